@@ -1,0 +1,135 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/backlight/led.h"
+
+namespace dimglow::backlight {
+
+/// A point on the panel, mm from its top left corner.
+struct PointMm {
+    double x = 0;
+    double y = 0;
+    bool operator==(const PointMm&) const = default;
+};
+
+/// A bar of like LEDs, evenly spaced from its first to its last.
+struct Strip {
+    std::string label;  ///< "A", "B" …, as written on the report and the map
+    int leds = 0;
+    LedSpec led;
+    PointMm first;  ///< centre of LED 1
+    PointMm last;   ///< centre of the last LED
+    bool operator==(const Strip&) const = default;
+};
+
+/// A strip's place in a string. Current enters at LED 1, or at the last LED when `reversed`.
+struct StripInString {
+    int strip = 0;  ///< index into Backlight::strips
+    bool reversed = false;
+    bool operator==(const StripInString&) const = default;
+};
+
+/// LEDs electrically in series, strip after strip, joined by plugs.
+struct String {
+    std::vector<StripInString> strips;
+    bool operator==(const String&) const = default;
+};
+
+/// One driver output with its return: strings in parallel at a regulated current.
+struct Channel {
+    std::string label;
+    std::vector<String> strings;
+    double amps = 0;  ///< the current the driver regulates, all strings together, A
+    bool operator==(const Channel&) const = default;
+};
+
+/// What is known of the LED driver before any reading.
+struct DriverSpec {
+    double idleVolts = 24;  ///< LED+ while not switching: its input rail through coil and diode, V
+    double ovpRatio =
+        1.25;  ///< over-voltage level over string voltage; 1.15 to 1.4 is usual (common practice, no source)
+    double headroomVolts = 0.7;  ///< left on LED− for the current sink, V
+    bool operator==(const DriverSpec&) const = default;
+};
+
+/// A display's backlight as wired. All channels share LED+.
+struct Backlight {
+    double widthMm = 0;
+    double heightMm = 0;
+    std::vector<Strip> strips;
+    std::vector<Channel> channels;
+    DriverSpec driver;
+    std::optional<double> ledPlusLabel;  ///< volts printed beside LED+ on the board; beats a computed value
+
+    int ledCount() const;
+    bool operator==(const Backlight&) const = default;
+};
+
+/// One LED by where it sits.
+struct LedPlace {
+    int strip = 0;
+    int led = 0;  ///< 0-based from LED 1
+    bool operator==(const LedPlace&) const = default;
+    auto operator<=>(const LedPlace&) const = default;
+};
+
+/// "B7".
+std::string nameOf(const Backlight& backlight, LedPlace place);
+/// Centre of the LED on the panel.
+PointMm positionOf(const Backlight& backlight, LedPlace place);
+
+/// One string of a backlight.
+struct StringRef {
+    int channel = 0;
+    int string = 0;
+    bool operator==(const StringRef&) const = default;
+    auto operator<=>(const StringRef&) const = default;
+};
+
+/// Consecutive LEDs of a string in current order, both ends included.
+struct Run {
+    StringRef string;
+    int first = 0;
+    int last = 0;
+    int count() const { return last - first + 1; }
+    bool contains(int position) const { return first <= position && position <= last; }
+    bool operator==(const Run&) const = default;
+    auto operator<=>(const Run&) const = default;
+};
+
+/// Every string in channel order.
+std::vector<StringRef> stringsOf(const Backlight& backlight);
+const String& stringAt(const Backlight& backlight, StringRef ref);
+/// The LEDs of a string in the order the current passes them.
+std::vector<LedPlace> ledsInOrder(const Backlight& backlight, StringRef ref);
+Run wholeString(const Backlight& backlight, StringRef ref);
+/// Where a strip sits in its string.
+/// \throws std::out_of_range when no string runs through it.
+Run wholeStrip(const Backlight& backlight, int strip);
+/// "strip B", "B1 … B6", "A1 … B12", "all of channel 1": as short as it can be said.
+std::string nameOf(const Backlight& backlight, const Run& run);
+
+/// What a person needs to type to describe a plain direct-lit backlight.
+struct PlainDescription {
+    int strips = 4;
+    int ledsPerStrip = 12;
+    LedSpec led;
+    double amps = 0.24;       ///< per string, A
+    int stripsPerString = 4;  ///< strips in series; the rest form further strings, one channel each
+    std::optional<double> ledPlusLabel;
+    double idleVolts = 24;
+    double widthMm = 940;
+    double heightMm = 530;
+};
+
+/// Lays strips out as rows over the panel, wired in a serpentine.
+Backlight plainBacklight(const PlainDescription& description);
+
+/// One sentence for each rule that \p backlight breaks, prefixed by the field: no strips, a strip in no string or in
+/// two, over 4,000 LEDs. Empty when it can be computed with.
+std::vector<std::string> problemsOf(const Backlight& backlight);
+
+}  // namespace dimglow::backlight

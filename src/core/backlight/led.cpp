@@ -1,0 +1,31 @@
+#include "core/backlight/led.h"
+
+#include <fmt/format.h>
+#include <cmath>
+#include <stdexcept>
+
+namespace dimglow::backlight {
+
+namespace {
+constexpr double referenceKelvin = 298.15;
+}
+
+circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
+    const double perDie = spec.ratedVolts / spec.dies;
+    const double junctionVolts = perDie - spec.seriesDropVolts;
+    if (!(spec.dies > 0) || !(spec.ratedAmps > 0) || !(junctionVolts > 0) || !(spec.ideality > 0) ||
+        !(spec.seriesDropVolts > 0) || !std::isfinite(celsius)) {
+        throw std::invalid_argument(
+            fmt::format("an LED of {} dies, {} V at {} A has no curve: {} V is left for each junction", spec.dies,
+                        spec.ratedVolts, spec.ratedAmps, junctionVolts));
+    }
+    circuit::DiodeModel model;
+    model.dies = spec.dies;
+    model.emissionVolts = spec.ideality * circuit::thermalVolts(referenceKelvin);
+    model.seriesOhms = spec.seriesDropVolts / spec.ratedAmps;
+    model.saturationAmps = spec.ratedAmps / std::expm1(junctionVolts / model.emissionVolts);
+    model.offsetVolts = spec.dies * voltsPerKelvinPerDie * (celsius - 25);
+    return model;
+}
+
+}  // namespace dimglow::backlight

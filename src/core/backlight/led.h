@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/circuit/diode_model.h"
+
+namespace dimglow::backlight {
+
+/// What the label of an LED package says, and the little that a default die needs beside it.
+struct LedSpec {
+    int dies = 1;  ///< dies in series: 1, 2, 3 for the "3 V", "6 V", "9 V" classes (common practice, no source)
+    double ratedVolts = 3.1;        ///< whole package at `ratedAmps` and 25 °C, V
+    double ratedAmps = 0.35;        ///< A
+    double ideality = 2.2;          ///< n of a white LED's die (from memory)
+    double seriesDropVolts = 0.16;  ///< what Rs of one die drops at rated current, V (from memory)
+
+    bool operator==(const LedSpec&) const = default;
+};
+
+/// -2 mV/K for each die (from memory).
+inline constexpr double voltsPerKelvinPerDie = -2e-3;
+
+/// A conducting-dark LED shows 0.3 to 4 V more than a good one; the middle of that, V (common practice, no source).
+inline constexpr double darkExtraVolts = 1.5;
+
+/// The curve through the rated point: per die V = n·Vt·ln(1 + I/Is) + I·Rs, Is solved so that the package drops
+/// `ratedVolts` at `ratedAmps` (Shockley 1949). \p celsius shifts it by voltsPerKelvinPerDie from 25 °C.
+/// \throws std::invalid_argument when the spec leaves no volts for the junction or a value is not positive.
+circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius = 25);
+
+/// What can be wrong with one LED.
+enum class LedFault { Open, Shorted, Dark };
+
+}  // namespace dimglow::backlight

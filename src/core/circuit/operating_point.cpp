@@ -1,0 +1,265 @@
+#include "core/circuit/operating_point.h"
+
+#include <Eigen/SparseCholesky>
+#include <algorithm>
+#include <cmath>
+
+namespace dimglow::circuit {
+
+namespace {
+
+using Matrix = Eigen::SparseMatrix<double>;
+using Vector = Eigen::VectorXd;
+
+/// Where one two-terminal element adds its conductance in the lower triangle; -1 where it has no entry.
+struct Stamp {
+    int rowA = -1;
+    int rowB = -1;
+    int diagonalA = -1;
+    int diagonalB = -1;
+    int offDiagonal = -1;
+};
+
+CurrentAndSlope conduct(const Supply& supply, double volts) {
+    const double amps = (supply.volts - volts) / supply.outputOhms;
+    if (amps >= supply.limitAmps) {
+        return {supply.limitAmps, 0};
+    }
+    if (amps <= 0) {
+        return {0, 0};
+    }
+    return {amps, 1 / supply.outputOhms};
+}
+
+}  // namespace
+
+struct OperatingPointSolver::Workspace {
+    Workspace(const Network& source, const SolveOptions& given) : network(source), options(given) {
+        diodes = network.diodes();
+        supplies = network.supplies();
+        const int unknowns = network.nodeCount() - 1;
+        std::vector<Eigen::Triplet<double>> entries;
+        for (int row = 0; row < unknowns; ++row) {
+            entries.emplace_back(row, row, 1.0);
+        }
+        const auto touch = [&](Node a, Node b) {
+            if (a != ground && b != ground && a != b) {
+                entries.emplace_back(std::max(a, b) - 1, std::min(a, b) - 1, 0.0);
+            }
+        };
+        for (const auto& r : network.resistors()) {
+            touch(r.a, r.b);
+        }
+        for (const auto& d : diodes) {
+            touch(d.anode, d.cathode);
+        }
+        for (const auto& s : supplies) {
+            touch(s.plus, s.minus);
+        }
+        jacobian.resize(unknowns, unknowns);
+        jacobian.setFromTriplets(entries.begin(), entries.end());
+        jacobian.makeCompressed();
+        cholesky.analyzePattern(jacobian);
+
+        linear = Vector::Zero(jacobian.nonZeros());
+        for (int row = 0; row < unknowns; ++row) {
+            linear[entryAt(row, row)] = options.leakSiemens;
+        }
+        for (const auto& r : network.resistors()) {
+            resistorStamps.push_back(stampOf(r.a, r.b));
+            add(linear.data(), resistorStamps.back(), 1 / r.ohms);
+        }
+        for (const auto& d : diodes) {
+            diodeStamps.push_back(stampOf(d.anode, d.cathode));
+        }
+        for (const auto& s : supplies) {
+            supplyStamps.push_back(stampOf(s.plus, s.minus));
+            reachVolts += s.volts;
+        }
+    }
+
+    int entryAt(int row, int column) const {
+        const auto* begin = jacobian.innerIndexPtr() + jacobian.outerIndexPtr()[column];
+        const auto* end = jacobian.innerIndexPtr() + jacobian.outerIndexPtr()[column + 1];
+        return static_cast<int>(std::lower_bound(begin, end, row) - jacobian.innerIndexPtr());
+    }
+
+    Stamp stampOf(Node a, Node b) const {
+        Stamp stamp;
+        if (a == b) {
+            return stamp;
+        }
+        if (a != ground) {
+            stamp.rowA = a - 1;
+            stamp.diagonalA = entryAt(a - 1, a - 1);
+        }
+        if (b != ground) {
+            stamp.rowB = b - 1;
+            stamp.diagonalB = entryAt(b - 1, b - 1);
+        }
+        if (a != ground && b != ground) {
+            stamp.offDiagonal = entryAt(std::max(a, b) - 1, std::min(a, b) - 1);
+        }
+        return stamp;
+    }
+
+    static void add(double* values, const Stamp& stamp, double siemens) {
+        if (stamp.diagonalA >= 0) {
+            values[stamp.diagonalA] += siemens;
+        }
+        if (stamp.diagonalB >= 0) {
+            values[stamp.diagonalB] += siemens;
+        }
+        if (stamp.offDiagonal >= 0) {
+            values[stamp.offDiagonal] -= siemens;
+        }
+    }
+
+    static double across(const Vector& v, const Stamp& stamp) {
+        return (stamp.rowA >= 0 ? v[stamp.rowA] : 0) - (stamp.rowB >= 0 ? v[stamp.rowB] : 0);
+    }
+
+    static void addCurrent(Vector& f, const Stamp& stamp, double amps) {
+        if (stamp.rowA >= 0) {
+            f[stamp.rowA] += amps;
+        }
+        if (stamp.rowB >= 0) {
+            f[stamp.rowB] -= amps;
+        }
+    }
+
+    /// Sum of the currents that leave each node, and the Jacobian at \p v.
+    void evaluate(const Vector& v, Vector& leaving) {
+        double* values = jacobian.valuePtr();
+        std::copy(linear.begin(), linear.end(), values);
+        leaving = options.leakSiemens * v;
+        for (std::size_t i = 0; i < resistorStamps.size(); ++i) {
+            addCurrent(leaving, resistorStamps[i], across(v, resistorStamps[i]) / network.resistors()[i].ohms);
+        }
+        for (std::size_t i = 0; i < diodes.size(); ++i) {
+            const double volts = across(v, diodeStamps[i]);
+            const auto c = circuit::conduct(diodes[i].model, volts);
+            const double leak = options.leakSiemens / diodes[i].model.dies;
+            addCurrent(leaving, diodeStamps[i], c.amps + leak * (volts - diodes[i].model.offsetVolts));
+            add(values, diodeStamps[i], c.siemens + leak);
+        }
+        for (std::size_t i = 0; i < supplies.size(); ++i) {
+            const auto c = conduct(supplies[i], across(v, supplyStamps[i]));
+            addCurrent(leaving, supplyStamps[i], -c.amps);
+            add(values, supplyStamps[i], c.siemens);
+        }
+    }
+
+    /// Every supply at its set voltage, every junction barely conducting: a start on the high side of the knee.
+    Vector start() {
+        double* values = jacobian.valuePtr();
+        std::copy(linear.begin(), linear.end(), values);
+        Vector injected = Vector::Zero(jacobian.rows());
+        for (const auto& stamp : diodeStamps) {
+            add(values, stamp, 1e-6);
+        }
+        for (std::size_t i = 0; i < supplies.size(); ++i) {
+            add(values, supplyStamps[i], 1 / supplies[i].outputOhms);
+            addCurrent(injected, supplyStamps[i], supplies[i].volts / supplies[i].outputOhms);
+        }
+        cholesky.factorize(jacobian);
+        return cholesky.info() == Eigen::Success ? Vector(cholesky.solve(injected)) : Vector(0 * injected);
+    }
+
+    Network network;
+    SolveOptions options;
+    std::vector<Diode> diodes;
+    std::vector<Supply> supplies;
+    Matrix jacobian;  ///< lower triangle
+    Eigen::SimplicialLDLT<Matrix, Eigen::Lower> cholesky;
+    Vector linear;  ///< resistors and leaks, one value per stored entry of the Jacobian
+    std::vector<Stamp> resistorStamps;
+    std::vector<Stamp> diodeStamps;
+    std::vector<Stamp> supplyStamps;
+    double reachVolts = 0;  ///< no passive network reaches further than its supplies stacked
+};
+
+OperatingPointSolver::OperatingPointSolver(const Network& network, const SolveOptions& options)
+    : work_(std::make_unique<Workspace>(network, options)) {}
+
+OperatingPointSolver::~OperatingPointSolver() = default;
+
+void OperatingPointSolver::setDiode(std::size_t index, const DiodeModel& model) {
+    work_->diodes.at(index).model = model;
+}
+
+void OperatingPointSolver::setSupply(std::size_t index, double volts, double limitAmps) {
+    work_->supplies.at(index).volts = volts;
+    work_->supplies.at(index).limitAmps = limitAmps;
+}
+
+OperatingPoint OperatingPointSolver::solve() {
+    Workspace& work = *work_;
+    OperatingPoint result;
+    if (work.network.nodeCount() == 1) {
+        result.nodeVolts = {0};
+        result.converged = true;
+        return result;
+    }
+    Vector v = work.start();
+    Vector leaving;
+    Vector trialLeaving;
+    work.evaluate(v, leaving);
+    while (result.iterations < work.options.maxIterations) {
+        ++result.iterations;
+        work.cholesky.factorize(work.jacobian);
+        if (work.cholesky.info() != Eigen::Success) {
+            break;
+        }
+        const Vector newton = -work.cholesky.solve(leaving);
+        result.converged = (newton.cwiseAbs().array() <=
+                            work.options.voltsTolerance + work.options.relativeTolerance * v.cwiseAbs().array())
+                               .all();
+        if (result.converged) {
+            v += newton;
+            break;
+        }
+        const double reach = work.reachVolts;
+        const Vector clamped = (v + newton).cwiseMax(-reach).cwiseMin(reach) - v;
+        const bool useClamped = leaving.dot(clamped) < 0;
+        const Vector& step = useClamped ? clamped : newton;
+        const double slopeAtStart = leaving.dot(step);
+
+        double t = 1;
+        double low = 0;
+        double high = 0;
+        Vector trial;
+        for (int cut = 0; cut < 60; ++cut) {
+            trial = v + t * step;
+            work.evaluate(trial, trialLeaving);
+            const double slope = trialLeaving.dot(step);
+            if (slope <= 0.5 * std::abs(slopeAtStart)) {
+                if (slope >= 0.9 * slopeAtStart || high == 0) {
+                    break;
+                }
+                low = t;
+            } else {
+                high = t;
+            }
+            t = 0.5 * (low + high);
+        }
+        v.swap(trial);
+        leaving.swap(trialLeaving);
+    }
+    result.nodeVolts.assign(static_cast<std::size_t>(work.network.nodeCount()), 0);
+    std::copy(v.begin(), v.end(), result.nodeVolts.begin() + 1);
+    for (std::size_t i = 0; i < work.diodes.size(); ++i) {
+        result.diodeAmps.push_back(
+            circuit::conduct(work.diodes[i].model, Workspace::across(v, work.diodeStamps[i])).amps);
+    }
+    for (std::size_t i = 0; i < work.supplies.size(); ++i) {
+        result.supplyAmps.push_back(conduct(work.supplies[i], Workspace::across(v, work.supplyStamps[i])).amps);
+    }
+    return result;
+}
+
+OperatingPoint solve(const Network& network, const SolveOptions& options) {
+    return OperatingPointSolver(network, options).solve();
+}
+
+}  // namespace dimglow::circuit

@@ -1,0 +1,31 @@
+#include "core/format/document.h"
+
+#include <fmt/format.h>
+
+namespace dimglow::format {
+
+using nlohmann::json;
+
+namespace {
+constexpr int deepestNesting = 32;
+}
+
+json parseDocument(std::string_view text) {
+    if (text.size() > longestDocument) {
+        throw FormatError("", fmt::format("{} bytes; a file has at most {}", text.size(), longestDocument));
+    }
+    try {
+        return json::parse(text, [](int depth, json::parse_event_t, json&) {
+            if (depth > deepestNesting) {
+                throw FormatError("", fmt::format("nested deeper than {} levels", deepestNesting));
+            }
+            return true;
+        });
+    } catch (const json::exception& error) {
+        std::string reason = error.what();
+        reason.erase(0, reason.find("] ") + 2);
+        throw FormatError("", "is not JSON: " + reason.substr(0, 300));
+    }
+}
+
+}  // namespace dimglow::format

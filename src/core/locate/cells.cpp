@@ -1,0 +1,86 @@
+#include "core/locate/cells.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+#include <stdexcept>
+
+namespace dimglow::locate {
+
+CellPartition::CellPartition(const backlight::Backlight& backlight) {
+    int stringIndex = 0;
+    for (const auto& ref : backlight::stringsOf(backlight)) {
+        order_.push_back(backlight::ledsInOrder(backlight, ref));
+        int position = 0;
+        for (const auto& part : backlight::stringAt(backlight, ref).strips) {
+            Cell cell{ref, stringIndex, part.strip, std::vector<int>(backlight.strips.at(part.strip).leds)};
+            std::iota(cell.positions.begin(), cell.positions.end(), position);
+            position += int(cell.positions.size());
+            cells_.push_back(std::move(cell));
+        }
+        ++stringIndex;
+    }
+}
+
+void CellPartition::split(const backlight::Run& run) {
+    std::vector<Cell> refined;
+    for (auto& cell : cells_) {
+        Cell within = cell;
+        Cell without = cell;
+        std::erase_if(within.positions, [&](int p) { return cell.string != run.string || !run.contains(p); });
+        std::erase_if(without.positions, [&](int p) { return cell.string == run.string && run.contains(p); });
+        for (auto* part : {&within, &without}) {
+            if (!part->positions.empty()) {
+                refined.push_back(std::move(*part));
+            }
+        }
+    }
+    cells_ = std::move(refined);
+}
+
+int CellPartition::positionOf(backlight::LedPlace place) const {
+    for (const auto& order : order_) {
+        const auto found = std::find(order.begin(), order.end(), place);
+        if (found != order.end()) {
+            return int(found - order.begin());
+        }
+    }
+    throw std::out_of_range("the LED is in no string");
+}
+
+int CellPartition::cellOf(backlight::LedPlace place) const {
+    const int position = positionOf(place);
+    const auto found = std::find_if(cells_.begin(), cells_.end(), [&](const Cell& cell) {
+        return cell.strip == place.strip && std::binary_search(cell.positions.begin(), cell.positions.end(), position);
+    });
+    return int(found - cells_.begin());
+}
+
+backlight::LedPlace CellPartition::placeOf(const Cell& cell, int position) const {
+    return order_.at(cell.stringIndex).at(position);
+}
+
+bool inside(const Cell& cell, const backlight::Run& run) {
+    return cell.string == run.string && run.contains(cell.positions.front());
+}
+
+int halfSplit(std::span<const double> weights) {
+    if (weights.size() < 2) {
+        return 0;
+    }
+    const double half = 0.5 * std::accumulate(weights.begin(), weights.end(), 0.0);
+    double sum = 0;
+    double best = INFINITY;
+    int split = 0;
+    for (std::size_t i = 0; i + 1 < weights.size(); ++i) {
+        sum += weights[i];
+        const double miss = std::abs(sum - half);
+        if (miss < best - 1e-12) {
+            best = miss;
+            split = int(i) + 1;
+        }
+    }
+    return split;
+}
+
+}  // namespace dimglow::locate

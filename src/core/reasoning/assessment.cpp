@@ -1,0 +1,386 @@
+#include "core/reasoning/assessment.h"
+
+#include <fmt/format.h>
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "core/reasoning/probes.h"
+
+namespace dimglow::reasoning {
+
+using backlight::LedFault;
+using knowledge::Choice;
+using knowledge::Form;
+
+namespace {
+
+constexpr double sureShare = 0.9;  ///< a verdict needs this much of the belief
+constexpr double shareWorthListing = 0.004;
+constexpr std::size_t reasonsPerSuspect = 4;
+constexpr double decibansWorthSaying = 1;
+constexpr double soakMinutes = 30;  ///< common practice, no source
+constexpr double soakSettledMinutes = 10;
+constexpr double soakDriftLimit = 0.03;  ///< common practice, no source
+
+/// Hypotheses that read the same in words.
+struct Group {
+    std::vector<std::size_t> members;
+    double share = 0;
+    double previousShare = 0;
+};
+
+std::map<std::string, Group> groupByTitle(const Belief& belief) {
+    std::map<std::string, Group> groups;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        auto& group = groups[belief.titles[belief.titleOf[h]]];
+        group.members.push_back(h);
+        group.share += belief.shares[h];
+        group.previousShare += belief.previousShares[h];
+    }
+    return groups;
+}
+
+/// Many equal places of one kind of fault are one line until readings tell them apart.
+void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std::string, Group>& groups) {
+    std::map<int, std::vector<std::string>> titlesOfKind;
+    std::map<int, double> shareOfKind;
+    for (const auto& [title, group] : groups) {
+        const auto& first = belief.hypotheses[group.members.front()];
+        const auto& kind = model.knowledge().suspects[first.suspect];
+        if (kind.strings != StringFault::None) {
+            titlesOfKind[first.suspect].push_back(title);
+            shareOfKind[first.suspect] += group.share;
+        }
+    }
+    for (const auto& [suspect, titles] : titlesOfKind) {
+        const double total = shareOfKind[suspect];
+        double highest = 0;
+        std::ptrdiff_t alive = 0;
+        for (const auto& title : titles) {
+            highest = std::max(highest, groups[title].share);
+            alive += groups[title].share > 0.05 * total ? 1 : 0;
+        }
+        if (titles.size() == 1 || (alive <= 2 && total > 0.03) || highest > 0.5 * total) {
+            continue;
+        }
+        Group folded;
+        for (const auto& title : titles) {
+            const auto& group = groups[title];
+            folded.members.insert(folded.members.end(), group.members.begin(), group.members.end());
+            folded.share += group.share;
+            folded.previousShare += group.previousShare;
+            groups.erase(title);
+        }
+        groups[model.knowledge().suspects[suspect].title + ", place not known yet"] = std::move(folded);
+    }
+}
+
+/// 10·log10 of P(reading | group) / P(reading | everything else), other readings taken into account.
+double decibansOf(const Belief& belief, const Group& group, std::size_t entry) {
+    std::vector<bool> member(belief.hypotheses.size(), false);
+    for (const auto h : group.members) {
+        member[h] = true;
+    }
+    double highest = -INFINITY;
+    for (std::size_t h = 0; h < member.size(); ++h) {
+        highest = std::max(highest, belief.logLikelihood(h, entry));
+    }
+    double with[2] = {0, 0};
+    double without[2] = {0, 0};
+    for (std::size_t h = 0; h < member.size(); ++h) {
+        const double weight = belief.shares[h] * std::exp(highest - belief.logLikelihood(h, entry));
+        with[member[h] ? 1 : 0] += belief.shares[h];
+        without[member[h] ? 1 : 0] += weight;
+    }
+    const double inside = (with[1] + 1e-12) / (without[1] + 1e-12);
+    const double outside = (with[0] + 1e-12) / (without[0] + 1e-12);
+    return 10 * std::log10(inside / outside);
+}
+
+std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief, const job::Job& job,
+                                   const std::vector<job::Entry>& standing) {
+    auto groups = groupByTitle(belief);
+    foldEqualPlaces(model, belief, groups);
+    std::vector<SuspectShare> rows;
+    for (const auto& [title, group] : groups) {
+        const auto& kind = model.knowledge().suspects[belief.hypotheses[group.members.front()].suspect];
+        SuspectShare row{kind.id, title, kind.side, group.share, group.previousShare, {}};
+        for (std::size_t e = 0; e < standing.size() && group.share > shareWorthListing; ++e) {
+            const double db = decibansOf(belief, group, e);
+            if (std::abs(db) > decibansWorthSaying) {
+                row.reasons.push_back({standing[e].id,
+                                       titleOf(standing[e].what, job, model.knowledge()) + ": " +
+                                           describe(standing[e].what, job, model.knowledge()),
+                                       db});
+            }
+        }
+        std::stable_sort(row.reasons.begin(), row.reasons.end(),
+                         [](const auto& a, const auto& b) { return std::abs(a.decibans) > std::abs(b.decibans); });
+        if (row.reasons.size() > reasonsPerSuspect) {
+            row.reasons.resize(reasonsPerSuspect);
+        }
+        rows.push_back(std::move(row));
+    }
+    std::stable_sort(rows.begin(), rows.end(), [](const auto& a, const auto& b) { return a.share > b.share; });
+    return rows;
+}
+
+/// Open LEDs only, for splitting.
+LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
+    std::vector<Hypothesis> opens = belief.hypotheses;
+    for (auto& h : opens) {
+        const auto* end = std::remove_if(h.faults.begin(), h.faults.begin() + h.faultCount,
+                                         [](const CellFault& f) { return f.fault != LedFault::Open; });
+        h.faultCount = int(end - h.faults.begin());
+    }
+    return ledSharesOf(model, opens, belief.shares);
+}
+
+void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) {
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        result.diagnosis.shareOfSuspect[model.knowledge().suspects[belief.hypotheses[h].suspect].id] +=
+            belief.shares[h];
+    }
+    for (int strip = 0; strip < int(result.ledShares.size()); ++strip) {
+        for (int led = 0; led < int(result.ledShares[strip].size()); ++led) {
+            if (result.ledShares[strip][led] > sureShare) {
+                result.located.push_back({strip, led});
+            }
+        }
+    }
+    const auto best = std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin();
+    const Hypothesis& likeliest = belief.hypotheses[std::size_t(best)];
+    std::set<int> strips;
+    for (int i = 0; i < likeliest.faultCount; ++i) {
+        result.diagnosis.failedCount += likeliest.faults[i].count;
+        strips.insert(model.partition().cells()[likeliest.faults[i].cell].strip);
+    }
+    if (likeliest.otherStrip >= 0) {
+        strips.insert(model.otherStrips()[likeliest.otherStrip].strip);
+    }
+    result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
+    result.diagnosis.failedLeds = result.located;
+
+    if (result.suspects.front().share < sureShare) {
+        return;
+    }
+    const bool inLeds = likeliest.faultCount > 0;
+    if (!inLeds) {
+        result.verdict = result.suspects.front().title;
+    } else if (int(result.located.size()) == result.diagnosis.failedCount) {
+        std::string names;
+        for (const auto& place : result.located) {
+            names += (names.empty() ? "" : ", ") + nameOf(model.backlight(), place);
+        }
+        result.verdict = fmt::format("{} {}", model.knowledge().suspects[likeliest.suspect].title, names);
+    }
+}
+
+void expect(CaseModel& model, const job::Job& job, Assessment& result) {
+    const Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
+    std::vector<backlight::ChannelDemand> demands;
+    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+        demands.push_back(backlight::demandOf(job.backlight, channel, {}, 1e4));
+    }
+    const auto forecast = driver::forecast(job.backlight, model.reference(), demands, driver::DriverFault::None);
+    for (const auto& test : model.knowledge().tests) {
+        for (int channel = 0; test.form == Form::Volts && channel < (test.perChannel ? int(demands.size()) : 1);
+             ++channel) {
+            const auto* volts = driver::forecastOf(forecast, test.id, channel);
+            if (volts != nullptr) {
+                result.expectedVolts[test.perChannel ? fmt::format("{}/{}", test.id, channel) : test.id] =
+                    driver::bandOf(*volts);
+            }
+        }
+    }
+    for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
+        result.expectedStripVolts.push_back(
+            model.tester(backlight::wholeStrip(job.backlight, strip), job.bench.tester, healthy).volts);
+    }
+    for (const auto& entry : job.trail) {
+        if (const auto* measured = std::get_if<job::Measured>(&entry.what)) {
+            const auto* volts = driver::forecastOf(forecast, measured->test, measured->channel);
+            if (volts != nullptr) {
+                const auto band = driver::bandOf(*volts);
+                result.expectations[entry.id] = {band, measured->volts >= band.low && measured->volts <= band.high};
+            }
+        } else if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
+            const auto f = model.healthyTester(tester->run, tester->setting);
+            const driver::Band band{f.volts - 2 * f.sigma, f.volts + 2 * f.sigma};
+            result.expectations[entry.id] = {band, tester->volts >= band.low && tester->volts <= band.high};
+        }
+    }
+}
+
+/// The backlight as the chosen repair leaves it: bridged LEDs are shorts that are meant to be there.
+void prove(const job::Job& job, const Knowledge& knowledge, Assessment& result) {
+    backlight::Faults left;
+    if (job.repair.option == "bridgeLed") {
+        for (const auto& place : result.diagnosis.failedLeds) {
+            left.leds.push_back({place, LedFault::Shorted});
+        }
+    }
+    std::vector<backlight::ChannelDemand> demands;
+    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+        demands.push_back(backlight::demandOf(job.backlight, channel, left, 1e4));
+    }
+    double highest = 0;
+    for (const auto& demand : demands) {
+        highest = std::max(highest, demand.volts * result.reference.labelScale);
+    }
+    const double running = highest + job.backlight.driver.headroomVolts;
+    const double slack = 2 * result.reference.relativeSigma * running;
+    const auto after = job::standingEntries(job, job::Phase::After);
+    const auto add = [&](const std::string& test, int channel, driver::Band band, const std::string& suffix) {
+        ProofLine line{knowledge.test(test)->title + suffix, band, {}, false};
+        for (const auto& entry : after) {
+            const auto* measured = std::get_if<job::Measured>(&entry.what);
+            if (measured != nullptr && measured->test == test && measured->channel == channel) {
+                line.volts = measured->volts;
+                line.within = measured->volts >= band.low && measured->volts <= band.high;
+            }
+        }
+        result.proof.push_back(std::move(line));
+    };
+    add("ledPlusOn", 0, {running - slack, running + slack}, "");
+    for (int channel = 0; channel < int(demands.size()); ++channel) {
+        const double minus =
+            job.backlight.driver.headroomVolts + highest - demands[channel].volts * result.reference.labelScale;
+        add("ledMinus", channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack},
+            demands.size() > 1 ? " of channel " + job.backlight.channels[channel].label : "");
+    }
+}
+
+SoakVerdict judgeSoak(const std::vector<job::SoakEntry>& soak) {
+    SoakVerdict verdict;
+    double lowest = INFINITY;
+    double highest = 0;
+    for (const auto& line : soak) {
+        verdict.minutes = std::max(verdict.minutes, line.minutes);
+        verdict.flickered = verdict.flickered || line.flicker;
+        if (line.minutes >= soakSettledMinutes) {
+            lowest = std::min(lowest, line.amps);
+            highest = std::max(highest, line.amps);
+        }
+    }
+    verdict.driftShare = highest > 0 ? (highest - lowest) / highest : 0;
+    if (soak.empty()) {
+        verdict.text = "Not started.";
+    } else if (verdict.flickered) {
+        verdict.text = "Failed: it flickered.";
+    } else if (verdict.driftShare >= soakDriftLimit) {
+        verdict.text = fmt::format("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare,
+                                   soakSettledMinutes);
+    } else if (verdict.minutes < soakMinutes) {
+        verdict.text = fmt::format("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
+    } else {
+        verdict.passed = true;
+        verdict.text =
+            fmt::format("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
+    }
+    return verdict;
+}
+
+locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
+    locate::CellPartition partition(job.backlight);
+    for (const auto& entry : standing) {
+        if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
+            partition.split(tester->run);
+        } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
+            const int position = partition.positionOf(seen->place);
+            partition.split({seen->under.string, position, position});
+            partition.split(seen->under);
+        }
+    }
+    return partition;
+}
+
+}  // namespace
+
+Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options) {
+    Assessment result;
+    const auto standing = job::standingEntries(job, job::Phase::Before);
+
+    CaseModel model(job.backlight, knowledge, partitionFor(job, standing));
+    const auto runs = candidateRuns(job.backlight, openSharesOf(model, infer(model, standing)));
+    for (const auto& run : runs) {
+        model.split(run);
+    }
+    const auto belief = infer(model, standing);
+    result.explanations = belief.hypotheses.size();
+    result.reference = model.reference();
+    result.ledShares = ledSharesOf(model, belief.hypotheses, belief.shares);
+    result.suspects = sharesOf(model, belief, job, standing);
+    diagnose(model, belief, result);
+    result.probes = rankProbes(model, belief, job, standing, runs);
+    if (result.probes.size() > options.maxProbes) {
+        result.probes.resize(options.maxProbes);
+    }
+    expect(model, job, result);
+    result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
+    result.cautions = safety::cautionsFor(job, result.reference.stringVolts, result.reference.overVolts);
+    prove(job, knowledge, result);
+    result.soak = judgeSoak(job.soak);
+    return result;
+}
+
+std::string describe(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
+    if (const auto* answer = std::get_if<job::Answer>(&what)) {
+        const TestKind* test = knowledge.test(answer->test);
+        for (const auto& choice : test == nullptr ? std::vector<Choice>{} : test->choices) {
+            if (choice.id == answer->choice) {
+                return choice.title;
+            }
+        }
+        return answer->choice;
+    }
+    if (const auto* measured = std::get_if<job::Measured>(&what)) {
+        switch (measured->shape) {
+            case driver::Shape::Steady:
+                return fmt::format("{:.1f} V", measured->volts);
+            case driver::Shape::PeakThenSettles:
+                return fmt::format("{:.1f} V, then {:.1f} V", measured->volts, measured->restVolts);
+            case driver::Shape::Wanders:
+                return fmt::format("{:.1f} … {:.1f} V", measured->restVolts, measured->volts);
+        }
+    }
+    if (const auto* light = std::get_if<job::LightSeen>(&what)) {
+        switch (light->what) {
+            case driver::Light::Never:
+                return "no light";
+            case driver::Light::StaysLit:
+                return "stays lit";
+            case driver::Light::FlashThenDark:
+                return fmt::format("dark after {:.1f} s", light->secondsToDark);
+        }
+    }
+    if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
+        std::string words = fmt::format("{:.1f} V", tester->volts);
+        if (tester->lit) {
+            words += *tester->lit == 0 ? ", none lit" : fmt::format(", {} lit", *tester->lit);
+        }
+        return words;
+    }
+    const auto& seen = std::get<job::LedSeen>(what);
+    return fmt::format("{} {}", nameOf(job.backlight, seen.place),
+                       seen.glow == job::LedSeen::Glow::Lit ? "lit" : "dark");
+}
+
+std::string titleOf(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
+    if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
+        return fmt::format("Tester {:.0f} mA, {}", 1000 * tester->setting.amps, nameOf(job.backlight, tester->run));
+    }
+    if (std::holds_alternative<job::LedSeen>(what)) {
+        return "LED seen";
+    }
+    const TestKind* test = knowledge.test(job::testOf(what));
+    std::string title = test == nullptr ? job::testOf(what) : test->title;
+    const auto* measured = std::get_if<job::Measured>(&what);
+    if (measured != nullptr && test != nullptr && test->perChannel && job.backlight.channels.size() > 1) {
+        title += " of channel " + job.backlight.channels.at(measured->channel).label;
+    }
+    return title;
+}
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,111 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/job/job.h"
+#include "core/knowledge/knowledge.h"
+#include "core/reasoning/belief.h"
+#include "core/repair/options.h"
+#include "core/safety/hazards.h"
+
+namespace dimglow::reasoning {
+
+/// How much a reading speaks for or against a suspect.
+struct Reason {
+    int entry = 0;        ///< id of the entry in the trail
+    std::string text;     ///< "LED+ at switch-on peaks at 181.6 V"
+    double decibans = 0;  ///< 10·log10 of the likelihood ratio against everything else; positive speaks for it
+};
+
+/// One line of "what is left".
+struct SuspectShare {
+    std::string suspect;  ///< id of the suspect kind
+    std::string title;
+    std::string side;
+    double share = 0;
+    double previousShare = 0;     ///< before the last entry
+    std::vector<Reason> reasons;  ///< strongest first, either way
+};
+
+/// One result a probe may have.
+struct ProbeOutcome {
+    std::string reading;  ///< "16.8 V, 6 lit"
+    std::string meaning;  ///< "open in B7 … B12"
+    double share = 0;     ///< how likely it is now
+};
+
+/// A test that can be done now, and what it is worth.
+struct Probe {
+    std::string test;  ///< id of the test kind
+    std::string title;
+    std::string how;
+    std::string station;
+    std::optional<backlight::Run> run;  ///< of tester and look
+    int channel = 0;
+    double minutes = 0;            ///< opening included
+    double bits = 0;               ///< expected information (Shannon 1948)
+    Reach opens = Reach::Outside;  ///< what has to be opened for it that is still closed
+    bool live = false;
+    std::vector<ProbeOutcome> outcomes;  ///< most likely first
+};
+
+/// What a reading is compared with.
+struct Expectation {
+    driver::Band band;   ///< a healthy set, V
+    bool within = true;  ///< the reading lies in it
+};
+
+/// Readings after the repair against what they should be.
+struct ProofLine {
+    std::string title;
+    driver::Band band;
+    std::optional<double> volts;
+    bool within = false;
+};
+
+/// Judgement of the soak.
+struct SoakVerdict {
+    double minutes = 0;
+    double driftShare = 0;  ///< of the current after 10 minutes
+    bool flickered = false;
+    bool passed = false;
+    std::string text;
+};
+
+/// Everything computed from a job. Nothing of it is stored.
+struct Assessment {
+    std::vector<SuspectShare> suspects;  ///< likeliest first
+    std::vector<Probe> probes;           ///< most information per minute first
+    LedShares ledShares;
+    std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
+    std::string verdict;                                ///< empty while it cannot tell
+    std::map<int, Expectation> expectations;            ///< by entry id, of entries that are voltages
+    std::map<std::string, driver::Band> expectedVolts;  ///< by board test id ("ledMinus/0" by channel), healthy
+    std::vector<double> expectedStripVolts;             ///< at the bench tester's current, by strip
+    driver::DriverReference reference;
+    repair::Diagnosis diagnosis;
+    repair::FixPlan plan;
+    std::vector<safety::Caution> cautions;
+    std::vector<ProofLine> proof;
+    SoakVerdict soak;
+    std::size_t explanations = 0;  ///< still possible
+};
+
+struct AssessOptions {
+    std::string today;  ///< ISO date, for due dates
+    std::size_t maxProbes = 6;
+};
+
+/// Job in, assessment out; pure and repeatable.
+/// \throws std::runtime_error when a circuit of the job cannot be solved
+Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options = {});
+
+/// A reading in words: "181.6 V, then 48.2 V", "picture seen", "1 flash, 0.4 s".
+std::string describe(const job::Observation& what, const job::Job& job, const Knowledge& knowledge);
+/// What was measured, in words: "LED+ at switch-on", "Tester, strip A, 30 mA".
+std::string titleOf(const job::Observation& what, const job::Job& job, const Knowledge& knowledge);
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,40 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "core/reasoning/case_model.h"
+
+namespace dimglow::reasoning {
+
+/// Every explanation that is still possible, with its share of belief.
+struct Belief {
+    std::vector<Hypothesis> hypotheses;
+    std::vector<double> shares;          ///< add up to 1
+    std::vector<double> previousShares;  ///< the same without the last entry; add up to 1
+    std::vector<std::string> titles;     ///< the explanations in words, down to the strip
+    std::vector<int> titleOf;            ///< into titles, by hypothesis
+    std::size_t entryCount = 0;
+    std::vector<double> logLikelihoods;  ///< hypotheses.size() × entryCount, row by row
+
+    double logLikelihood(std::size_t hypothesis, std::size_t entry) const {
+        return logLikelihoods[hypothesis * entryCount + entry];
+    }
+};
+
+/// Bayes' rule over single faults and combinations of up to `maxFaults` faulty LEDs, entries taken as independent
+/// given the fault.
+///
+/// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
+/// each level are kept for the next. Explanations below 1e-9 of the best, before and after the last entry, are dropped.
+Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
+
+/// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
+std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis);
+
+/// Probability that each LED is faulty, by strip and LED.
+using LedShares = std::vector<std::vector<double>>;
+LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hypotheses,
+                      const std::vector<double>& shares);
+
+}  // namespace dimglow::reasoning

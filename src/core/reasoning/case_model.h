@@ -1,0 +1,134 @@
+#pragma once
+
+#include <array>
+#include <map>
+#include <unordered_map>
+#include <vector>
+
+#include "core/job/job.h"
+#include "core/knowledge/knowledge.h"
+#include "core/locate/cells.h"
+
+namespace dimglow::reasoning {
+
+using knowledge::Knowledge;
+using knowledge::Reach;
+using knowledge::StringFault;
+using knowledge::SuspectKind;
+using knowledge::TestKind;
+
+/// `count` LEDs of one cell with one fault.
+struct CellFault {
+    int cell = 0;
+    backlight::LedFault fault = backlight::LedFault::Open;
+    int count = 1;
+    auto operator<=>(const CellFault&) const = default;
+};
+
+/// A place where a string may be interrupted or resistive.
+struct JointCandidate {
+    backlight::StringRef string;
+    int stringIndex = 0;
+    int before = 0;
+    double ohms = 0;
+};
+
+/// A strip that may be of another type: its LEDs need `factor` times the volts.
+struct OtherStripCandidate {
+    int strip = 0;
+    double factor = 1;
+};
+
+inline constexpr int maxFaults = 4;
+
+/// One complete explanation: which suspect, and where in the strings.
+struct Hypothesis {
+    int suspect = 0;  ///< into Knowledge::suspects; of the first LED fault when there are several
+    int faultCount = 0;
+    std::array<CellFault, maxFaults> faults{};  ///< the first `faultCount`, rising
+    int joint = -1;                             ///< into CaseModel::joints()
+    int otherStrip = -1;                        ///< into CaseModel::otherStrips()
+    int forecast = -1;                          ///< of its board readings, by CaseModel::forecastIndex()
+    double logPrior = 0;                        ///< of all the LED choices that the cell counts stand for together
+};
+
+/// What a tester across a run would show under a hypothesis.
+struct TesterForecast {
+    double volts = 0;
+    double sigma = 1;
+    int lit = 0;
+    bool conducts = false;
+};
+
+/// Predicts every reading under every hypothesis from the computed circuit.
+///
+/// Hypotheses that make the same circuit for a probe share one solution: LEDs of one spec in one string are
+/// interchangeable for a reading at its ends. Not thread-safe; one per assessment.
+class CaseModel {
+public:
+    CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition);
+
+    const backlight::Backlight& backlight() const { return backlight_; }
+    const Knowledge& knowledge() const { return knowledge_; }
+    const locate::CellPartition& partition() const { return partition_; }
+    /// Refines the partition; solved circuits stay, hypotheses made before do not.
+    void split(const backlight::Run& run) { partition_.split(run); }
+    const std::vector<JointCandidate>& joints() const { return joints_; }
+    const std::vector<OtherStripCandidate>& otherStrips() const { return otherStrips_; }
+    const driver::DriverReference& reference() const { return reference_; }
+
+    /// Forecast of all board readings. The index identifies equal forecasts, so callers can tabulate by it.
+    int forecastIndex(const Hypothesis& hypothesis);
+    /// \p hypothesis carries its forecast index.
+    const driver::DriverForecast& forecastOf(const Hypothesis& hypothesis) const {
+        return forecasts_.at(hypothesis.forecast);
+    }
+
+    TesterForecast tester(const backlight::Run& run, const backlight::TesterSetting& setting,
+                          const Hypothesis& hypothesis);
+    /// The forecast for a backlight without any fault.
+    TesterForecast healthyTester(const backlight::Run& run, const backlight::TesterSetting& setting);
+
+    /// Whether this LED, alone in its cell or not, is among the faulty; a share when its cell is only partly faulty.
+    double faultShare(const Hypothesis& hypothesis, backlight::LedPlace place) const;
+    /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index.
+    double logLikelihood(const job::Observation& what, const Hypothesis& hypothesis);
+
+private:
+    /// A hypothesis as one probe sees it; equal keys give equal readings.
+    struct Key {
+        std::array<std::uint32_t, maxFaults> faults{};
+        std::uint64_t rest = 0;
+        bool operator==(const Key&) const = default;
+    };
+    struct KeyHash {
+        std::size_t operator()(const Key& key) const;
+    };
+
+    backlight::Faults placed(const Hypothesis& hypothesis) const;
+    backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
+
+    /// A tester setting on a run; runs that look alike from their ends share a circuit.
+    struct TesterPlace {
+        backlight::Run run;
+        backlight::TesterSetting setting;
+        bool atThePlug = false;
+        int circuit = 0;
+    };
+    const TesterPlace& testerPlace(const backlight::Run& run, const backlight::TesterSetting& setting);
+
+    backlight::Backlight backlight_;
+    const Knowledge& knowledge_;
+    locate::CellPartition partition_;
+    driver::DriverReference reference_;
+    std::vector<int> specOfStrip_;
+    std::vector<JointCandidate> joints_;
+    std::vector<OtherStripCandidate> otherStrips_;
+    std::vector<driver::DriverForecast> forecasts_;
+    std::unordered_map<Key, int, KeyHash> forecastIndex_;
+    std::unordered_map<Key, TesterForecast, KeyHash> testers_;
+    std::vector<TesterPlace> testerPlaces_;
+    std::map<std::vector<double>, int> circuits_;
+};
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,437 @@
+#include "core/reasoning/probes.h"
+
+#include <fmt/format.h>
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace dimglow::reasoning {
+
+using backlight::Run;
+using knowledge::Form;
+
+namespace {
+
+constexpr double ignoreShare = 1e-5;
+constexpr double leastBitsWorthListing = 0.01;
+constexpr std::size_t maxOutcomes = 8;
+constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
+
+double entropyTerm(double p) {
+    return p > 0 ? -p * std::log2(p) : 0;
+}
+
+/// A way a reading may come out, as one kind of fault predicts it.
+struct Mode {
+    double weight = 1;
+    driver::Shape shape = driver::Shape::Steady;
+    double volts = 0;
+    double sigma = 1;
+    int lit = -1;
+    std::string words;  ///< of a choice, instead of volts
+};
+
+/// What hypotheses predict of one probe: for each, the modes with their weights.
+using Prediction = std::vector<std::vector<Mode>>;
+
+struct Bin {
+    Mode middle;
+    double share = 0;
+    std::vector<double> byHypothesis;  ///< P(this bin | hypothesis)
+};
+
+bool sameReading(const Mode& a, const Mode& b) {
+    if (!a.words.empty() || !b.words.empty()) {
+        return a.words == b.words;
+    }
+    const bool countApart = a.lit >= 0 && b.lit >= 0 && a.lit != b.lit && std::min(a.lit, b.lit) == 0;
+    return a.shape == b.shape && !countApart && std::abs(a.volts - b.volts) < 2 * (a.sigma + b.sigma);
+}
+
+/// Pools modes that a meter cannot tell apart, heaviest first.
+std::vector<Bin> pool(const Prediction& prediction, const std::vector<double>& shares) {
+    struct Weighted {
+        double weight;
+        std::size_t hypothesis;
+        const Mode* mode;
+    };
+    std::vector<Weighted> all;
+    for (std::size_t h = 0; h < prediction.size(); ++h) {
+        for (const auto& mode : prediction[h]) {
+            all.push_back({shares[h] * mode.weight, h, &mode});
+        }
+    }
+    std::stable_sort(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.weight > b.weight; });
+    std::vector<Bin> bins;
+    for (const auto& item : all) {
+        auto bin =
+            std::find_if(bins.begin(), bins.end(), [&](const Bin& b) { return sameReading(b.middle, *item.mode); });
+        if (bin == bins.end()) {
+            if (bins.size() < maxOutcomes) {
+                bins.push_back({*item.mode, 0, std::vector<double>(shares.size(), 0)});
+                bin = bins.end() - 1;
+            } else {
+                bin = bins.end() - 1;
+            }
+        }
+        bin->share += item.weight;
+        bin->byHypothesis[item.hypothesis] += item.mode->weight;
+    }
+    return bins;
+}
+
+double mutualInformation(const std::vector<Bin>& bins, const std::vector<double>& shares) {
+    double bits = 0;
+    for (const auto& bin : bins) {
+        bits += entropyTerm(bin.share);
+        for (std::size_t h = 0; h < shares.size(); ++h) {
+            bits -= shares[h] * entropyTerm(bin.byHypothesis[h]);
+        }
+    }
+    return std::max(0.0, bits);
+}
+
+std::string shapeWords(const Mode& mode) {
+    if (!mode.words.empty()) {
+        return mode.words;
+    }
+    std::string words;
+    switch (mode.shape) {
+        case driver::Shape::Steady:
+            words = fmt::format("{:.1f} V", mode.volts);
+            break;
+        case driver::Shape::PeakThenSettles:
+            words = fmt::format("{:.0f} V, then falls", mode.volts);
+            break;
+        case driver::Shape::Wanders:
+            words = fmt::format("wanders up to {:.0f} V", mode.volts);
+            break;
+    }
+    if (mode.lit >= 0) {
+        words += mode.lit == 0 ? ", nothing lit" : fmt::format(", {} lit", mode.lit);
+    }
+    return words;
+}
+
+/// Values probes against one belief.
+class Ranking {
+public:
+    Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing)
+        : model_(model), belief_(belief), job_(job), standing_(standing) {
+        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+            if (belief.shares[h] > ignoreShare) {
+                hypotheses_.push_back(belief.hypotheses[h]);
+                titles_.push_back(belief.titleOf[h]);
+                shares_.push_back(belief.shares[h]);
+            }
+        }
+        const double sum = std::accumulate(shares_.begin(), shares_.end(), 0.0);
+        for (auto& share : shares_) {
+            share /= sum;
+        }
+        for (const auto& entry : standing) {
+            const TestKind* test = model.knowledge().test(job::testOf(entry.what));
+            reached_ = test == nullptr ? reached_ : std::max(reached_, test->reach);
+        }
+        reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
+    }
+
+    std::vector<Probe> run(const std::vector<Run>& runs) {
+        for (const auto& test : model_.knowledge().tests) {
+            const int channels = test.perChannel ? int(model_.backlight().channels.size()) : 1;
+            switch (test.form) {
+                case Form::Choices:
+                case Form::Light:
+                case Form::Volts:
+                    for (int channel = 0; channel < channels; ++channel) {
+                        addQuestion(test, channel);
+                    }
+                    break;
+                case Form::Tester:
+                    for (const auto& run : runs) {
+                        addTester(test, run);
+                    }
+                    break;
+                case Form::Led:
+                    for (int strip = 0; strip < int(model_.backlight().strips.size()); ++strip) {
+                        addLook(test, strip);
+                    }
+                    break;
+            }
+        }
+        std::stable_sort(probes_.begin(), probes_.end(),
+                         [](const Probe& a, const Probe& b) { return a.bits / a.minutes > b.bits / b.minutes; });
+        return std::move(probes_);
+    }
+
+private:
+    bool answered(const job::Observation& what) const {
+        return std::any_of(standing_.begin(), standing_.end(),
+                           [&](const auto& e) { return job::sameQuestion(e.what, what); });
+    }
+
+    Probe start(const TestKind& test) const {
+        Probe probe;
+        probe.test = test.id;
+        probe.title = test.title;
+        probe.how = test.how;
+        probe.station = test.station;
+        probe.live = test.live;
+        probe.minutes = test.minutes;
+        if (test.reach > reached_) {
+            probe.opens = test.reach;
+            probe.minutes +=
+                test.reach == Reach::Panel ? model_.knowledge().openPanelMinutes : model_.knowledge().openBoardsMinutes;
+        }
+        return probe;
+    }
+
+    std::vector<Mode> modesOf(const TestKind& test, int channel, const Hypothesis& hypothesis) {
+        std::vector<Mode> modes;
+        if (test.form == Form::Choices) {
+            const auto& own = model_.knowledge().suspects[hypothesis.suspect].answers;
+            const auto found = own.find(test.id);
+            const auto& shares = found == own.end() ? test.usual : found->second;
+            for (const auto& choice : test.choices) {
+                const auto share = shares.find(choice.id);
+                modes.push_back({share == shares.end() ? 0 : share->second, {}, 0, 1, -1, choice.title});
+            }
+        } else if (test.form == Form::Light) {
+            const auto& light = model_.forecastOf(hypothesis).light;
+            modes = {{light.never, {}, 0, 1, -1, "no light"},
+                     {light.flashThenDark, {}, 0, 1, -1, "flash, then dark"},
+                     {light.staysLit, {}, 0, 1, -1, "stays lit"}};
+        } else {
+            const auto& forecast = model_.forecastOf(hypothesis);
+            for (const auto& mode : *driver::forecastOf(forecast, test.id, channel)) {
+                modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1, {}});
+            }
+        }
+        return modes;
+    }
+
+    void addQuestion(const TestKind& test, int channel) {
+        const job::Observation what = test.form == Form::Choices ? job::Observation(job::Answer{test.id, {}})
+                                      : test.form == Form::Light ? job::Observation(job::LightSeen{})
+                                                                 : job::Observation(job::Measured{test.id, channel});
+        if (answered(what)) {
+            return;
+        }
+        Probe probe = start(test);
+        probe.channel = channel;
+        if (test.perChannel && model_.backlight().channels.size() > 1) {
+            probe.title += " of channel " + model_.backlight().channels[channel].label;
+        }
+        Prediction prediction;
+        for (const auto& hypothesis : hypotheses_) {
+            prediction.push_back(modesOf(test, channel, hypothesis));
+        }
+        finish(std::move(probe), prediction);
+    }
+
+    void addTester(const TestKind& test, const Run& run) {
+        const auto& setting = job_.bench.tester;
+        if (answered(job::TesterTaken{run, setting, 0, {}})) {
+            return;
+        }
+        const bool whole = run == backlight::wholeString(model_.backlight(), run.string);
+        Probe probe = start(test);
+        if (whole && probe.opens == Reach::Panel) {
+            probe.opens = reached_ < Reach::Boards ? Reach::Boards : Reach::Outside;
+            probe.minutes = test.minutes + (reached_ < Reach::Boards ? model_.knowledge().openBoardsMinutes : 0);
+        }
+        probe.run = run;
+        probe.title = whole ? fmt::format("Tester at the plug, {}", nameOf(model_.backlight(), run))
+                            : fmt::format("Tester on {}", nameOf(model_.backlight(), run));
+        probe.minutes +=
+            (isAtPlugs(run) ? model_.knowledge().plugProbeMinutes : model_.knowledge().padProbeMinutes) - 1;
+        probe.how = fmt::format("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
+                                setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
+        Prediction prediction;
+        for (const auto& hypothesis : hypotheses_) {
+            const auto f = model_.tester(run, setting, hypothesis);
+            prediction.push_back({{1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}}});
+        }
+        finish(std::move(probe), prediction);
+    }
+
+    /// Looking along a strip that conducts shows which LEDs stay dark: one outcome for every set of LEDs.
+    void addLook(const TestKind& test, int strip) {
+        const Run run = backlight::wholeStrip(model_.backlight(), strip);
+        const auto& cells = model_.partition().cells();
+        double placeBits = 0;
+        double darkShare = 0;
+        Prediction prediction;
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            const bool flows = model_.tester(run, {job_.bench.tester.amps, 2000}, hypotheses_[h]).conducts;
+            int dark = 0;
+            double choices = 0;
+            for (int i = 0; flows && i < hypotheses_[h].faultCount; ++i) {
+                const auto& f = hypotheses_[h].faults[i];
+                if (cells[f.cell].strip == strip && !alreadyLookedAt(f.cell)) {
+                    dark += f.count;
+                    choices += f.count * std::log2(double(cells[f.cell].positions.size()) / f.count);
+                }
+            }
+            placeBits += shares_[h] * choices;
+            darkShare += dark > 0 ? shares_[h] : 0;
+            prediction.push_back({{1,
+                                   {},
+                                   0,
+                                   1,
+                                   -1,
+                                   !flows      ? "nothing lit"
+                                   : dark == 0 ? "all lit"
+                                               : fmt::format("{} dark", dark)}});
+        }
+        if (darkShare < 0.02) {
+            return;
+        }
+        Probe probe = start(test);
+        probe.run = run;
+        probe.title = fmt::format("Look along {}", nameOf(model_.backlight(), run));
+        finish(std::move(probe), prediction, placeBits);
+    }
+
+    bool alreadyLookedAt(int cell) const {
+        const auto& positions = model_.partition().cells()[cell].positions;
+        const auto place = model_.partition().placeOf(model_.partition().cells()[cell], positions.front());
+        return positions.size() == 1 && answered(job::LedSeen{place, {}, {}});
+    }
+
+    bool isAtPlugs(const Run& run) const {
+        const auto order = backlight::ledsInOrder(model_.backlight(), run.string);
+        const bool startsStrip = run.first == 0 || order[run.first - 1].strip != order[run.first].strip;
+        const bool endsStrip = run.last + 1 == int(order.size()) || order[run.last + 1].strip != order[run.last].strip;
+        return startsStrip && endsStrip;
+    }
+
+    std::string ledName(const Run& run, int position) const {
+        return nameOf(model_.backlight(), backlight::ledsInOrder(model_.backlight(), run.string)[position]);
+    }
+
+    void finish(Probe probe, const Prediction& prediction, double extraBits = 0) {
+        const auto bins = pool(prediction, shares_);
+        probe.bits = mutualInformation(bins, shares_) + extraBits;
+        if (probe.bits < leastBitsWorthListing) {
+            return;
+        }
+        for (const auto& bin : bins) {
+            if (bin.share > 0.01) {
+                probe.outcomes.push_back({shapeWords(bin.middle), meaningOf(bin), bin.share});
+            }
+        }
+        std::stable_sort(probe.outcomes.begin(), probe.outcomes.end(),
+                         [](const auto& a, const auto& b) { return a.share > b.share; });
+        probes_.push_back(std::move(probe));
+    }
+
+    /// What would be believed after this outcome, in a few words.
+    std::string meaningOf(const Bin& bin) const {
+        std::vector<double> byTitle(belief_.titles.size(), 0);
+        std::vector<double> byKind(model_.knowledge().suspects.size(), 0);
+        std::vector<double> after(shares_.size());
+        for (std::size_t h = 0; h < shares_.size(); ++h) {
+            after[h] = shares_[h] * bin.byHypothesis[h] / bin.share;
+            byTitle[titles_[h]] += after[h];
+            byKind[hypotheses_[h].suspect] += after[h];
+        }
+        if (const auto narrowed = narrowestRun(after); !narrowed.empty()) {
+            return narrowed;
+        }
+        const auto title = std::max_element(byTitle.begin(), byTitle.end());
+        if (*title > clearShare) {
+            return belief_.titles[std::size_t(title - byTitle.begin())];
+        }
+        const auto kind = std::max_element(byKind.begin(), byKind.end());
+        return fmt::format("{} ({:.0f} %)", model_.knowledge().suspects[std::size_t(kind - byKind.begin())].title,
+                           100 * *kind);
+    }
+
+    /// "open in B7 … B12" when nearly all belief is in part of one strip; empty otherwise.
+    std::string narrowestRun(const std::vector<double>& after) const {
+        const auto shares = ledSharesOf(model_, hypotheses_, after);
+        double total = 0;
+        int strip = -1;
+        double heaviest = 0;
+        for (int s = 0; s < int(shares.size()); ++s) {
+            const double sum = std::accumulate(shares[s].begin(), shares[s].end(), 0.0);
+            total += sum;
+            if (sum > heaviest) {
+                heaviest = sum;
+                strip = s;
+            }
+        }
+        if (strip < 0 || heaviest < clearShare * total || total < clearShare) {
+            return {};
+        }
+        const double worth = 0.1 * *std::max_element(shares[strip].begin(), shares[strip].end());
+        int first = 0;
+        int last = int(shares[strip].size()) - 1;
+        while (shares[strip][first] < worth) {
+            ++first;
+        }
+        while (shares[strip][last] < worth) {
+            --last;
+        }
+        const auto& label = model_.backlight().strips[strip].label;
+        return first == last ? fmt::format("it is {}{}", label, first + 1)
+                             : fmt::format("it is in {0}{1} … {0}{2}", label, first + 1, last + 1);
+    }
+
+    CaseModel& model_;
+    const Belief& belief_;
+    const job::Job& job_;
+    const std::vector<job::Entry>& standing_;
+    std::vector<Hypothesis> hypotheses_;
+    std::vector<int> titles_;
+    std::vector<double> shares_;
+    Reach reached_ = Reach::Outside;
+    std::vector<Probe> probes_;
+};
+
+}  // namespace
+
+std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares) {
+    std::vector<Run> runs;
+    const auto add = [&](const Run& run) {
+        if (std::find(runs.begin(), runs.end(), run) == runs.end()) {
+            runs.push_back(run);
+        }
+    };
+    for (const auto& ref : backlight::stringsOf(backlight)) {
+        add(backlight::wholeString(backlight, ref));
+        const auto order = backlight::ledsInOrder(backlight, ref);
+        for (const auto& part : backlight::stringAt(backlight, ref).strips) {
+            add(backlight::wholeStrip(backlight, part.strip));
+        }
+        std::vector<double> weights;
+        for (const auto& place : order) {
+            weights.push_back(openShares[place.strip][place.led]);
+        }
+        const double highest = *std::max_element(weights.begin(), weights.end());
+        if (highest < 1e-4) {
+            continue;
+        }
+        int first = 0;
+        int last = int(weights.size()) - 1;
+        while (weights[first] < 0.02 * highest) {
+            ++first;
+        }
+        while (weights[last] < 0.02 * highest) {
+            --last;
+        }
+        const int lead = locate::halfSplit(std::span(weights).subspan(first, last - first + 1));
+        if (lead > 0) {
+            add({ref, first, first + lead - 1});
+        }
+    }
+    return runs;
+}
+
+std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
+                              const std::vector<job::Entry>& standing, const std::vector<Run>& runs) {
+    return Ranking(model, belief, job, standing).run(runs);
+}
+
+}  // namespace dimglow::reasoning

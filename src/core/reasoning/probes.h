@@ -1,0 +1,21 @@
+#pragma once
+
+#include <vector>
+
+#include "core/reasoning/assessment.h"
+#include "core/reasoning/belief.h"
+
+namespace dimglow::reasoning {
+
+/// Runs worth testing next: whole strings from the plug, whole strips, and the halves of where an open LED may be.
+std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares);
+
+/// Values every test that is not answered yet, by expected information per minute.
+///
+/// The information of a probe is the mutual information of its outcome and the fault,
+/// H(Σ share·P(outcome|fault)) − Σ share·H(P(outcome|fault)); outcomes are readings that a meter can tell apart.
+/// \p runs must have split the model's partition.
+std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
+                              const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs);
+
+}  // namespace dimglow::reasoning

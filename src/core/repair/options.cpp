@@ -1,0 +1,167 @@
+#include "core/repair/options.h"
+
+#include <fmt/format.h>
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+
+#include "core/repair/comeback.h"
+
+namespace dimglow::repair {
+
+using knowledge::Renews;
+using knowledge::RepairKind;
+
+namespace {
+
+/// Many shops stop at about half of the set's value (common practice, no source).
+constexpr double worthwhileShare = 0.5;
+constexpr double secondDiagnosisMinutes = 60;
+constexpr double leastShareWorthListing = 0.05;
+/// A repair is advised when it mends this share of what is suspected.
+constexpr double sureEnough = 0.8;
+
+std::optional<std::chrono::sys_days> dayOf(const std::string& isoDate) {
+    int year = 0;
+    unsigned month = 0;
+    unsigned day = 0;
+    if (std::sscanf(isoDate.c_str(), "%4d-%2u-%2u", &year, &month, &day) != 3) {
+        return std::nullopt;
+    }
+    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
+    return date.ok() ? std::optional(std::chrono::sys_days(date)) : std::nullopt;
+}
+
+double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis) {
+    double share = 0;
+    for (const auto& [suspect, weight] : diagnosis.shareOfSuspect) {
+        const bool mends = std::any_of(kind.mends.begin(), kind.mends.end(),
+                                       [&, &id = suspect](const auto& m) { return m == "*" || m == id; });
+        share += mends ? weight : 0;
+    }
+    return share;
+}
+
+/// Chance that a LED fails again, by what the repair leaves old and what it makes new.
+void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
+    const int total = job.backlight.ledCount();
+    const int failed = diagnosis.failedCount;
+    if (failed == 0 || !kind.opensPanel) {
+        option.comeback = kind.relapse;
+        option.comebackWhy = fmt::format("{:.0f} % from the board itself", 100 * kind.relapse);
+        return;
+    }
+    if (!job.set.hoursRun || *job.set.hoursRun <= 0) {
+        option.comebackWhy = "cannot tell: the hours run are not known";
+        return;
+    }
+    int fresh = 0;
+    if (kind.renews == Renews::Leds) {
+        fresh = failed;
+    } else if (kind.renews == Renews::All) {
+        fresh = total;
+    } else if (kind.renews == Renews::Strips) {
+        for (const int strip : diagnosis.failedStrips) {
+            fresh += job.backlight.strips[strip].leds;
+        }
+    }
+    const int old = kind.renews == Renews::Nothing || kind.renews == Renews::Leds ? total - failed : total - fresh;
+    const double hours = *job.set.hoursRun;
+    const double within = job.bench.promisedHours;
+    const double shape = job.bench.weibullShape;
+    const double life = characteristicLife({total, failed, hours, shape});
+    const double survives = (1 - failureChance(old, hours, within, life, shape)) *
+                            (1 - failureChance(fresh, 0, within, life, shape)) * (1 - kind.relapse);
+    option.comeback = 1 - survives;
+    option.comebackWhy =
+        fmt::format("{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h", old, fresh, within, shape, life);
+}
+
+Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+             double mends) {
+    Option option;
+    option.id = kind.id;
+    option.title = kind.title;
+    option.say = kind.say;
+    option.mends = mends;
+    option.stopGap = kind.stopGap;
+    option.writesOff = kind.writesOff;
+    if (kind.writesOff) {
+        option.expectedCost = job.set.value;
+        option.comeback = 0;
+        option.comebackWhy = "nothing is promised";
+        return option;
+    }
+    const int strips =
+        kind.renews == Renews::All ? int(job.backlight.strips.size()) : int(diagnosis.failedStrips.size());
+    option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
+    const double opening = kind.opensPanel && !job.panelOpen ? trade.openPanelMinutes : 0;
+    const double work = kind.minutes + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
+    option.minutes = work + opening;
+    option.days = kind.days;
+    option.glassRisk = kind.opensPanel ? trade.glassBreakPerOpening : 0;
+    judgeComeback(option, kind, job, diagnosis);
+
+    const double perMinute = job.bench.ratePerHour / 60;
+    const double secondJob = option.parts + (work + (kind.opensPanel ? trade.openPanelMinutes : 0)) * perMinute;
+    option.expectedCost =
+        option.parts + option.minutes * perMinute + option.comeback.value_or(0) * (secondJob + job.bench.goodwill) +
+        option.glassRisk * job.set.value + (1 - mends) * (secondJob + secondDiagnosisMinutes * perMinute);
+    return option;
+}
+
+std::string adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
+    std::string words = fmt::format("{}: {:.0f} {} expected", best.title, best.expectedCost, job.bench.currency);
+    if (best.comeback) {
+        words += fmt::format(", {:.0f} % chance of a comeback", 100 * *best.comeback);
+    }
+    if (job.set.value > 0) {
+        words += fmt::format(", against a set worth {:.0f}", job.set.value);
+    }
+    if (runnerUp != nullptr) {
+        words += fmt::format("; {} would be {:.0f} more", runnerUp->title, runnerUp->expectedCost - best.expectedCost);
+    }
+    return words + ".";
+}
+
+}  // namespace
+
+FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                const std::string& today) {
+    FixPlan plan;
+    const auto due = dayOf(job.set.due);
+    const auto now = dayOf(today);
+    for (const auto& kind : trade.repairs) {
+        const double mends = mendedShare(kind, diagnosis);
+        if (mends < leastShareWorthListing) {
+            continue;
+        }
+        Option option = price(kind, job, trade, diagnosis, mends);
+        option.late = due && now && *now + std::chrono::days(int(std::ceil(option.days))) > *due;
+        plan.options.push_back(std::move(option));
+    }
+    std::stable_sort(plan.options.begin(), plan.options.end(), [](const Option& a, const Option& b) {
+        return a.late != b.late ? b.late : a.expectedCost < b.expectedCost;
+    });
+    const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && o.mends > sureEnough; };
+    const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
+    if (best == plan.options.end()) {
+        plan.advice = "Nothing is sure enough to be mended yet: take the next probe first.";
+        return plan;
+    }
+    if (job.set.value > 0 && best->expectedCost > worthwhileShare * job.set.value) {
+        plan.advised = "doNotRepair";
+        plan.advice = fmt::format(
+            "Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
+            "{:.0f}.",
+            best->title, best->expectedCost, job.bench.currency, job.set.value);
+        return plan;
+    }
+    const auto next = std::find_if(best + 1, plan.options.end(), repairs);
+    plan.advised = best->id;
+    plan.advice = adviceFor(*best, next == plan.options.end() ? nullptr : &*next, job);
+    return plan;
+}
+
+}  // namespace dimglow::repair

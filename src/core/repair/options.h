@@ -1,0 +1,51 @@
+#pragma once
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/job/job.h"
+#include "core/knowledge/knowledge.h"
+
+namespace dimglow::repair {
+
+/// What the reasoning hands over: what is suspected and what has failed.
+struct Diagnosis {
+    std::map<std::string, double> shareOfSuspect;  ///< by suspect id
+    std::vector<backlight::LedPlace> failedLeds;   ///< of the most likely explanation
+    int failedCount = 0;                           ///< LEDs, also when their places are not known yet
+    std::vector<int> failedStrips;
+};
+
+/// One way to go on, with what it costs.
+struct Option {
+    std::string id;
+    std::string title;
+    std::string say;
+    double mends = 0;                ///< share of what is suspected that it puts right
+    double parts = 0;                ///< money
+    double minutes = 0;              ///< work, opening included
+    double days = 0;                 ///< until the parts are here
+    std::optional<double> comeback;  ///< chance within the promised hours; empty: cannot tell without hours run
+    double glassRisk = 0;            ///< chance that the glass breaks
+    double expectedCost = 0;         ///< money: parts, time, comeback, glass, and a second try when it does not mend
+    bool stopGap = false;
+    bool writesOff = false;
+    bool late = false;        ///< cannot be done before the due date
+    std::string comebackWhy;  ///< the arithmetic in one sentence
+};
+
+/// All options side by side, cheapest first, and the advice.
+struct FixPlan {
+    std::vector<Option> options;
+    std::string advised;  ///< option id, empty while nothing can be advised
+    std::string advice;   ///< one sentence
+};
+
+/// Prices every repair that mends what is suspected.
+/// \p today is an ISO date, used only against the due date; empty means that no option is late.
+FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                const std::string& today);
+
+}  // namespace dimglow::repair

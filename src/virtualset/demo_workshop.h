@@ -1,0 +1,19 @@
+#pragma once
+
+#include <vector>
+
+#include "core/job/job.h"
+#include "virtualset/sealed_set.h"
+
+namespace dimglow::virtualset {
+
+/// A job of the invented workshop with the set it is about.
+struct DemoJob {
+    job::Job job;
+    SealedFault fault;
+};
+
+/// The jobs of Skerry Sound Ferries' repair bench. Every reading in them was taken from their sealed sets.
+std::vector<DemoJob> demoWorkshop(const knowledge::Knowledge& trade);
+
+}  // namespace dimglow::virtualset
