@@ -1,0 +1,95 @@
+#include "cli/assessment_json.h"
+
+namespace dimglow::cli {
+
+using nlohmann::json;
+
+namespace {
+
+json bandJson(driver::Band band) {
+    return {{"lowVolts", band.low}, {"highVolts", band.high}};
+}
+
+json suspectsJson(const reasoning::Assessment& assessment) {
+    json list = json::array();
+    for (const auto& suspect : assessment.suspects) {
+        json reasons = json::array();
+        for (const auto& reason : suspect.reasons) {
+            reasons.push_back({{"entry", reason.entry}, {"text", reason.text}, {"decibans", reason.decibans}});
+        }
+        list.push_back({{"suspect", suspect.suspect},
+                        {"title", suspect.title},
+                        {"side", suspect.side},
+                        {"share", suspect.share},
+                        {"previousShare", suspect.previousShare},
+                        {"reasons", reasons}});
+    }
+    return list;
+}
+
+json probesJson(const reasoning::Assessment& assessment) {
+    json list = json::array();
+    for (const auto& probe : assessment.probes) {
+        json outcomes = json::array();
+        for (const auto& outcome : probe.outcomes) {
+            outcomes.push_back({{"reading", outcome.reading}, {"meaning", outcome.meaning}, {"share", outcome.share}});
+        }
+        list.push_back({{"test", probe.test},
+                        {"title", probe.title},
+                        {"how", probe.how},
+                        {"minutes", probe.minutes},
+                        {"bits", probe.bits},
+                        {"live", probe.live},
+                        {"outcomes", outcomes}});
+    }
+    return list;
+}
+
+json optionsJson(const repair::FixPlan& plan) {
+    json list = json::array();
+    for (const auto& option : plan.options) {
+        json line = {{"option", option.id},
+                     {"title", option.title},
+                     {"mends", option.mends},
+                     {"parts", option.parts},
+                     {"minutes", option.minutes},
+                     {"days", option.days},
+                     {"expectedCost", option.expectedCost},
+                     {"late", option.late},
+                     {"comebackWhy", option.comebackWhy}};
+        line["comeback"] = option.comeback ? json(*option.comeback) : json("cannot tell");
+        list.push_back(std::move(line));
+    }
+    return list;
+}
+
+}  // namespace
+
+json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
+    json expected = json::object();
+    for (const auto& [test, band] : assessment.expectedVolts) {
+        expected[test] = bandJson(band);
+    }
+    json strips = json::array();
+    for (std::size_t strip = 0; strip < job.backlight.strips.size(); ++strip) {
+        strips.push_back({{"strip", job.backlight.strips[strip].label},
+                          {"expectedVoltsAtTester", assessment.expectedStripVolts[strip]},
+                          {"faultyShares", assessment.ledShares[strip]}});
+    }
+    json located = json::array();
+    for (const auto& place : assessment.located) {
+        located.push_back(backlight::nameOf(job.backlight, place));
+    }
+    return {{"job", job.id},
+            {"verdict", assessment.verdict},
+            {"suspects", suspectsJson(assessment)},
+            {"probes", probesJson(assessment)},
+            {"expected", expected},
+            {"strips", strips},
+            {"located", located},
+            {"options", optionsJson(assessment.plan)},
+            {"advice", assessment.plan.advice},
+            {"soak", assessment.soak.text}};
+}
+
+}  // namespace dimglow::cli

@@ -1,0 +1,12 @@
+#pragma once
+
+#include <nlohmann/json.hpp>
+
+#include "core/reasoning/assessment.h"
+
+namespace dimglow::cli {
+
+/// An assessment as docs/format.md describes it.
+nlohmann::json toJson(const reasoning::Assessment& assessment, const job::Job& job);
+
+}  // namespace dimglow::cli

@@ -1,0 +1,203 @@
+#include "report/report.h"
+
+#include <qcustomplot.h>
+
+#include <QBuffer>
+#include <QFileInfo>
+#include <QPageSize>
+#include <QPdfWriter>
+#include <QTextStream>
+#include <QUrl>
+#include <stdexcept>
+
+#include "typeface/typeface.h"
+
+namespace dimglow::report {
+
+namespace {
+
+constexpr double textPixels = 13;
+constexpr int chartWidth = 620;
+constexpr int chartHeight = 200;
+const QUrl soakUrl(QStringLiteral("soak.png"));
+
+QString tr(const char* words) {
+    return QCoreApplication::translate("Report", words);
+}
+
+QString escaped(const std::string& words) {
+    return QString::fromStdString(words).toHtmlEscaped();
+}
+
+QString volts(driver::Band band) {
+    return QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1);
+}
+
+QString heading(const QString& words) {
+    return QStringLiteral("<h3>%1</h3>").arg(words);
+}
+
+QString row(const QStringList& cells, bool head = false) {
+    const QString tag = head ? QStringLiteral("th") : QStringLiteral("td");
+    QString html = QStringLiteral("<tr>");
+    for (const auto& cell : cells) {
+        html += QStringLiteral("<%1 align=\"left\">%2</%1>").arg(tag, cell);
+    }
+    return html + QStringLiteral("</tr>");
+}
+
+QString table(const QString& rows) {
+    return QStringLiteral("<table width=\"100%\" cellspacing=\"0\" cellpadding=\"3\">") + rows + QStringLiteral("</table>");
+}
+
+QString identity(const job::Job& job) {
+    QString rows;
+    const auto add = [&](const QString& name, const std::string& value) {
+        if (!value.empty()) {
+            rows += row({name, escaped(value)});
+        }
+    };
+    add(tr("Set"), job.set.maker + " " + job.set.model);
+    add(tr("Serial"), job.set.serial);
+    add(tr("Panel"), job.set.panel);
+    add(tr("Place"), job.set.place);
+    add(tr("Complaint"), job.set.complaint);
+    if (job.set.hoursRun) {
+        rows += row({tr("Hours run"), QString::number(*job.set.hoursRun, 'f', 0)});
+    }
+    return table(rows);
+}
+
+QString evidence(const job::Job& job, const reasoning::Assessment& assessment, const knowledge::Knowledge& trade) {
+    QString rows = row({tr("Time"), tr("What"), tr("Found"), tr("Healthy set")}, true);
+    for (const auto& entry : job.trail) {
+        if (entry.phase != job::Phase::Before) {
+            continue;
+        }
+        const auto expected = assessment.expectations.find(entry.id);
+        rows += row({escaped(entry.at).left(16).replace(QLatin1Char('T'), QLatin1Char(' ')),
+                     escaped(reasoning::titleOf(entry.what, job, trade)), escaped(reasoning::describe(entry.what, job, trade)),
+                     expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
+    }
+    return table(rows);
+}
+
+QString cause(const reasoning::Assessment& assessment) {
+    if (!assessment.verdict.empty()) {
+        return QStringLiteral("<p><b>%1</b> (%2 %)</p>")
+            .arg(escaped(assessment.verdict))
+            .arg(100 * assessment.suspects.front().share, 0, 'f', 0);
+    }
+    return QStringLiteral("<p>%1 %2 (%3 %)</p>")
+        .arg(tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title))
+        .arg(100 * assessment.suspects.front().share, 0, 'f', 0);
+}
+
+QString work(const job::Job& job, const reasoning::Assessment& assessment) {
+    QString html;
+    for (const auto& option : assessment.plan.options) {
+        if (option.id == job.repair.option) {
+            html += QStringLiteral("<p><b>%1.</b> %2</p>").arg(escaped(option.title), escaped(option.say));
+            if (option.comeback) {
+                html += QStringLiteral("<p>%1 %2 % (%3).</p>")
+                            .arg(tr("Chance of a comeback:"))
+                            .arg(100 * *option.comeback, 0, 'f', 0)
+                            .arg(escaped(option.comebackWhy));
+            }
+        }
+    }
+    if (!job.repair.work.empty()) {
+        html += QStringLiteral("<p>%1</p>").arg(escaped(job.repair.work));
+    }
+    if (job.repair.originalAmps) {
+        html += QStringLiteral("<p>%1 %2 mA").arg(tr("String current as found:")).arg(1000 * *job.repair.originalAmps, 0, 'f', 0);
+        if (job.repair.newAmps) {
+            html += QStringLiteral(", %1 %2 mA").arg(tr("as left:")).arg(1000 * *job.repair.newAmps, 0, 'f', 0);
+        }
+        html += QStringLiteral("</p>");
+    }
+    return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(tr("None yet.")) : html;
+}
+
+QString proof(const reasoning::Assessment& assessment) {
+    QString rows = row({tr("Reading after"), tr("Found"), tr("Expected"), QString()}, true);
+    for (const auto& line : assessment.proof) {
+        rows += row({escaped(line.title),
+                     line.volts ? QStringLiteral("%1 V").arg(*line.volts, 0, 'f', 1) : tr("not taken"), volts(line.band),
+                     line.volts ? (line.within ? tr("as expected") : tr("NOT as expected")) : QString()});
+    }
+    return table(rows);
+}
+
+QImage soakChart(const job::Job& job) {
+    QCustomPlot plot;
+    plot.setFont(typeface::text(11));
+    auto* graph = plot.addGraph();
+    double highest = 0;
+    for (const auto& line : job.soak) {
+        graph->addData(line.minutes, 1000 * line.amps);
+        highest = std::max(highest, line.amps);
+    }
+    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, 6));
+    for (auto* axis : {plot.xAxis, plot.yAxis}) {
+        axis->setTickLabelFont(typeface::text(11));
+        axis->setLabelFont(typeface::text(11));
+    }
+    plot.xAxis->setLabel(tr("minutes"));
+    plot.yAxis->setLabel(tr("string current, mA"));
+    plot.xAxis->setRange(0, std::max(30.0, job.soak.back().minutes));
+    plot.yAxis->setRange(0, 1200 * highest);
+    return plot.toPixmap(chartWidth, chartHeight, 2).toImage();
+}
+
+}  // namespace
+
+std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Assessment& assessment,
+                                       const knowledge::Knowledge& trade) {
+    auto document = std::make_unique<QTextDocument>();
+    document->setDefaultFont(typeface::text(textPixels));
+    document->setDefaultStyleSheet(QStringLiteral("h1 { font-size: 22px; } h3 { font-size: 15px; margin-top: 14px; } "
+                                                  "th { color: #5D5F66; font-weight: normal; } td, p, li { font-size: 13px; }"));
+    QString html = QStringLiteral("<h1>%1</h1><p>%2 · %3</p>")
+                       .arg(escaped(job.title), escaped(job.id),
+                            job.handedBack.empty() ? tr("repair in progress")
+                                                   : tr("handed back %1").arg(escaped(job.handedBack).left(10)));
+    html += heading(tr("Set")) + identity(job);
+    html += heading(tr("What was seen and measured")) + evidence(job, assessment, trade);
+    html += heading(tr("Cause")) + cause(assessment);
+    html += heading(tr("Work")) + work(job, assessment);
+    html += heading(tr("Proof")) + proof(assessment);
+    html += QStringLiteral("<p>%1 %2</p>").arg(tr("Soak:"), escaped(assessment.soak.text));
+    if (!job.soak.empty()) {
+        document->addResource(QTextDocument::ImageResource, soakUrl, soakChart(job));
+        html += QStringLiteral("<p><img src=\"%1\" width=\"%2\" height=\"%3\"></p>")
+                    .arg(soakUrl.toString())
+                    .arg(chartWidth)
+                    .arg(chartHeight);
+    }
+    html += heading(tr("Advice")) +
+            QStringLiteral("<p>%1</p>").arg(tr("Keep the brightness at or below two thirds: less current and less heat "
+                                                "make the LEDs that stayed in last longer."));
+    html += heading(tr("Cautions"));
+    for (const auto& caution : assessment.cautions) {
+        html += QStringLiteral("<p>%1</p>").arg(escaped(caution.text));
+    }
+    document->setHtml(html);
+    return document;
+}
+
+void writePdf(QTextDocument& document, const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) {
+        throw std::runtime_error((path + QStringLiteral(": ") + file.errorString()).toStdString());
+    }
+    QPdfWriter writer(&file);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    writer.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
+    writer.setResolution(96);
+    writer.setTitle(document.metaInformation(QTextDocument::DocumentTitle));
+    document.setPageSize(QSizeF(writer.width(), writer.height()));
+    document.print(&writer);
+}
+
+}  // namespace dimglow::report

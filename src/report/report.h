@@ -1,0 +1,20 @@
+#pragma once
+
+#include <QString>
+#include <QTextDocument>
+#include <memory>
+
+#include "core/job/job.h"
+#include "core/reasoning/assessment.h"
+
+namespace dimglow::report {
+
+/// The report of a job, laid out for A4: identity, complaint, evidence with expected ranges, cause, work, readings
+/// before and after, soak chart, advice and cautions. Needs a QApplication.
+std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Assessment& assessment,
+                                       const knowledge::Knowledge& trade);
+
+/// Writes it as PDF. \throws std::runtime_error that names the file when it cannot be written
+void writePdf(QTextDocument& document, const QString& path);
+
+}  // namespace dimglow::report
