@@ -52,15 +52,20 @@ Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString
         const int found = version.value(0).toInt();
         version.finish();
         if (found > schemaVersion) {
-            fail(QStringLiteral("logbook"), path, QStringLiteral("was written by a newer program (version %1)").arg(found));
+            fail(QStringLiteral("logbook"), path,
+                 QStringLiteral("was written by a newer program (version %1)").arg(found));
         }
         run(database_, QStringLiteral("PRAGMA journal_mode=WAL"));
         run(database_, QStringLiteral("PRAGMA synchronous=FULL"));
-        run(database_, QStringLiteral("CREATE TABLE IF NOT EXISTS job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, "
-                                      "panel TEXT NOT NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, handed_back TEXT NOT NULL, "
-                                      "changed TEXT NOT NULL, body TEXT NOT NULL)"));
-        run(database_, QStringLiteral("CREATE TABLE IF NOT EXISTS edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL "
-                                      "REFERENCES job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
+        run(database_,
+            QStringLiteral(
+                "CREATE TABLE IF NOT EXISTS job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, "
+                "panel TEXT NOT NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, handed_back TEXT NOT NULL, "
+                "changed TEXT NOT NULL, body TEXT NOT NULL)"));
+        run(database_,
+            QStringLiteral(
+                "CREATE TABLE IF NOT EXISTS edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL "
+                "REFERENCES job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
         run(database_, QStringLiteral("CREATE INDEX IF NOT EXISTS edit_job ON edit(job)"));
         run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
     } catch (...) {
@@ -86,7 +91,8 @@ std::vector<JobSummary> Logbook::jobs(const QString& search) const {
     QVariantList values;
     for (const auto& word : search.split(QRegularExpression(QStringLiteral("\\s+")), Qt::SkipEmptyParts)) {
         sql += values.isEmpty() ? QStringLiteral(" WHERE ") : QStringLiteral(" AND ");
-        sql += QStringLiteral("instr(lower(id || ' ' || title || ' ' || place || ' ' || panel || ' ' || complaint), lower(?)) > 0");
+        sql += QStringLiteral(
+            "instr(lower(id || ' ' || title || ' ' || place || ' ' || panel || ' ' || complaint), lower(?)) > 0");
         values << word;
     }
     sql += QStringLiteral(" ORDER BY handed_back != '', due = '', due, id");
@@ -95,7 +101,8 @@ std::vector<JobSummary> Logbook::jobs(const QString& search) const {
     while (query.next()) {
         found.push_back({query.value(0).toString(), query.value(1).toString(), query.value(2).toString(),
                          query.value(3).toString(), query.value(4).toString(),
-                         QDate::fromString(query.value(5).toString(), Qt::ISODate), !query.value(6).toString().isEmpty(),
+                         QDate::fromString(query.value(5).toString(), Qt::ISODate),
+                         !query.value(6).toString().isEmpty(),
                          QDateTime::fromString(query.value(7).toString(), Qt::ISODateWithMs)});
     }
     return found;
@@ -127,13 +134,15 @@ QDateTime Logbook::store(const job::Job& job, const QString& editLabel) {
     }
     try {
         run(database_,
-            QStringLiteral("INSERT INTO job (id, title, place, panel, complaint, due, handed_back, changed, body) "
-                           "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT(id) DO UPDATE SET title=excluded.title, "
-                           "place=excluded.place, panel=excluded.panel, complaint=excluded.complaint, due=excluded.due, "
-                           "handed_back=excluded.handed_back, changed=excluded.changed, body=excluded.body"),
+            QStringLiteral(
+                "INSERT INTO job (id, title, place, panel, complaint, due, handed_back, changed, body) "
+                "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT(id) DO UPDATE SET title=excluded.title, "
+                "place=excluded.place, panel=excluded.panel, complaint=excluded.complaint, due=excluded.due, "
+                "handed_back=excluded.handed_back, changed=excluded.changed, body=excluded.body"),
             {text(job.id), text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint),
              text(job.set.due), text(job.handedBack), at, body});
-        run(database_, QStringLiteral("INSERT INTO edit (job, at, label) VALUES (?, ?, ?)"), {text(job.id), at, editLabel});
+        run(database_, QStringLiteral("INSERT INTO edit (job, at, label) VALUES (?, ?, ?)"),
+            {text(job.id), at, editLabel});
         if (!database_.commit()) {
             fail(QStringLiteral("cannot write to logbook"), database_.databaseName(), database_.lastError().text());
         }
@@ -148,8 +157,8 @@ std::vector<QString> Logbook::history(const QString& id) const {
     std::vector<QString> lines;
     QSqlQuery query = run(database_, QStringLiteral("SELECT at, label FROM edit WHERE job = ? ORDER BY number"), {id});
     while (query.next()) {
-        lines.push_back(query.value(0).toString().left(16).replace(QLatin1Char('T'), QLatin1Char(' ')) + QLatin1Char(' ') +
-                        query.value(1).toString());
+        lines.push_back(query.value(0).toString().left(16).replace(QLatin1Char('T'), QLatin1Char(' ')) +
+                        QLatin1Char(' ') + query.value(1).toString());
     }
     return lines;
 }

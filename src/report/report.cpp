@@ -47,7 +47,8 @@ QString row(const QStringList& cells, bool head = false) {
 }
 
 QString table(const QString& rows) {
-    return QStringLiteral("<table width=\"100%\" cellspacing=\"0\" cellpadding=\"3\">") + rows + QStringLiteral("</table>");
+    return QStringLiteral("<table width=\"100%\" cellspacing=\"0\" cellpadding=\"3\">") + rows +
+           QStringLiteral("</table>");
 }
 
 QString identity(const job::Job& job) {
@@ -76,7 +77,8 @@ QString evidence(const job::Job& job, const reasoning::Assessment& assessment, c
         }
         const auto expected = assessment.expectations.find(entry.id);
         rows += row({escaped(entry.at).left(16).replace(QLatin1Char('T'), QLatin1Char(' ')),
-                     escaped(reasoning::titleOf(entry.what, job, trade)), escaped(reasoning::describe(entry.what, job, trade)),
+                     escaped(reasoning::titleOf(entry.what, job, trade)),
+                     escaped(reasoning::describe(entry.what, job, trade)),
                      expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
     }
     return table(rows);
@@ -110,7 +112,9 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(job.repair.work));
     }
     if (job.repair.originalAmps) {
-        html += QStringLiteral("<p>%1 %2 mA").arg(tr("String current as found:")).arg(1000 * *job.repair.originalAmps, 0, 'f', 0);
+        html += QStringLiteral("<p>%1 %2 mA")
+                    .arg(tr("String current as found:"))
+                    .arg(1000 * *job.repair.originalAmps, 0, 'f', 0);
         if (job.repair.newAmps) {
             html += QStringLiteral(", %1 %2 mA").arg(tr("as left:")).arg(1000 * *job.repair.newAmps, 0, 'f', 0);
         }
@@ -122,9 +126,9 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
 QString proof(const reasoning::Assessment& assessment) {
     QString rows = row({tr("Reading after"), tr("Found"), tr("Expected"), QString()}, true);
     for (const auto& line : assessment.proof) {
-        rows += row({escaped(line.title),
-                     line.volts ? QStringLiteral("%1 V").arg(*line.volts, 0, 'f', 1) : tr("not taken"), volts(line.band),
-                     line.volts ? (line.within ? tr("as expected") : tr("NOT as expected")) : QString()});
+        rows +=
+            row({escaped(line.title), line.volts ? QStringLiteral("%1 V").arg(*line.volts, 0, 'f', 1) : tr("not taken"),
+                 volts(line.band), line.volts ? (line.within ? tr("as expected") : tr("NOT as expected")) : QString()});
     }
     return table(rows);
 }
@@ -156,8 +160,9 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
                                        const knowledge::Knowledge& trade) {
     auto document = std::make_unique<QTextDocument>();
     document->setDefaultFont(typeface::text(textPixels));
-    document->setDefaultStyleSheet(QStringLiteral("h1 { font-size: 22px; } h3 { font-size: 15px; margin-top: 14px; } "
-                                                  "th { color: #5D5F66; font-weight: normal; } td, p, li { font-size: 13px; }"));
+    document->setDefaultStyleSheet(
+        QStringLiteral("h1 { font-size: 22px; } h3 { font-size: 15px; margin-top: 14px; } "
+                       "th { color: #5D5F66; font-weight: normal; } td, p, li { font-size: 13px; }"));
     QString html = QStringLiteral("<h1>%1</h1><p>%2 · %3</p>")
                        .arg(escaped(job.title), escaped(job.id),
                             job.handedBack.empty() ? tr("repair in progress")
@@ -175,9 +180,10 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
                     .arg(chartWidth)
                     .arg(chartHeight);
     }
-    html += heading(tr("Advice")) +
-            QStringLiteral("<p>%1</p>").arg(tr("Keep the brightness at or below two thirds: less current and less heat "
-                                                "make the LEDs that stayed in last longer."));
+    html +=
+        heading(tr("Advice")) + QStringLiteral("<p>%1</p>")
+                                    .arg(tr("Keep the brightness at or below two thirds: less current and less heat "
+                                            "make the LEDs that stayed in last longer."));
     html += heading(tr("Cautions"));
     for (const auto& caution : assessment.cautions) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(caution.text));

@@ -72,6 +72,17 @@ Run wholeStrip(const Backlight& backlight, int strip) {
     throw std::out_of_range(fmt::format("strip {} is in no string", strip));
 }
 
+Run runOnStrip(const Backlight& backlight, int strip, int firstLed, int lastLed) {
+    Run run = wholeStrip(backlight, strip);
+    const auto order = ledsInOrder(backlight, run.string);
+    const int start = run.first;
+    const bool reversed = run.count() > 1 && order[start].led > order[start + 1].led;
+    const int last = backlight.strips[strip].leds - 1;
+    run.first = start + (reversed ? last - lastLed : firstLed);
+    run.last = start + (reversed ? last - firstLed : lastLed);
+    return run;
+}
+
 std::string nameOf(const Backlight& backlight, const Run& run) {
     const auto places = ledsInOrder(backlight, run.string);
     const LedPlace first = places.at(run.first);

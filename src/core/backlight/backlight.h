@@ -109,6 +109,9 @@ Run wholeString(const Backlight& backlight, StringRef ref);
 /// Where a strip sits in its string.
 /// \throws std::out_of_range when no string runs through it.
 Run wholeStrip(const Backlight& backlight, int strip);
+/// LEDs \p firstLed to \p lastLed of a strip, in whichever direction the current passes it.
+/// \throws std::out_of_range when no string runs through the strip
+Run runOnStrip(const Backlight& backlight, int strip, int firstLed, int lastLed);
 /// "strip B", "B1 … B6", "A1 … B12", "all of channel 1": as short as it can be said.
 std::string nameOf(const Backlight& backlight, const Run& run);
 

@@ -1,0 +1,66 @@
+#pragma once
+
+#include <QWidget>
+#include <optional>
+
+#include "core/job/job.h"
+#include "core/reasoning/assessment.h"
+
+namespace dimglow::app {
+
+/// The strips and LEDs where they are, with what is known, believed and to be probed next.
+///
+/// The arrow keys walk the LEDs, with Shift they stretch the selected run along the strip; L and D mark the LED at the
+/// cursor. What each mark means is told by its shape: a disc with a halo is lit, an empty ring dark, a ring with a gap
+/// open, a ring with a bar shorted, a dotted ring unknown; an arc around it is the share of belief that it is faulty.
+class BacklightMap : public QWidget {
+    Q_OBJECT
+public:
+    explicit BacklightMap(QWidget* parent = nullptr);
+
+    void show(const job::Job& job, const reasoning::Assessment& assessment);
+    /// The run that the next probe wants, drawn as a bracket with a crosshair; nothing when empty.
+    void setWanted(const std::optional<backlight::Run>& run);
+
+    backlight::LedPlace cursor() const { return cursor_; }
+    backlight::Run selectedRun() const;
+    void select(const backlight::Run& run);
+    /// What the mark at a LED says, in words.
+    QString stateOf(backlight::LedPlace place) const;
+
+    QSize minimumSizeHint() const override;
+
+signals:
+    void selectionChanged();
+    void marked(backlight::LedPlace place, job::LedSeen::Glow glow);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+
+private:
+    enum class Mark { Unknown, Lit, Dark, Open, Shorted };
+    Mark markOf(backlight::LedPlace place) const;
+    QPointF at(backlight::LedPlace place) const;
+    double radius() const;
+    std::optional<backlight::LedPlace> ledAt(QPointF point) const;
+    void moveCursor(int strips, int leds, bool stretch);
+    void announce();
+    void paintWires(QPainter& painter) const;
+    void paintStrip(QPainter& painter, int strip) const;
+    void paintLed(QPainter& painter, backlight::LedPlace place) const;
+    void paintSelection(QPainter& painter) const;
+    void paintWanted(QPainter& painter) const;
+
+    job::Job job_;
+    reasoning::Assessment assessment_;
+    backlight::LedPlace cursor_;
+    int anchorLed_ = -1;  ///< other end of a stretched run; -1 selects the whole strip
+    std::optional<backlight::Run> wanted_;
+    std::vector<std::vector<Mark>> marks_;
+    std::vector<std::optional<double>> stripVolts_;
+};
+
+}  // namespace dimglow::app

@@ -1,0 +1,198 @@
+#include "app/belief_panel.h"
+
+#include <QVBoxLayout>
+#include <cmath>
+
+#include "app/panels.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr std::size_t mostSuspects = 5;
+constexpr std::size_t mostAlternatives = 3;
+constexpr std::size_t mostOutcomes = 3;
+constexpr double shareWorthShowing = 0.005;
+constexpr double changeWorthShowing = 0.01;
+
+QString percent(double share) {
+    return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(100 * share, 0, 'f', 0);
+}
+
+QString opensWords(reasoning::Reach opens) {
+    switch (opens) {
+        case reasoning::Reach::Outside:
+            return {};
+        case reasoning::Reach::Boards:
+            return QObject::tr("back off");
+        case reasoning::Reach::Panel:
+            return QObject::tr("opens the panel");
+    }
+    return {};
+}
+
+}  // namespace
+
+BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setObjectName(QStringLiteral("side"));
+    setAttribute(Qt::WA_StyledBackground);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::px(14), theme::px(14), theme::px(8), theme::px(8));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("What is left"), theme::strong()));
+    head->addStretch();
+    summary_ = makeLabel({}, theme::quiet(), "quiet");
+    head->addWidget(summary_);
+    head->addSpacing(theme::px(6));
+    layout->addLayout(head);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* list = new QWidget;
+    rows_ = new QVBoxLayout(list);
+    rows_->setContentsMargins(0, 0, theme::px(6), 0);
+    rows_->setSpacing(theme::px(4));
+    scroll->setWidget(list);
+    layout->addWidget(scroll);
+    connect(&session_, &JobSession::assessed, this, &BeliefPanel::refresh);
+}
+
+void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
+    auto* top = new QHBoxLayout;
+    auto* title = makeLabel(QString::fromStdString(suspect.title), theme::body(), suspect.share < 0.05 ? "quiet" : "");
+    title->setWordWrap(true);
+    top->addWidget(title, 1);
+    auto* share = makeLabel(percent(suspect.share), theme::strong(), suspect.share < 0.05 ? "quiet" : "");
+    top->addWidget(share, 0, Qt::AlignTop);
+    rows_->addLayout(top);
+    rows_->addWidget(new ShareBar(suspect.share, suspect.previousShare, leading));
+    auto* bottom = new QHBoxLayout;
+    QString why;
+    if (!suspect.reasons.empty()) {
+        const auto& reason = suspect.reasons.front();
+        why = (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(QString::fromStdString(reason.text));
+    }
+    auto* reasonLabel = makeLabel(why, theme::quiet(), "quiet");
+    reasonLabel->setWordWrap(true);
+    QString all;
+    for (const auto& reason : suspect.reasons) {
+        all += QStringLiteral("%1%2 dB  %3\n")
+                   .arg(reason.decibans > 0 ? "+" : "")
+                   .arg(reason.decibans, 0, 'f', 1)
+                   .arg(QString::fromStdString(reason.text));
+    }
+    reasonLabel->setToolTip(all.trimmed());
+    bottom->addWidget(reasonLabel, 1);
+    const double change = suspect.share - suspect.previousShare;
+    if (std::abs(change) > changeWorthShowing) {
+        bottom->addWidget(
+            makeLabel(
+                (change > 0 ? QStringLiteral("▲ %1") : QStringLiteral("▼ %1")).arg(100 * std::abs(change), 0, 'f', 0),
+                theme::quiet(), change > 0 ? "glow" : "idle"),
+            0, Qt::AlignTop);
+    }
+    rows_->addLayout(bottom);
+    rows_->addSpacing(theme::px(5));
+}
+
+void BeliefPanel::addNext() {
+    const auto& assessment = session_.assessment();
+    auto* card = makeCard("next");
+    auto* inner = new QVBoxLayout(card);
+    inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
+    inner->setSpacing(theme::px(6));
+    if (!assessment.verdict.empty() || assessment.probes.empty()) {
+        const QString verdict =
+            assessment.verdict.empty() ? tr("No test would tell more") : QString::fromStdString(assessment.verdict);
+        auto* title = makeLabel(verdict, theme::heading());
+        title->setObjectName(QStringLiteral("verdict"));
+        title->setWordWrap(true);
+        inner->addWidget(title);
+        auto* advice = makeLabel(QString::fromStdString(assessment.plan.advice), theme::quiet(), "quiet");
+        advice->setWordWrap(true);
+        inner->addWidget(advice);
+        auto* button = makeButton(tr("Plan the fix"), tr("Space"), true);
+        button->setObjectName(QStringLiteral("next"));
+        connect(button, &QPushButton::clicked, this, &BeliefPanel::planChosen);
+        inner->addWidget(button);
+        rows_->addWidget(card);
+        return;
+    }
+    const auto& probe = assessment.probes.front();
+    auto* title = makeLabel(QString::fromStdString(probe.title), theme::strong());
+    title->setObjectName(QStringLiteral("nextTitle"));
+    title->setWordWrap(true);
+    inner->addWidget(title);
+    auto* how = makeLabel(QString::fromStdString(probe.how), theme::quiet(), "quiet");
+    how->setWordWrap(true);
+    inner->addWidget(how);
+    QString worth = tr("%1 min    %2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
+    if (const QString opens = opensWords(probe.opens); !opens.isEmpty()) {
+        worth += QStringLiteral("    ") + opens;
+    }
+    inner->addWidget(makeLabel(worth, theme::body()));
+    if (probe.live) {
+        inner->addWidget(makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember"));
+    }
+    for (std::size_t i = 0; i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
+        auto* line = makeLabel(tr("%1 → %2").arg(QString::fromStdString(probe.outcomes[i].reading),
+                                                 QString::fromStdString(probe.outcomes[i].meaning)),
+                               theme::quiet(), "quiet");
+        line->setWordWrap(true);
+        inner->addWidget(line);
+    }
+    auto* button = makeButton(tr("Go to it"), tr("Space"), true);
+    button->setObjectName(QStringLiteral("next"));
+    connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
+    inner->addWidget(button);
+    rows_->addWidget(card);
+}
+
+void BeliefPanel::addAlternatives() {
+    const auto& probes = session_.assessment().probes;
+    const bool decided = !session_.assessment().verdict.empty();
+    const std::size_t from = decided ? 0 : 1;
+    if (probes.size() <= from) {
+        return;
+    }
+    rows_->addSpacing(theme::px(4));
+    rows_->addWidget(makeLabel(decided ? tr("to be surer") : tr("or"), theme::quiet(), "quiet"));
+    for (std::size_t i = from; i < std::min(from + mostAlternatives, probes.size()); ++i) {
+        const auto& probe = probes[i];
+        auto* button = new QPushButton;
+        button->setProperty("flat", "row");
+        button->setAccessibleName(QString::fromStdString(probe.title));
+        button->setMinimumHeight(theme::px(36));
+        auto* line = new QHBoxLayout(button);
+        line->setContentsMargins(theme::px(4), 0, theme::px(4), 0);
+        line->addWidget(makeLabel(QString::fromStdString(probe.title), theme::quiet()), 1);
+        line->addWidget(makeLabel(tr("%1 min · %2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 1),
+                                  theme::quiet(), "quiet"));
+        connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
+        rows_->addWidget(button);
+    }
+}
+
+void BeliefPanel::refresh() {
+    clearLayout(rows_);
+    const auto& suspects = session_.assessment().suspects;
+    double shown = 0;
+    std::size_t count = 0;
+    while (count < std::min(mostSuspects, suspects.size()) && suspects[count].share > shareWorthShowing) {
+        addSuspect(suspects[count], count == 0);
+        shown += suspects[count].share;
+        ++count;
+    }
+    summary_->setText(tr("%1 % in %2").arg(100 * shown, 0, 'f', 0).arg(count));
+    rows_->addWidget(makeRule());
+    rows_->addSpacing(theme::px(6));
+    rows_->addWidget(
+        makeLabel(session_.assessment().verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
+    addNext();
+    addAlternatives();
+    rows_->addStretch();
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,34 @@
+#pragma once
+
+#include <QLabel>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "app/session.h"
+
+namespace dimglow::app {
+
+/// What is left: the suspects with their shares and reasons, and the next probe with what each result would mean.
+class BeliefPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit BeliefPanel(JobSession& session, QWidget* parent = nullptr);
+
+signals:
+    /// The technician wants to take this probe.
+    void probeChosen(const reasoning::Probe& probe);
+    /// The fault is known; the technician wants to plan the repair.
+    void planChosen();
+
+private:
+    void refresh();
+    void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
+    void addNext();
+    void addAlternatives();
+
+    JobSession& session_;
+    QLabel* summary_;
+    QVBoxLayout* rows_;
+};
+
+}  // namespace dimglow::app

@@ -1,0 +1,85 @@
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <cstdio>
+#include <exception>
+
+#include "app/main_window.h"
+#include "app/shots.h"
+#include "app/theme.h"
+#include "typeface/typeface.h"
+#include "virtualset/demo_workshop.h"
+
+namespace {
+
+using namespace dimglow;
+
+void loadDemo(records::Logbook& logbook) {
+    if (logbook.isEmpty()) {
+        for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+            logbook.store(demo.job, QObject::tr("Demo workshop"));
+        }
+    }
+}
+
+int run(QApplication& application) {
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QObject::tr("A job sheet that thinks, for people who repair display backlights."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const QCommandLineOption demo(QStringLiteral("demo"),
+                                  QObject::tr("Open the demo workshop in a logbook of its own."));
+    const QCommandLineOption shots(QStringLiteral("shots"),
+                                   QObject::tr("Render the main views of the demo to PNG files and quit."),
+                                   QStringLiteral("folder"));
+    const QCommandLineOption data(QStringLiteral("logbook"), QObject::tr("Use this logbook file."),
+                                  QStringLiteral("file"));
+    const QCommandLineOption daylight(QStringLiteral("daylight"), QObject::tr("Start in the daylight theme."));
+    parser.addOptions({demo, shots, data, daylight});
+    parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
+                                 QStringLiteral("[job.json]"));
+    parser.process(application);
+
+    typeface::load();
+    app::theme::setMode(parser.isSet(daylight) ? app::theme::Mode::Daylight : app::theme::Mode::LampOff);
+    const QTemporaryDir scratch;
+    QString path = records::Logbook::defaultPath();
+    if (parser.isSet(data)) {
+        path = parser.value(data);
+    } else if (parser.isSet(shots)) {
+        path = scratch.filePath(QStringLiteral("shots.sqlite"));
+    } else if (parser.isSet(demo)) {
+        path = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo.sqlite");
+    }
+    records::Logbook logbook(path);
+    if (parser.isSet(demo) || parser.isSet(shots)) {
+        loadDemo(logbook);
+    }
+    app::MainWindow window(logbook, knowledge::builtInKnowledge());
+    if (parser.isSet(shots)) {
+        const int count = app::renderShots(window, parser.value(shots));
+        std::printf("%d pictures in %s\n", count, qPrintable(parser.value(shots)));
+        return count > 0 ? 0 : 1;
+    }
+    window.show();
+    if (!parser.positionalArguments().isEmpty()) {
+        window.importFile(parser.positionalArguments().constFirst());
+    }
+    return QApplication::exec();
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("dimglow"));
+    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    try {
+        return run(application);
+    } catch (const std::exception& error) {
+        std::fprintf(stderr, "dimglow: %s\n", error.what());
+        return 2;
+    }
+}

@@ -1,0 +1,131 @@
+#include "app/panels.h"
+
+#include <QLayout>
+#include <QPainter>
+#include <QStyle>
+#include <algorithm>
+
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+QLabel* makeLabel(const QString& words, const QFont& font, const char* tone, QWidget* parent) {
+    auto* label = new QLabel(words, parent);
+    label->setFont(font);
+    label->setProperty("tone", tone);
+    label->setTextFormat(Qt::PlainText);
+    return label;
+}
+
+QFrame* makeCard(const char* style, QWidget* parent) {
+    auto* card = new QFrame(parent);
+    card->setProperty("card", style);
+    return card;
+}
+
+QFrame* makeRule(QWidget* parent) {
+    auto* rule = new QFrame(parent);
+    rule->setProperty("rule", true);
+    return rule;
+}
+
+QPushButton* makeButton(const QString& words, const QString& key, bool primary, QWidget* parent) {
+    auto* button = new QPushButton(key.isEmpty() ? words : words + QStringLiteral("   ") + key, parent);
+    button->setFont(primary ? theme::strong() : theme::body());
+    button->setProperty("primary", primary);
+    button->setAccessibleName(words);
+    button->setMinimumHeight(theme::px(36));
+    return button;
+}
+
+void restyle(QWidget* widget, const char* property, const QVariant& value) {
+    if (widget->property(property) != value) {
+        widget->setProperty(property, value);
+        widget->style()->unpolish(widget);
+        widget->style()->polish(widget);
+        widget->update();
+    }
+}
+
+void clearLayout(QLayout* layout) {
+    while (auto* item = layout->takeAt(0)) {
+        if (auto* widget = item->widget()) {
+            widget->hide();
+            widget->deleteLater();
+        } else if (item->layout() != nullptr) {
+            clearLayout(item->layout());
+        }
+        delete item;
+    }
+}
+
+BandGlyph::BandGlyph(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
+}
+
+void BandGlyph::show(driver::Band band, double value, bool within) {
+    band_ = band;
+    value_ = value;
+    within_ = within;
+    setToolTip(tr("%1 V; a healthy set reads %2 … %3 V")
+                   .arg(value, 0, 'f', 1)
+                   .arg(band.low, 0, 'f', 1)
+                   .arg(band.high, 0, 'f', 1));
+    setAccessibleName(within ? tr("as a healthy set") : tr("not as a healthy set"));
+    update();
+}
+
+QSize BandGlyph::sizeHint() const {
+    return {theme::px(78), theme::px(20)};
+}
+
+void BandGlyph::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = theme::palette();
+    const double span = std::max({band_.high - band_.low, 0.25 * band_.high, 0.5});
+    const double low = std::min(band_.low, value_) - 0.4 * span;
+    const double high = std::max(band_.high, value_) + 0.4 * span;
+    const double edge = theme::px(6);
+    const auto x = [&](double volts) { return edge + (width() - 2 * edge) * (volts - low) / (high - low); };
+    const double middle = height() / 2.0;
+    painter.setPen(QPen(p.line, theme::px(3), Qt::SolidLine, Qt::RoundCap));
+    painter.drawLine(QPointF(edge, middle), QPointF(width() - edge, middle));
+    painter.setPen(QPen(p.quiet, theme::px(7), Qt::SolidLine, Qt::RoundCap));
+    painter.drawLine(QPointF(x(band_.low), middle), QPointF(x(band_.high), middle));
+    painter.setPen(QPen(p.raised, 2));
+    painter.setBrush(within_ ? p.good : p.ember);
+    const double r = theme::px(6);
+    if (within_) {
+        painter.drawEllipse(QPointF(x(value_), middle), r, r);
+    } else {
+        painter.drawPolygon(QPolygonF{
+            {x(value_), middle - r}, {x(value_) + r, middle}, {x(value_), middle + r}, {x(value_) - r, middle}});
+    }
+}
+
+ShareBar::ShareBar(double share, double before, bool leading, QWidget* parent)
+    : QWidget(parent), share_(share), before_(before), leading_(leading) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+QSize ShareBar::sizeHint() const {
+    return {theme::px(100), theme::px(9)};
+}
+
+void ShareBar::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    const auto& p = theme::palette();
+    const double h = theme::px(6);
+    const double y = (height() - h) / 2;
+    painter.setBrush(p.line);
+    painter.drawRoundedRect(QRectF(0, y, width(), h), h / 2, h / 2);
+    painter.setBrush(leading_ ? p.glow : p.quiet);
+    painter.drawRoundedRect(QRectF(0, y, std::max(h, share_ * width()), h), h / 2, h / 2);
+    painter.setBrush(p.text);
+    painter.drawRect(QRectF(before_ * (width() - 2), 0, 2, height()));
+}
+
+}  // namespace dimglow::app

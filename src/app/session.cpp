@@ -1,0 +1,130 @@
+#include "app/session.h"
+
+#include <QElapsedTimer>
+#include <QFutureWatcher>
+#include <QtConcurrent>
+#include <exception>
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr qint64 frameMilliseconds = 16;
+
+std::string isoNow() {
+    return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+}
+
+struct TimedAssessment {
+    reasoning::Assessment assessment;
+    qint64 milliseconds = 0;
+    QString problem;
+};
+
+TimedAssessment timedAssess(const job::Job& job, const knowledge::Knowledge& trade) {
+    TimedAssessment result;
+    QElapsedTimer timer;
+    timer.start();
+    try {
+        result.assessment = reasoning::assess(job, trade, {QDate::currentDate().toString(Qt::ISODate).toStdString()});
+    } catch (const std::exception& error) {
+        result.problem = QString::fromUtf8(error.what());
+    }
+    result.milliseconds = timer.elapsed();
+    return result;
+}
+
+}  // namespace
+
+class JobSession::Edit : public QUndoCommand {
+public:
+    Edit(JobSession& session, const QString& label, job::Job before, job::Job after)
+        : QUndoCommand(label), session_(session), before_(std::move(before)), after_(std::move(after)) {}
+
+    void redo() override { setObsolete(!session_.put(after_, text())); }
+    void undo() override {
+        if (!session_.put(before_, QObject::tr("Undo: %1").arg(text()))) {
+            setObsolete(true);
+        }
+    }
+
+private:
+    JobSession& session_;
+    job::Job before_;
+    job::Job after_;
+};
+
+JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, QObject* parent)
+    : QObject(parent), logbook_(logbook), trade_(trade) {}
+
+JobSession::~JobSession() = default;
+
+void JobSession::open(const job::Job& job) {
+    undoStack_.clear();
+    job_ = job;
+    hasJob_ = true;
+    savedAt_ = {};
+    lastMilliseconds_ = 0;
+    assess();
+    emit jobOpened();
+}
+
+void JobSession::edit(const QString& label, const std::function<void(job::Job&)>& change) {
+    job::Job after = job_;
+    change(after);
+    if (!(after == job_)) {
+        undoStack_.push(new Edit(*this, label, job_, std::move(after)));
+    }
+}
+
+void JobSession::record(const job::Observation& what, job::Phase phase) {
+    edit(QString::fromStdString(reasoning::titleOf(what, job_, trade_)),
+         [&](job::Job& job) { job::addEntry(job, isoNow(), phase, what); });
+}
+
+bool JobSession::put(const job::Job& job, const QString& label) {
+    try {
+        savedAt_ = logbook_.store(job, label);
+    } catch (const std::exception& error) {
+        emit editFailed(QString::fromUtf8(error.what()));
+        return false;
+    }
+    job_ = job;
+    emit saved();
+    assess();
+    return true;
+}
+
+void JobSession::assess() {
+    const quint64 revision = ++revision_;
+    if (lastMilliseconds_ <= frameMilliseconds) {
+        auto result = timedAssess(job_, trade_);
+        if (!result.problem.isEmpty()) {
+            emit editFailed(result.problem);
+        }
+        accept(std::move(result.assessment), result.milliseconds);
+        return;
+    }
+    ++running_;
+    auto* watcher = new QFutureWatcher<TimedAssessment>(this);
+    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, revision] {
+        auto result = watcher->result();
+        watcher->deleteLater();
+        --running_;
+        if (revision == revision_) {
+            if (!result.problem.isEmpty()) {
+                emit editFailed(result.problem);
+            }
+            accept(std::move(result.assessment), result.milliseconds);
+        }
+    });
+    watcher->setFuture(QtConcurrent::run([job = job_, &trade = trade_] { return timedAssess(job, trade); }));
+}
+
+void JobSession::accept(reasoning::Assessment assessment, qint64 milliseconds) {
+    assessment_ = std::move(assessment);
+    lastMilliseconds_ = milliseconds;
+    emit assessed();
+}
+
+}  // namespace dimglow::app

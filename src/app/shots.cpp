@@ -1,0 +1,84 @@
+#include "app/shots.h"
+
+#include <QApplication>
+#include <QDir>
+
+#include "app/theme.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr int width = 1280;
+constexpr int height = 800;
+
+/// Finishes SK-0412 as a technician would, so that the later stations have something to show.
+void finish(JobSession& session, const virtualset::DemoJob& demo) {
+    const virtualset::SealedSet set(demo.job.backlight, demo.fault, session.trade());
+    const auto tester = demo.job.bench.tester;
+    for (int probe = 0; probe < 8 && session.assessment().verdict.empty(); ++probe) {
+        const auto& probes = session.assessment().probes;
+        const auto next = std::find_if(probes.begin(), probes.end(), [](const auto& p) { return p.test == "tester"; });
+        if (next == probes.end()) {
+            break;
+        }
+        session.record(set.tester(*next->run, tester));
+    }
+    session.edit(QObject::tr("Repair"), [](job::Job& job) {
+        job.repair.option = "replaceAllStrips";
+        job.repair.originalAmps = job.backlight.channels.front().amps;
+        job.repair.newAmps = 0.2;
+        job.repair.work =
+            "Four new strips of one batch, flush on the chassis; polarity checked at low current. "
+            "Sense resistor raised: 240 mA as found, 200 mA as left.";
+    });
+    const virtualset::SealedSet healthy(demo.job.backlight, {"panelPicture", {}, 7}, session.trade());
+    session.record(healthy.measure("ledPlusOn"), job::Phase::After);
+    session.record(healthy.measure("ledMinus"), job::Phase::After);
+    session.edit(QObject::tr("Soak"), [](job::Job& job) {
+        const double amps[] = {0.2032, 0.2018, 0.2009, 0.2006, 0.2005, 0.2004};
+        for (int i = 0; i < 6; ++i) {
+            job.soak.push_back({7.0 * i, 144.9 - 0.12 * i, amps[i], false});
+        }
+    });
+}
+
+}  // namespace
+
+int renderShots(MainWindow& window, const QString& folder) {
+    QDir().mkpath(folder);
+    window.resize(width, height);
+    window.show();
+    int count = 0;
+    const auto save = [&](const QString& name) {
+        QApplication::processEvents();
+        QApplication::processEvents();
+        count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
+    };
+    const auto demos = virtualset::demoWorkshop(window.session().trade());
+    const QString names[] = {QStringLiteral("take-in"),  QStringLiteral("first-look"), QStringLiteral("board"),
+                             QStringLiteral("strings"),  QStringLiteral("fix-plan"),   QStringLiteral("prove"),
+                             QStringLiteral("hand-back")};
+    window.goHome();
+    save(QStringLiteral("home"));
+    window.openJob(QString::fromStdString(demos[0].job.id));
+    for (int station = 0; station < 4; ++station) {
+        window.goToStation(station);
+        save(names[station]);
+    }
+    theme::setMode(theme::Mode::Daylight);
+    window.applyTheme();
+    window.goToStation(3);
+    save(QStringLiteral("strings-daylight"));
+    theme::setMode(theme::Mode::LampOff);
+    window.applyTheme();
+    finish(window.session(), demos[0]);
+    for (int station = 4; station < window.stationCount(); ++station) {
+        window.goToStation(station);
+        save(names[station]);
+    }
+    return count;
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,80 @@
+#include "app/station_line.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+StationLine::StationLine(const QStringList& titles, QWidget* parent)
+    : QWidget(parent), titles_(titles), states_(titles.size(), State::Ahead) {
+    setAccessibleName(tr("Stations"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+QSize StationLine::sizeHint() const {
+    return {theme::px(560), theme::px(60)};
+}
+
+void StationLine::setCurrent(int index) {
+    current_ = index;
+    setAccessibleDescription(titles_.value(index));
+    update();
+}
+
+void StationLine::setStates(std::vector<State> states) {
+    states_ = std::move(states);
+    update();
+}
+
+QPointF StationLine::at(int index) const {
+    const double step = double(width()) / double(titles_.size());
+    return {step * (index + 0.5), theme::px(20) * 1.0};
+}
+
+void StationLine::mousePressEvent(QMouseEvent* event) {
+    emit chosen(int(event->position().x() * titles_.size() / width()));
+}
+
+void StationLine::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = theme::palette();
+    const double r = theme::px(6);
+    for (int i = 0; i + 1 < titles_.size(); ++i) {
+        const bool passed = states_[i] == State::Done && i < current_;
+        painter.setPen(QPen(passed ? p.glow : p.line, theme::px(2)));
+        painter.drawLine(at(i) + QPointF(r + 3, 0), at(i + 1) - QPointF(r + 3, 0));
+    }
+    for (int i = 0; i < titles_.size(); ++i) {
+        const QPointF c = at(i);
+        painter.setBrush(Qt::NoBrush);
+        if (i == current_) {
+            QColor halo = p.glow;
+            halo.setAlphaF(0.25);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(halo);
+            painter.drawEllipse(c, r * 2, r * 2);
+            painter.setBrush(p.glow);
+            painter.drawEllipse(c, r * 1.25, r * 1.25);
+        } else if (states_[i] == State::Done) {
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(p.quiet);
+            painter.drawEllipse(c, r, r);
+            painter.setPen(QPen(p.panel, 2));
+            painter.drawPolyline(
+                QPolygonF{c + QPointF(-r * 0.45, 0), c + QPointF(-r * 0.1, r * 0.4), c + QPointF(r * 0.5, -r * 0.4)});
+        } else {
+            painter.setPen(QPen(p.quiet, 1.5, states_[i] == State::Skipped ? Qt::DotLine : Qt::SolidLine));
+            painter.drawEllipse(c, r, r);
+        }
+        painter.setFont(i == current_ ? theme::strong() : theme::quiet());
+        painter.setPen(i == current_ ? p.glow : p.quiet);
+        painter.drawText(QRectF(c.x() - theme::px(60), c.y() + theme::px(14), theme::px(120), theme::px(20)),
+                         Qt::AlignHCenter, titles_[i]);
+    }
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,35 @@
+#pragma once
+
+#include <QStringList>
+#include <QWidget>
+#include <vector>
+
+namespace dimglow::app {
+
+/// The line of stations: done, here, ahead and skipped differ in shape as well as in colour.
+class StationLine : public QWidget {
+    Q_OBJECT
+public:
+    enum class State { Ahead, Done, Skipped };
+
+    explicit StationLine(const QStringList& titles, QWidget* parent = nullptr);
+    void setCurrent(int index);
+    void setStates(std::vector<State> states);
+    QSize sizeHint() const override;
+
+signals:
+    void chosen(int index);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    QPointF at(int index) const;
+
+    QStringList titles_;
+    std::vector<State> states_;
+    int current_ = 0;
+};
+
+}  // namespace dimglow::app

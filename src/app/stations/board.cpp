@@ -1,0 +1,153 @@
+#include "app/stations/board.h"
+
+#include <fmt/format.h>
+
+#include <QPushButton>
+#include <QScrollArea>
+#include <algorithm>
+
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+BoardStation::BoardStation(JobSession& session) : Station(session, QStringLiteral("board"), tr("Board")) {
+    setSubtitle(tr("Meter on the power board, black on its ground. Type what you read; a reading has a shape."));
+    auto* shapes = new QHBoxLayout;
+    const std::tuple<QString, QString, QString> marks[] = {
+        {tr("184.1"), tr("steady"), QString()},
+        {tr("184 > 48"), tr("peaks, then settles"), QStringLiteral(" > ")},
+        {tr("48 ~ 184"), tr("wanders"), QStringLiteral(" ~ ")}};
+    for (const auto& [example, meaning, mark] : marks) {
+        auto* button = makeButton(example, meaning);
+        button->setFocusPolicy(Qt::NoFocus);
+        connect(button, &QPushButton::clicked, this, [this, mark = mark] {
+            if (!mark.isEmpty() && focusedRow() >= 0) {
+                points_[focusedRow()].row->insert(mark);
+            }
+        });
+        shapes->addWidget(button);
+    }
+    shapes->addStretch();
+    body_->addLayout(shapes);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    auto* list = new QWidget;
+    rows_ = new QVBoxLayout(list);
+    rows_->setContentsMargins(0, 0, 0, 0);
+    rows_->setSpacing(theme::px(7));
+    scroll->setWidget(list);
+    body_->addWidget(scroll, 1);
+}
+
+void BoardStation::buildRows() {
+    clearLayout(rows_);
+    points_.clear();
+    const auto& channels = session_.job().backlight.channels;
+    for (const auto& test : session_.trade().tests) {
+        if (test.station != "board" || test.form != knowledge::Form::Volts) {
+            continue;
+        }
+        const int count = test.perChannel ? int(channels.size()) : 1;
+        for (int channel = 0; channel < count; ++channel) {
+            QString title = QString::fromStdString(test.title);
+            if (count > 1) {
+                title += tr(", channel %1").arg(QString::fromStdString(channels[channel].label));
+            }
+            auto* row = new VoltsRow(title, QString::fromStdString(test.how));
+            row->field()->setObjectName(QString::fromStdString(test.id) +
+                                        (count > 1 ? QString::number(channel) : QString()));
+            const int index = int(points_.size());
+            connect(row, &VoltsRow::stepped, this, [this, index](int rows) { focusRow(index + rows); });
+            connect(row, &VoltsRow::entered, this, [this, id = test.id, channel](const job::TypedVolts& reading) {
+                session_.record(job::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
+            });
+            rows_->addWidget(row);
+            points_.push_back({test.id, channel, row});
+        }
+    }
+    rows_->addStretch();
+}
+
+void BoardStation::showJob() {
+    std::size_t expected = 0;
+    for (const auto& test : session_.trade().tests) {
+        if (test.station == "board" && test.form == knowledge::Form::Volts) {
+            expected += test.perChannel ? session_.job().backlight.channels.size() : 1;
+        }
+    }
+    if (points_.size() != expected) {
+        buildRows();
+    }
+    const auto& assessment = session_.assessment();
+    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
+    const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
+    for (const auto& point : points_) {
+        const auto* test = session_.trade().test(point.test);
+        const auto key = test->perChannel ? fmt::format("{}/{}", point.test, point.channel) : point.test;
+        const auto band = assessment.expectedVolts.find(key);
+        if (band != assessment.expectedVolts.end()) {
+            point.row->setExpected(band->second);
+        }
+        std::optional<job::Measured> reading;
+        QString words;
+        bool within = false;
+        for (const auto& entry : standing) {
+            const auto* measured = std::get_if<job::Measured>(&entry.what);
+            if (measured != nullptr && measured->test == point.test && measured->channel == point.channel) {
+                reading = *measured;
+                words = QString::fromStdString(reasoning::describe(entry.what, session_.job(), session_.trade()));
+                within = assessment.expectations.at(entry.id).within;
+            }
+        }
+        point.row->setReading(reading, words, within);
+        point.row->setAllowed(liveAllowed());
+        point.row->setWanted(assessment.verdict.empty() && next != nullptr && next->test == point.test &&
+                             next->channel == point.channel);
+    }
+}
+
+void BoardStation::focusRow(int index) {
+    if (!points_.empty()) {
+        points_[std::clamp(index, 0, int(points_.size()) - 1)].row->field()->setFocus();
+    }
+}
+
+int BoardStation::focusedRow() const {
+    const auto found =
+        std::find_if(points_.begin(), points_.end(), [](const Point& p) { return p.row->field()->hasFocus(); });
+    return found == points_.end() ? -1 : int(found - points_.begin());
+}
+
+void BoardStation::enter() {
+    const auto& probes = session_.assessment().probes;
+    for (std::size_t i = 0; i < points_.size() && !probes.empty(); ++i) {
+        if (points_[i].test == probes.front().test && points_[i].channel == probes.front().channel) {
+            return focusRow(int(i));
+        }
+    }
+    focusRow(0);
+}
+
+void BoardStation::goTo(const reasoning::Probe& probe) {
+    for (std::size_t i = 0; i < points_.size(); ++i) {
+        if (points_[i].test == probe.test && points_[i].channel == probe.channel) {
+            focusRow(int(i));
+        }
+    }
+}
+
+std::vector<KeyHint> BoardStation::keys() const {
+    return {{tr("↑ ↓"), tr("next point")},
+            {tr("Enter"), tr("write down")},
+            {tr(">"), tr("then settles")},
+            {tr("~"), tr("wanders")}};
+}
+
+bool BoardStation::isDone() const {
+    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
+    return std::any_of(standing.begin(), standing.end(),
+                       [](const auto& e) { return std::holds_alternative<job::Measured>(e.what); });
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,36 @@
+#pragma once
+
+#include "app/stations/station.h"
+#include "app/stations/volts_row.h"
+
+namespace dimglow::app {
+
+/// Voltages on the boards: BL_ON, DIM, LED+ idle, at switch-on and with the plug out, LED− of each channel.
+class BoardStation : public Station {
+    Q_OBJECT
+public:
+    explicit BoardStation(JobSession& session);
+
+    void enter() override;
+    void goTo(const reasoning::Probe& probe) override;
+    std::vector<KeyHint> keys() const override;
+    bool isDone() const override;
+
+protected:
+    void showJob() override;
+
+private:
+    struct Point {
+        std::string test;
+        int channel = 0;
+        VoltsRow* row = nullptr;
+    };
+    void buildRows();
+    void focusRow(int index);
+    int focusedRow() const;
+
+    QVBoxLayout* rows_;
+    std::vector<Point> points_;
+};
+
+}  // namespace dimglow::app

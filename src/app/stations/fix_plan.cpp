@@ -1,0 +1,149 @@
+#include "app/stations/fix_plan.h"
+
+#include <QKeyEvent>
+#include <QPushButton>
+
+#include "app/panels.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+namespace {
+constexpr std::size_t mostOptions = 5;
+}
+
+FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLiteral("fixPlan"), tr("Fix plan")) {
+    cause_ = makeLabel({}, theme::reading(20));
+    cause_->setObjectName(QStringLiteral("cause"));
+    cause_->setWordWrap(true);
+    body_->addWidget(cause_);
+    auto* card = makeCard("next");
+    auto* row = new QHBoxLayout(card);
+    row->setContentsMargins(theme::px(16), theme::px(10), theme::px(16), theme::px(10));
+    advice_ = makeLabel({}, theme::body());
+    advice_->setObjectName(QStringLiteral("advice"));
+    advice_->setWordWrap(true);
+    row->addWidget(advice_);
+    body_->addWidget(card);
+    options_ = new QHBoxLayout;
+    options_->setSpacing(theme::px(8));
+    body_->addLayout(options_, 1);
+    assumptions_ = makeLabel({}, theme::quiet(), "quiet");
+    assumptions_->setWordWrap(true);
+    body_->addWidget(assumptions_);
+}
+
+QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
+    const auto& job = session_.job();
+    const bool chosen = job.repair.option == option.id;
+    const bool advised = session_.assessment().plan.advised == option.id;
+    auto* card = makeCard(chosen ? "chosen" : "panel");
+    auto* rows = new QVBoxLayout(card);
+    rows->setContentsMargins(theme::px(12), theme::px(12), theme::px(12), theme::px(12));
+    rows->setSpacing(theme::px(3));
+    auto* title = makeLabel(QString::fromStdString(option.title), theme::strong());
+    title->setWordWrap(true);
+    title->setMinimumHeight(theme::px(40));
+    title->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    rows->addWidget(title);
+    rows->addWidget(
+        makeLabel(tr("%1 %2").arg(option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(job.bench.currency)),
+                  theme::reading(26), advised ? "glow" : ""));
+    rows->addWidget(makeLabel(advised          ? tr("expected · advised")
+                              : option.stopGap ? tr("expected · stop-gap")
+                                               : tr("expected"),
+                              theme::quiet(), advised ? "glow" : "quiet"));
+    rows->addSpacing(theme::px(8));
+    const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
+        auto* line = new QHBoxLayout;
+        line->addWidget(makeLabel(name, theme::quiet(), "quiet"));
+        line->addStretch();
+        line->addWidget(makeLabel(value, theme::body(), tone));
+        rows->addLayout(line);
+    };
+    fact(tr("comeback"), option.comeback ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0) : tr("cannot tell"),
+         option.comeback && *option.comeback > 0.25 ? "ember" : "");
+    fact(tr("parts"), tr("%1").arg(option.parts, 0, 'f', 0));
+    fact(tr("work"), tr("%1 min").arg(option.minutes, 0, 'f', 0));
+    fact(tr("delivery"), option.days > 0 ? tr("%1 d").arg(option.days, 0, 'f', 0) : tr("none"),
+         option.late ? "ember" : "");
+    fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
+    fact(tr("glass"), tr("%1 % risk").arg(100 * option.glassRisk, 0, 'f', 0));
+    rows->addSpacing(theme::px(6));
+    auto* say = makeLabel(QString::fromStdString(option.say), theme::quiet(), "quiet");
+    say->setWordWrap(true);
+    rows->addWidget(say);
+    auto* why = makeLabel(QString::fromStdString(option.comebackWhy), theme::quiet(), "quiet");
+    why->setWordWrap(true);
+    rows->addWidget(why);
+    if (option.late) {
+        rows->addWidget(
+            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.set.due)), theme::quiet(), "ember"));
+    }
+    rows->addStretch();
+    auto* button =
+        makeButton(chosen ? tr("chosen") : tr("Choose"), QString::number(number), advised && job.repair.option.empty());
+    button->setObjectName(QStringLiteral("choose%1").arg(number));
+    connect(button, &QPushButton::clicked, this, [this, number] { choose(number - 1); });
+    rows->addWidget(button);
+    return card;
+}
+
+void FixPlanStation::showJob() {
+    clearLayout(options_);
+    const auto& assessment = session_.assessment();
+    cause_->setText(assessment.verdict.empty() ? tr("Not certain yet: %1, %2 %")
+                                                     .arg(QString::fromStdString(assessment.suspects.front().title))
+                                                     .arg(100 * assessment.suspects.front().share, 0, 'f', 0)
+                                               : QString::fromStdString(assessment.verdict));
+    advice_->setText(QString::fromStdString(assessment.plan.advice));
+    const auto& options = assessment.plan.options;
+    for (std::size_t i = 0; i < std::min(mostOptions, options.size()); ++i) {
+        options_->addWidget(makeOption(options[i], int(i) + 1), 1);
+    }
+    const auto& bench = session_.job().bench;
+    assumptions_->setText(tr("Assumed: %1 %2/h, comeback within %3 h of light, Weibull β %4 (from memory), glass "
+                             "breaks once in %5 openings.")
+                              .arg(bench.ratePerHour)
+                              .arg(QString::fromStdString(bench.currency))
+                              .arg(bench.promisedHours)
+                              .arg(bench.weibullShape)
+                              .arg(1 / session_.trade().glassBreakPerOpening, 0, 'f', 0));
+}
+
+void FixPlanStation::choose(int index) {
+    const auto& options = session_.assessment().plan.options;
+    if (index >= 0 && index < int(std::min(mostOptions, options.size()))) {
+        session_.edit(tr("Repair: %1").arg(QString::fromStdString(options[index].title)), [&](job::Job& job) {
+            job.repair.option = options[index].id;
+            if (!job.repair.originalAmps) {
+                job.repair.originalAmps = job.backlight.channels.front().amps;
+            }
+        });
+        setFocus();
+    }
+}
+
+void FixPlanStation::keyPressEvent(QKeyEvent* event) {
+    const int digit = event->key() - Qt::Key_1;
+    if (digit >= 0 && digit < int(mostOptions) && event->modifiers() == Qt::NoModifier) {
+        choose(digit);
+    } else {
+        Station::keyPressEvent(event);
+    }
+}
+
+void FixPlanStation::enter() {
+    setFocusPolicy(Qt::StrongFocus);
+    setFocus();
+}
+
+std::vector<KeyHint> FixPlanStation::keys() const {
+    return {{tr("1 … 5"), tr("choose")}};
+}
+
+bool FixPlanStation::isDone() const {
+    return !session_.job().repair.option.empty();
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,31 @@
+#pragma once
+
+#include "app/stations/station.h"
+
+namespace dimglow::app {
+
+/// The repairs side by side with what they cost, and the advice; the technician chooses.
+class FixPlanStation : public Station {
+    Q_OBJECT
+public:
+    explicit FixPlanStation(JobSession& session);
+
+    void enter() override;
+    std::vector<KeyHint> keys() const override;
+    bool isDone() const override;
+
+protected:
+    void showJob() override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    QWidget* makeOption(const repair::Option& option, int number);
+    void choose(int index);
+
+    QLabel* cause_;
+    QLabel* advice_;
+    QHBoxLayout* options_;
+    QLabel* assumptions_;
+};
+
+}  // namespace dimglow::app

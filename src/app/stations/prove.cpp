@@ -1,0 +1,212 @@
+#include "app/stations/prove.h"
+
+#include <qcustomplot.h>
+
+#include <algorithm>
+
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+namespace {
+constexpr int clockMilliseconds = 1000;
+constexpr double soakMinutes = 30;
+}  // namespace
+
+ProveStation::ProveStation(JobSession& session) : Station(session, QStringLiteral("prove"), tr("Prove")) {
+    setSubtitle(
+        tr("Lit before the films go back, lit again before the back goes on, then half an hour at the owner's "
+           "brightness."));
+    rows_ = new QVBoxLayout;
+    rows_->setSpacing(theme::px(7));
+    body_->addLayout(rows_);
+
+    auto* card = makeCard("panel");
+    auto* inner = new QVBoxLayout(card);
+    inner->setContentsMargins(theme::px(16), theme::px(12), theme::px(16), theme::px(12));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("Soak"), theme::strong()));
+    verdict_ = makeLabel({}, theme::body(), "quiet");
+    verdict_->setObjectName(QStringLiteral("soakVerdict"));
+    head->addWidget(verdict_, 1);
+    clockButton_ = makeButton(tr("Start the clock"), tr("Alt+S"));
+    clockButton_->setShortcut(QKeySequence(Qt::ALT | Qt::Key_S));
+    connect(clockButton_, &QPushButton::clicked, this, &ProveStation::toggleClock);
+    head->addWidget(clockButton_);
+    inner->addLayout(head);
+    auto* entry = new QHBoxLayout;
+    const auto field = [&](const QString& name, const char* id) {
+        auto* edit = new QLineEdit;
+        edit->setObjectName(QString::fromLatin1(id));
+        edit->setAccessibleName(name);
+        edit->setPlaceholderText(name);
+        edit->setFont(theme::reading(17));
+        connect(edit, &QLineEdit::returnPressed, this, &ProveStation::addSoakEntry);
+        entry->addWidget(edit);
+        return edit;
+    };
+    minutes_ = field(tr("minutes"), "soakMinutes");
+    volts_ = field(tr("LED+, V"), "soakVolts");
+    milliamps_ = field(tr("string, mA"), "soakMilliamps");
+    flicker_ = new QCheckBox(tr("flickers"));
+    flicker_->setFont(theme::body());
+    entry->addWidget(flicker_);
+    auto* add = makeButton(tr("Write down"), tr("Enter"), true);
+    add->setFocusPolicy(Qt::NoFocus);
+    connect(add, &QPushButton::clicked, this, &ProveStation::addSoakEntry);
+    entry->addWidget(add);
+    inner->addLayout(entry);
+    plot_ = new QCustomPlot;
+    plot_->addGraph();
+    plot_->setMinimumHeight(theme::px(150));
+    plot_->setAccessibleName(tr("String current over the soak"));
+    inner->addWidget(plot_, 1);
+    body_->addWidget(card, 1);
+}
+
+void ProveStation::buildRows() {
+    clearLayout(rows_);
+    proofRows_.clear();
+    int channel = 0;
+    for (const auto& line : session_.assessment().proof) {
+        const bool first = proofRows_.empty();
+        auto* row = new VoltsRow(QString::fromStdString(line.title),
+                                 first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."));
+        row->field()->setObjectName(QStringLiteral("proof%1").arg(proofRows_.size()));
+        const job::Measured blank{first ? "ledPlusOn" : "ledMinus", first ? 0 : channel++};
+        const int index = int(proofRows_.size());
+        connect(row, &VoltsRow::entered, this, [this, blank](const job::TypedVolts& reading) {
+            session_.record(job::Measured{blank.test, blank.channel, reading.shape, reading.volts, reading.restVolts},
+                            job::Phase::After);
+        });
+        connect(row, &VoltsRow::stepped, this, [this, index](int rows) {
+            proofRows_[std::clamp(index + rows, 0, int(proofRows_.size()) - 1)]->field()->setFocus();
+        });
+        rows_->addWidget(row);
+        proofRows_.push_back(row);
+    }
+}
+
+void ProveStation::showJob() {
+    const auto& assessment = session_.assessment();
+    if (proofRows_.size() != assessment.proof.size()) {
+        buildRows();
+    }
+    for (std::size_t i = 0; i < proofRows_.size(); ++i) {
+        const auto& line = assessment.proof[i];
+        proofRows_[i]->setExpected(line.band);
+        std::optional<job::Measured> reading;
+        if (line.volts) {
+            reading = job::Measured{{}, 0, job::Shape::Steady, *line.volts, *line.volts};
+        }
+        proofRows_[i]->setReading(reading, line.volts ? tr("%1 V").arg(*line.volts, 0, 'f', 1) : QString(),
+                                  line.within);
+        proofRows_[i]->setAllowed(liveAllowed());
+    }
+    for (auto* edit : {minutes_, volts_, milliamps_}) {
+        edit->setEnabled(liveAllowed());
+    }
+    verdict_->setText(QString::fromStdString(assessment.soak.text));
+    restyle(verdict_, "tone",
+            assessment.soak.passed                       ? "good"
+            : assessment.soak.text.starts_with("Failed") ? "ember"
+                                                         : "quiet");
+    plotSoak();
+}
+
+void ProveStation::plotSoak() {
+    const auto& p = theme::palette();
+    plot_->setBackground(p.panel);
+    for (auto* axis : {plot_->xAxis, plot_->yAxis}) {
+        axis->setBasePen(QPen(p.line));
+        axis->setTickPen(QPen(p.line));
+        axis->setSubTickPen(QPen(Qt::NoPen));
+        axis->grid()->setPen(QPen(p.line, 1, Qt::DotLine));
+        axis->setTickLabelColor(p.quiet);
+        axis->setLabelColor(p.quiet);
+        axis->setTickLabelFont(theme::quiet());
+        axis->setLabelFont(theme::quiet());
+    }
+    plot_->xAxis->setLabel(tr("minutes"));
+    plot_->yAxis->setLabel(tr("mA"));
+    auto* graph = plot_->graph(0);
+    graph->data()->clear();
+    double last = soakMinutes;
+    double highest = session_.job().backlight.channels.front().amps;
+    for (const auto& line : session_.job().soak) {
+        graph->addData(line.minutes, 1000 * line.amps);
+        last = std::max(last, line.minutes);
+        highest = std::max(highest, line.amps);
+    }
+    graph->setPen(QPen(p.glow, 2));
+    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, p.glow, p.glow, 7));
+    plot_->xAxis->setRange(0, last * 1.03);
+    plot_->yAxis->setRange(0, 1200 * highest);
+    plot_->replot();
+}
+
+void ProveStation::toggleClock() {
+    if (timer_ != 0) {
+        killTimer(timer_);
+        timer_ = 0;
+        clockButton_->setText(tr("Start the clock") + QStringLiteral("   ") + tr("Alt+S"));
+    } else {
+        clock_.start();
+        timer_ = startTimer(clockMilliseconds);
+    }
+    clockButton_->setShortcut(QKeySequence(Qt::ALT | Qt::Key_S));
+}
+
+void ProveStation::timerEvent(QTimerEvent*) {
+    const qint64 seconds = clock_.elapsed() / 1000;
+    clockButton_->setText(
+        QStringLiteral("%1:%2").arg(seconds / 60, 2, 10, QLatin1Char('0')).arg(seconds % 60, 2, 10, QLatin1Char('0')));
+    if (!minutes_->isModified()) {
+        minutes_->setText(QString::number(seconds / 60));
+    }
+}
+
+void ProveStation::addSoakEntry() {
+    const auto read = [this](QLineEdit* edit, double most, double& target) {
+        const auto typed = job::readTypedNumber(edit->text().toStdString(), 0, most);
+        const auto* problem = std::get_if<std::string>(&typed);
+        restyle(edit, "wrong", problem != nullptr);
+        if (problem != nullptr) {
+            emit refused(tr("%1: %2").arg(edit->accessibleName(), QString::fromStdString(*problem)));
+            edit->setFocus();
+            return false;
+        }
+        target = std::get<double>(typed);
+        return true;
+    };
+    job::SoakEntry line;
+    double milliamps = 0;
+    if (!read(minutes_, 10000, line.minutes) || !read(volts_, 2000, line.ledPlusVolts) ||
+        !read(milliamps_, 20000, milliamps)) {
+        return;
+    }
+    line.amps = milliamps / 1000;
+    line.flicker = flicker_->isChecked();
+    minutes_->clear();
+    minutes_->setModified(false);
+    volts_->clear();
+    milliamps_->clear();
+    session_.edit(tr("Soak at %1 min").arg(line.minutes), [&](job::Job& job) { job.soak.push_back(line); });
+    minutes_->setFocus();
+}
+
+void ProveStation::enter() {
+    if (!proofRows_.empty()) {
+        proofRows_.front()->field()->setFocus();
+    }
+}
+
+std::vector<KeyHint> ProveStation::keys() const {
+    return {{tr("↑ ↓"), tr("next reading")}, {tr("Enter"), tr("write down")}, {tr("Alt+S"), tr("clock")}};
+}
+
+bool ProveStation::isDone() const {
+    return session_.assessment().soak.passed;
+}
+
+}  // namespace dimglow::app

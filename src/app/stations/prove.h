@@ -1,0 +1,48 @@
+#pragma once
+
+#include <QCheckBox>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/stations/station.h"
+#include "app/stations/volts_row.h"
+
+class QCustomPlot;
+
+namespace dimglow::app {
+
+/// Readings after the repair against what they should be, and the soak with its entries.
+class ProveStation : public Station {
+    Q_OBJECT
+public:
+    explicit ProveStation(JobSession& session);
+
+    void enter() override;
+    std::vector<KeyHint> keys() const override;
+    bool isDone() const override;
+
+protected:
+    void showJob() override;
+    void timerEvent(QTimerEvent* event) override;
+
+private:
+    void buildRows();
+    void toggleClock();
+    void addSoakEntry();
+    void plotSoak();
+
+    QVBoxLayout* rows_;
+    std::vector<VoltsRow*> proofRows_;
+    QLineEdit* minutes_;
+    QLineEdit* volts_;
+    QLineEdit* milliamps_;
+    QCheckBox* flicker_;
+    QPushButton* clockButton_;
+    QLabel* verdict_;
+    QCustomPlot* plot_;
+    QElapsedTimer clock_;
+    int timer_ = 0;
+};
+
+}  // namespace dimglow::app

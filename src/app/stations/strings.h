@@ -1,0 +1,43 @@
+#pragma once
+
+#include <QLineEdit>
+
+#include "app/backlight_map.h"
+#include "app/stations/station.h"
+
+namespace dimglow::app {
+
+/// The strips and LEDs: tester readings, LEDs marked lit or dark, the halving that leads to the fault.
+class StringsStation : public Station {
+    Q_OBJECT
+public:
+    explicit StringsStation(JobSession& session);
+
+    void enter() override;
+    void goTo(const reasoning::Probe& probe) override;
+    std::vector<KeyHint> keys() const override;
+    bool isDone() const override;
+
+protected:
+    void showJob() override;
+    void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void setRun(const backlight::Run& run);
+    void showRun();
+    void commit();
+    void commitNothingLit();
+    void mark(backlight::LedPlace place, job::LedSeen::Glow glow);
+    const reasoning::Probe* nextStringProbe() const;
+
+    BacklightMap* map_;
+    QLabel* title_;
+    QLabel* how_;
+    QLineEdit* volts_;
+    QLineEdit* lit_;
+    QVBoxLayout* outcomes_;
+    std::optional<backlight::Run> run_;
+};
+
+}  // namespace dimglow::app

@@ -1,0 +1,311 @@
+#include "app/stations/take_in.h"
+
+#include <QDate>
+#include <QPushButton>
+#include <algorithm>
+
+#include "app/panels.h"
+#include "app/theme.h"
+#include "core/job/reading_text.h"
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr double mostMoney = 1e6;
+constexpr double mostHours = 200000;
+constexpr double voltsPerDie = 3.1;
+
+QString words(const std::string& text) {
+    return QString::fromStdString(text);
+}
+
+QString number(double value) {
+    return QString::number(value, 'g', 6);
+}
+
+/// Reads a number into \p target; \returns what is wrong.
+QString readInto(double& target, const QString& text, double least, double most) {
+    const auto typed = job::readTypedNumber(text.toStdString(), least, most);
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        return words(*problem);
+    }
+    target = std::get<double>(typed);
+    return {};
+}
+
+}  // namespace
+
+TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
+    auto* card = makeCard("panel");
+    auto* grid = new QGridLayout(card);
+    grid->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
+    grid->setHorizontalSpacing(theme::px(14));
+    grid->setVerticalSpacing(theme::px(4));
+    using J = const job::Job&;
+    const auto text = [](std::string& target) {
+        return [&target](const QString& value) { target = value.toStdString(); };
+    };
+    addText(
+        grid, 0, 0, tr("Job title"), "title", [](J j) { return words(j.title); },
+        [text](job::Job& j, const QString& t) {
+            text(j.title)(t);
+            return QString();
+        },
+        2);
+    addText(
+        grid, 0, 2, tr("Where it hangs"), "place", [](J j) { return words(j.set.place); },
+        [text](job::Job& j, const QString& t) {
+            text(j.set.place)(t);
+            return QString();
+        });
+    addText(
+        grid, 1, 0, tr("Maker"), "maker", [](J j) { return words(j.set.maker); },
+        [text](job::Job& j, const QString& t) {
+            text(j.set.maker)(t);
+            return QString();
+        });
+    addText(
+        grid, 1, 1, tr("Model"), "model", [](J j) { return words(j.set.model); },
+        [text](job::Job& j, const QString& t) {
+            text(j.set.model)(t);
+            return QString();
+        });
+    addText(
+        grid, 1, 2, tr("Panel"), "panel", [](J j) { return words(j.set.panel); },
+        [text](job::Job& j, const QString& t) {
+            text(j.set.panel)(t);
+            return QString();
+        });
+    addText(
+        grid, 2, 0, tr("Worth, working"), "value",
+        [](J j) { return j.set.value > 0 ? number(j.set.value) : QString(); },
+        [](job::Job& j, const QString& t) { return readInto(j.set.value, t, 0, mostMoney); });
+    addText(
+        grid, 2, 1, tr("Due (year-month-day)"), "due", [](J j) { return words(j.set.due); },
+        [](job::Job& j, const QString& t) {
+            if (!t.isEmpty() && !QDate::fromString(t, Qt::ISODate).isValid()) {
+                return tr("\"%1\" is no date; write 2026-12-04").arg(t.left(20));
+            }
+            j.set.due = t.toStdString();
+            return QString();
+        });
+    addText(
+        grid, 2, 2, tr("Hours of light so far"), "hours",
+        [](J j) { return j.set.hoursRun ? number(*j.set.hoursRun) : QString(); },
+        [](job::Job& j, const QString& t) {
+            if (t.isEmpty()) {
+                j.set.hoursRun.reset();
+                return QString();
+            }
+            double hours = 0;
+            const QString problem = readInto(hours, t, 0, mostHours);
+            if (problem.isEmpty()) {
+                j.set.hoursRun = hours;
+            }
+            return problem;
+        });
+    grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 6, 0, 1, 3);
+    complaint_ = new QPlainTextEdit;
+    complaint_->setObjectName(QStringLiteral("complaint"));
+    complaint_->setAccessibleName(tr("Complaint"));
+    complaint_->setFont(theme::body());
+    complaint_->setFixedHeight(theme::px(58));
+    complaint_->setTabChangesFocus(true);
+    complaint_->installEventFilter(this);
+    grid->addWidget(complaint_, 7, 0, 1, 3);
+    body_->addWidget(card);
+
+    auto* wiring = makeCard("panel");
+    auto* wires = new QGridLayout(wiring);
+    wires->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
+    wires->setHorizontalSpacing(theme::px(14));
+    wires->setVerticalSpacing(theme::px(4));
+    wires->addWidget(makeLabel(tr("Backlight"), theme::strong()), 0, 0);
+    summary_ = makeLabel({}, theme::body(), "quiet");
+    summary_->setObjectName(QStringLiteral("wiringSummary"));
+    summary_->setWordWrap(true);
+    wires->addWidget(summary_, 0, 1, 1, 3);
+    const std::tuple<const char*, QString> numbers[] = {{"strips", tr("Strips")},
+                                                        {"leds", tr("LEDs per strip")},
+                                                        {"series", tr("Strips in one string")},
+                                                        {"amps", tr("String current, mA")},
+                                                        {"ratedVolts", tr("LED volts, rated")},
+                                                        {"ratedAmps", tr("LED current, rated, mA")},
+                                                        {"idle", tr("LED+ idle, V")},
+                                                        {"label", tr("LED+ label, V (if any)")}};
+    int index = 0;
+    for (const auto& [id, name] : numbers) {
+        auto* edit = new QLineEdit;
+        edit->setObjectName(QString::fromLatin1(id));
+        edit->setAccessibleName(name);
+        edit->setFont(theme::body());
+        wiring_[id] = edit;
+        const int row = 1 + 2 * (index / 4);
+        wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % 4);
+        wires->addWidget(edit, row + 1, index % 4);
+        connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::rewire);
+        ++index;
+    }
+    wires->addWidget(makeLabel(tr("LED class"), theme::quiet(), "quiet"), 5, 0);
+    ledClass_ = new QComboBox;
+    ledClass_->setFont(theme::body());
+    ledClass_->setObjectName(QStringLiteral("ledClass"));
+    ledClass_->setAccessibleName(tr("LED class"));
+    ledClass_->addItems({tr("3 V, one die"), tr("6 V, two dies"), tr("9 V, three dies")});
+    connect(ledClass_, &QComboBox::activated, this,
+            [this](int dies) { wiring_["ratedVolts"]->setText(number(voltsPerDie * (dies + 1))); });
+    wires->addWidget(ledClass_, 6, 0);
+    auto* apply = makeButton(tr("Use this wiring"), tr("Enter"));
+    apply->setObjectName(QStringLiteral("rewire"));
+    connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
+    wires->addWidget(apply, 6, 3);
+    body_->addWidget(wiring);
+    body_->addStretch();
+}
+
+void TakeInStation::addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
+                            std::function<QString(const job::Job&)> read, Write write, int span) {
+    auto* edit = new QLineEdit;
+    edit->setObjectName(QString::fromLatin1(id));
+    edit->setAccessibleName(name);
+    edit->setFont(theme::body());
+    edit->setMaxLength(200);
+    grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), 2 * row, column, 1, span);
+    grid->addWidget(edit, 2 * row + 1, column, 1, span);
+    texts_.push_back({edit, std::move(read)});
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit, name, write] { commit(edit, name, write); });
+}
+
+void TakeInStation::commit(QLineEdit* edit, const QString& name, const Write& write) {
+    const QString text = edit->text().trimmed();
+    QString problem;
+    session_.edit(name, [&](job::Job& job) {
+        const job::Job before = job;
+        problem = write(job, text);
+        if (!problem.isEmpty()) {
+            job = before;
+        }
+    });
+    restyle(edit, "wrong", !problem.isEmpty());
+    if (!problem.isEmpty()) {
+        emit refused(tr("%1: %2").arg(name, problem));
+    }
+}
+
+bool TakeInStation::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == complaint_ && event->type() == QEvent::FocusOut) {
+        session_.edit(tr("Complaint"), [this](job::Job& job) {
+            job.set.complaint = complaint_->toPlainText().left(1000).toStdString();
+        });
+    }
+    return Station::eventFilter(watched, event);
+}
+
+backlight::PlainDescription TakeInStation::described() const {
+    backlight::PlainDescription plain;
+    plain.widthMm = session_.job().backlight.widthMm;
+    plain.heightMm = session_.job().backlight.heightMm;
+    const auto read = [this](const char* id, double least, double most) {
+        auto* edit = wiring_.at(id);
+        double value = 0;
+        const QString problem = readInto(value, edit->text(), least, most);
+        restyle(edit, "wrong", !problem.isEmpty());
+        if (!problem.isEmpty()) {
+            throw std::invalid_argument(tr("%1: %2").arg(edit->accessibleName(), problem).toStdString());
+        }
+        return value;
+    };
+    plain.strips = int(read("strips", 1, 60));
+    plain.ledsPerStrip = int(read("leds", 1, 200));
+    plain.stripsPerString = int(read("series", 1, 60));
+    plain.amps = read("amps", 1, 10000) / 1000;
+    plain.led.dies = ledClass_->currentIndex() + 1;
+    plain.led.ratedVolts = read("ratedVolts", 2.0 * plain.led.dies, 4.5 * plain.led.dies);
+    plain.led.ratedAmps = read("ratedAmps", 1, 10000) / 1000;
+    plain.idleVolts = read("idle", 0, 500);
+    if (!wiring_.at("label")->text().trimmed().isEmpty()) {
+        plain.ledPlusLabel = read("label", 1, 2000);
+    }
+    return plain;
+}
+
+void TakeInStation::rewire() {
+    const auto& trail = session_.job().trail;
+    const bool referred = std::any_of(trail.begin(), trail.end(), [](const auto& e) {
+        const auto* measured = std::get_if<job::Measured>(&e.what);
+        return std::holds_alternative<job::TesterTaken>(e.what) || std::holds_alternative<job::LedSeen>(e.what) ||
+               (measured != nullptr && measured->channel > 0);
+    });
+    try {
+        const auto wired = backlight::plainBacklight(described());
+        if (referred && !(wired.strips.size() == session_.job().backlight.strips.size() &&
+                          wired.ledCount() == session_.job().backlight.ledCount() &&
+                          wired.channels.size() == session_.job().backlight.channels.size())) {
+            emit refused(
+                tr("Readings in the trail refer to the strips as they are: take those back before changing their "
+                   "number."));
+            return;
+        }
+        const auto problems = backlight::problemsOf(wired);
+        if (!problems.empty()) {
+            emit refused(words(problems.front()));
+            return;
+        }
+        session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
+    } catch (const std::invalid_argument& problem) {
+        emit refused(QString::fromUtf8(problem.what()));
+    }
+}
+
+void TakeInStation::showJob() {
+    const auto& job = session_.job();
+    for (const auto& field : texts_) {
+        if (!field.edit->hasFocus()) {
+            field.edit->setText(field.read(job));
+        }
+    }
+    if (!complaint_->hasFocus()) {
+        complaint_->setPlainText(words(job.set.complaint));
+    }
+    const auto& panel = job.backlight;
+    const auto& strip = panel.strips.front();
+    const std::pair<const char*, double> values[] = {
+        {"strips", double(panel.strips.size())},
+        {"leds", double(strip.leds)},
+        {"series", double(panel.channels.front().strings.front().strips.size())},
+        {"amps", 1000 * panel.channels.front().amps},
+        {"ratedVolts", strip.led.ratedVolts},
+        {"ratedAmps", 1000 * strip.led.ratedAmps},
+        {"idle", panel.driver.idleVolts}};
+    for (const auto& [id, value] : values) {
+        if (!wiring_[id]->isModified() || !wiring_[id]->hasFocus()) {
+            wiring_[id]->setText(number(value));
+        }
+    }
+    if (!wiring_["label"]->hasFocus()) {
+        wiring_["label"]->setText(panel.ledPlusLabel ? number(*panel.ledPlusLabel) : QString());
+    }
+    ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
+    const auto& reference = session_.assessment().reference;
+    summary_->setText(tr("%1 channel(s), %2 LEDs: LED+ should run at %3 V; the driver gives up near %4 V.")
+                          .arg(panel.channels.size())
+                          .arg(panel.ledCount())
+                          .arg(reference.stringVolts, 0, 'f', 0)
+                          .arg(reference.overVolts, 0, 'f', 0));
+}
+
+void TakeInStation::enter() {
+    texts_.front().edit->setFocus();
+    texts_.front().edit->selectAll();
+}
+
+std::vector<KeyHint> TakeInStation::keys() const {
+    return {{tr("Tab"), tr("next field")}, {tr("Enter"), tr("write down")}};
+}
+
+bool TakeInStation::isDone() const {
+    return !session_.job().set.complaint.empty();
+}
+
+}  // namespace dimglow::app

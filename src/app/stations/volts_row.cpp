@@ -1,0 +1,121 @@
+#include "app/stations/volts_row.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : QFrame(parent), howWords_(how) {
+    setProperty("card", "true");
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(theme::px(14), theme::px(6), theme::px(10), theme::px(6));
+    row->setSpacing(theme::px(12));
+    auto* names = new QVBoxLayout;
+    names->setSpacing(0);
+    names->addWidget(makeLabel(title, theme::strong()));
+    how_ = makeLabel(how, theme::quiet(), "quiet");
+    how_->setWordWrap(true);
+    names->addWidget(how_);
+    row->addLayout(names, 1);
+    field_ = new QLineEdit;
+    field_->setFont(theme::reading(17));
+    field_->setFixedWidth(theme::px(124));
+    field_->setPlaceholderText(tr("volts"));
+    field_->setAccessibleName(title);
+    field_->installEventFilter(this);
+    row->addWidget(field_);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    value_ = makeLabel({}, theme::reading(20));
+    value_->setMinimumWidth(theme::px(96));
+    expected_ = makeLabel({}, theme::quiet(), "quiet");
+    right->addWidget(value_);
+    right->addWidget(expected_);
+    auto* reading = new QWidget;
+    reading->setFixedWidth(theme::px(150));
+    reading->setLayout(right);
+    right->setContentsMargins(0, 0, 0, 0);
+    row->addWidget(reading);
+    glyph_ = new BandGlyph;
+    auto keep = glyph_->sizePolicy();
+    keep.setRetainSizeWhenHidden(true);
+    glyph_->setSizePolicy(keep);
+    row->addWidget(glyph_);
+    connect(field_, &QLineEdit::textEdited, this, &VoltsRow::explain);
+    connect(field_, &QLineEdit::returnPressed, this, &VoltsRow::commit);
+}
+
+void VoltsRow::setExpected(driver::Band band) {
+    band_ = band;
+    expected_->setText(tr("expect %1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1));
+}
+
+void VoltsRow::setReading(const std::optional<job::Measured>& reading, const QString& words, bool within) {
+    value_->setText(reading ? words : QString());
+    value_->setFont(theme::reading(words.size() > 9 ? 15 : 20));
+    glyph_->setVisible(reading.has_value());
+    if (reading) {
+        glyph_->show(band_, reading->volts, within);
+    }
+}
+
+void VoltsRow::setAllowed(bool allowed) {
+    field_->setEnabled(allowed);
+}
+
+void VoltsRow::setWanted(bool wanted) {
+    restyle(this, "card", wanted ? "next" : "true");
+}
+
+void VoltsRow::insert(const QString& mark) {
+    field_->setFocus();
+    field_->insert(mark);
+    explain();
+}
+
+void VoltsRow::explain() {
+    restyle(field_, "wrong", false);
+    const auto typed = job::readTypedVolts(field_->text().toStdString());
+    if (const auto* reading = std::get_if<job::TypedVolts>(&typed)) {
+        switch (reading->shape) {
+            case job::Shape::Steady:
+                how_->setText(tr("steady at %1 V").arg(reading->volts));
+                break;
+            case job::Shape::PeakThenSettles:
+                how_->setText(tr("peaks at %1 V, settles at %2 V").arg(reading->volts).arg(reading->restVolts));
+                break;
+            case job::Shape::Wanders:
+                how_->setText(tr("wanders from %1 to %2 V").arg(reading->restVolts).arg(reading->volts));
+                break;
+        }
+    } else {
+        how_->setText(howWords_);
+    }
+}
+
+void VoltsRow::commit() {
+    const auto typed = job::readTypedVolts(field_->text().toStdString());
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        restyle(field_, "wrong", true);
+        how_->setText(QString::fromStdString(*problem));
+        return;
+    }
+    field_->clear();
+    how_->setText(howWords_);
+    emit entered(std::get<job::TypedVolts>(typed));
+}
+
+bool VoltsRow::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == field_ && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Up || key == Qt::Key_Down) {
+            emit stepped(key == Qt::Key_Down ? 1 : -1);
+            return true;
+        }
+    }
+    return QFrame::eventFilter(watched, event);
+}
+
+}  // namespace dimglow::app

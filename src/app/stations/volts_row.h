@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QFrame>
+#include <QLineEdit>
+#include <optional>
+
+#include "app/panels.h"
+#include "core/job/reading_text.h"
+
+namespace dimglow::app {
+
+/// One voltage to be measured: what and how, what a healthy set reads, a field to type the reading, the reading.
+class VoltsRow : public QFrame {
+    Q_OBJECT
+public:
+    VoltsRow(const QString& title, const QString& how, QWidget* parent = nullptr);
+
+    void setExpected(driver::Band band);
+    /// Empties the row when there is no reading.
+    void setReading(const std::optional<job::Measured>& reading, const QString& words, bool within);
+    void setAllowed(bool allowed);
+    /// Marks the row as the one to do next.
+    void setWanted(bool wanted);
+    QLineEdit* field() const { return field_; }
+    /// Puts " > " or " ~ " into the field.
+    void insert(const QString& mark);
+
+signals:
+    void entered(const job::TypedVolts& reading);
+    /// Up or Down was pressed in the field: -1 or 1.
+    void stepped(int rows);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void commit();
+    void explain();
+
+    QLabel* how_;
+    QString howWords_;
+    QLabel* expected_;
+    QLineEdit* field_;
+    QLabel* value_;
+    BandGlyph* glyph_;
+    driver::Band band_;
+};
+
+}  // namespace dimglow::app

@@ -1,0 +1,148 @@
+#include "app/trail_view.h"
+
+#include <QKeyEvent>
+#include <QScrollBar>
+#include <QTimer>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/panels.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+namespace {
+
+QString stationTitle(const std::string& station) {
+    return station == "firstLook" ? QObject::tr("First look")
+           : station == "board"   ? QObject::tr("Board")
+                                  : QObject::tr("Strings");
+}
+
+}  // namespace
+
+TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), session_(session) {
+    setObjectName(QStringLiteral("side"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Trail"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(theme::px(12), theme::px(14), theme::px(4), theme::px(8));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("Trail"), theme::strong()));
+    head->addStretch();
+    count_ = makeLabel({}, theme::quiet(), "quiet");
+    head->addWidget(count_);
+    head->addSpacing(theme::px(10));
+    layout->addLayout(head);
+    scroll_ = new QScrollArea;
+    scroll_->setWidgetResizable(true);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    layout->addWidget(scroll_);
+    list_ = new QWidget;
+    new QVBoxLayout(list_);
+    list_->layout()->setContentsMargins(0, 0, theme::px(4), 0);
+    list_->layout()->setSpacing(theme::px(8));
+    scroll_->setWidget(list_);
+    connect(&session_, &JobSession::assessed, this, &TrailView::refresh);
+}
+
+QWidget* TrailView::makeEntry(const job::Entry& entry, bool standing) {
+    const auto& job = session_.job();
+    auto* card = makeCard("true");
+    auto* rows = new QVBoxLayout(card);
+    rows->setContentsMargins(theme::px(12), theme::px(8), theme::px(10), theme::px(8));
+    rows->setSpacing(theme::px(2));
+    auto* top = new QHBoxLayout;
+    auto* title = makeLabel(QString::fromStdString(reasoning::titleOf(entry.what, job, session_.trade())),
+                            theme::quiet(), "quiet");
+    title->setWordWrap(true);
+    top->addWidget(title, 1);
+    const auto* test = session_.trade().test(job::testOf(entry.what));
+    const QString where =
+        entry.phase == job::Phase::After ? tr("Prove") : stationTitle(test == nullptr ? "" : test->station);
+    top->addWidget(makeLabel(standing ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
+    rows->addLayout(top);
+    auto* bottom = new QHBoxLayout;
+    const bool isVolts =
+        std::holds_alternative<job::Measured>(entry.what) || std::holds_alternative<job::TesterTaken>(entry.what);
+    auto* value = makeLabel(QString::fromStdString(reasoning::describe(entry.what, job, session_.trade())),
+                            theme::reading(isVolts ? 19 : 17), standing ? "" : "quiet");
+    value->setWordWrap(true);
+    bottom->addWidget(value, 1);
+    const auto expected = session_.assessment().expectations.find(entry.id);
+    if (expected != session_.assessment().expectations.end() && standing) {
+        auto* glyph = new BandGlyph;
+        const auto* measured = std::get_if<job::Measured>(&entry.what);
+        const double volts = measured != nullptr ? measured->volts : std::get<job::TesterTaken>(entry.what).volts;
+        glyph->show(expected->second.band, volts, expected->second.within);
+        bottom->addWidget(glyph, 0, Qt::AlignVCenter);
+    }
+    rows->addLayout(bottom);
+    cards_.emplace_back(entry.id, card);
+    return card;
+}
+
+void TrailView::refresh() {
+    clearLayout(list_->layout());
+    cards_.clear();
+    const auto& job = session_.job();
+    std::vector<int> standing;
+    for (const auto phase : {job::Phase::Before, job::Phase::After}) {
+        for (const auto& entry : job::standingEntries(job, phase)) {
+            standing.push_back(entry.id);
+        }
+    }
+    auto* rows = static_cast<QVBoxLayout*>(list_->layout());
+    for (const auto& entry : job.trail) {
+        rows->addWidget(makeEntry(entry, std::find(standing.begin(), standing.end(), entry.id) != standing.end()));
+    }
+    if (job.trail.empty()) {
+        auto* hint = makeLabel(tr("Nothing written down yet.\nStart with what can be seen and heard from outside: "
+                                  "First look takes five minutes and opens nothing."),
+                               theme::body(), "quiet");
+        hint->setWordWrap(true);
+        rows->addWidget(hint);
+    }
+    rows->addStretch();
+    count_->setText(tr("%n entries", nullptr, int(job.trail.size())));
+    selected_ = std::min(selected_, int(cards_.size()) - 1);
+    showSelection();
+    QTimer::singleShot(0, this,
+                       [this] { scroll_->verticalScrollBar()->setValue(scroll_->verticalScrollBar()->maximum()); });
+}
+
+void TrailView::showSelection() {
+    for (int i = 0; i < int(cards_.size()); ++i) {
+        restyle(cards_[i].second, "card", i == selected_ && hasFocus() ? "next" : "true");
+    }
+    if (selected_ >= 0 && hasFocus()) {
+        scroll_->ensureWidgetVisible(cards_[selected_].second);
+    }
+}
+
+void TrailView::keyPressEvent(QKeyEvent* event) {
+    const int last = int(cards_.size()) - 1;
+    if (event->key() == Qt::Key_Up || event->key() == Qt::Key_Down) {
+        selected_ = std::clamp(selected_ + (event->key() == Qt::Key_Down ? 1 : -1), std::min(0, last), last);
+        showSelection();
+    } else if (event->key() == Qt::Key_Delete && selected_ >= 0) {
+        const int id = cards_[selected_].first;
+        session_.edit(tr("Take back an entry"),
+                      [id](job::Job& job) { std::erase_if(job.trail, [id](const auto& e) { return e.id == id; }); });
+    } else {
+        QWidget::keyPressEvent(event);
+    }
+}
+
+void TrailView::focusInEvent(QFocusEvent*) {
+    selected_ = selected_ < 0 ? int(cards_.size()) - 1 : selected_;
+    showSelection();
+}
+
+void TrailView::focusOutEvent(QFocusEvent*) {
+    showSelection();
+}
+
+}  // namespace dimglow::app

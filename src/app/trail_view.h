@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QLabel>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+#include "app/session.h"
+
+namespace dimglow::app {
+
+/// What is known, in time order: each entry a card with its value big and a glyph of got against expected.
+/// Up and Down walk the cards, Delete takes the selected entry back (undoable).
+class TrailView : public QWidget {
+    Q_OBJECT
+public:
+    explicit TrailView(JobSession& session, QWidget* parent = nullptr);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+
+private:
+    void refresh();
+    QWidget* makeEntry(const job::Entry& entry, bool standing);
+    void showSelection();
+
+    JobSession& session_;
+    QScrollArea* scroll_;
+    QWidget* list_;
+    QLabel* count_;
+    std::vector<std::pair<int, QFrame*>> cards_;
+    int selected_ = -1;
+};
+
+}  // namespace dimglow::app
