@@ -21,7 +21,7 @@ public:
     using QStyledItemDelegate::QStyledItemDelegate;
 
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-        return {theme::px(600), theme::px(82)};
+        return {theme::px(600), theme::px(94)};
     }
 
     void paint(QPainter* painter, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
@@ -121,7 +121,7 @@ void HomePage::refresh() {
     if (list_->currentRow() < 0) {
         list_->setCurrentRow(0);
     }
-    count_->setText(list_->count() > 0          ? tr("%n job(s)", nullptr, list_->count())
+    count_->setText(list_->count() > 0 ? (list_->count() == 1 ? tr("1 job") : tr("%1 jobs").arg(list_->count()))
                     : search_->text().isEmpty() ? tr("no jobs yet: Ctrl+N takes one in")
                                                 : tr("nothing matches"));
 }

@@ -3,8 +3,10 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <algorithm>
 #include <cstdio>
 #include <exception>
+#include <string_view>
 
 #include "app/main_window.h"
 #include "app/shots.h"
@@ -73,6 +75,10 @@ int run(QApplication& application) {
 }  // namespace
 
 int main(int argc, char** argv) {
+    if (std::any_of(argv, argv + argc,
+                    [](const char* word) { return std::string_view(word).starts_with("--shots"); })) {
+        qputenv("QT_QPA_PLATFORM", "offscreen");  // pictures need no screen
+    }
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dimglow"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));

@@ -67,6 +67,10 @@ MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& tr
     resize(1280, 800);
 }
 
+MainWindow::~MainWindow() {
+    delete takeCentralWidget();  // its views still look at the session while they go
+}
+
 void MainWindow::applyTheme() {
     const int current = stationStack_ == nullptr ? 0 : stationStack_->currentIndex();
     const bool inJob = pages_ != nullptr && pages_->currentIndex() == 1;
@@ -156,6 +160,9 @@ QWidget* MainWindow::buildHeader() {
     }
     line_ = new StationLine(titles);
     connect(line_, &StationLine::chosen, this, &MainWindow::goToStation);
+    auto keepPlace = line_->sizePolicy();
+    keepPlace.setRetainSizeWhenHidden(true);
+    line_->setSizePolicy(keepPlace);
     row->addWidget(line_, 1);
     auto* jobs = makeButton(tr("Jobs"), tr("Ctrl+H"));
     jobs->setFocusPolicy(Qt::NoFocus);

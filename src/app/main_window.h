@@ -20,6 +20,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     MainWindow(records::Logbook& logbook, const knowledge::Knowledge& trade);
+    ~MainWindow() override;
 
     JobSession& session() { return session_; }
     void goHome();

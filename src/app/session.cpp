@@ -1,6 +1,8 @@
 #include "app/session.h"
 
+#include <QCoreApplication>
 #include <QElapsedTimer>
+#include <QEventLoop>
 #include <QFutureWatcher>
 #include <QtConcurrent>
 #include <exception>
@@ -119,6 +121,12 @@ void JobSession::assess() {
         }
     });
     watcher->setFuture(QtConcurrent::run([job = job_, &trade = trade_] { return timedAssess(job, trade); }));
+}
+
+void JobSession::settle() {
+    while (!isSettled()) {
+        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    }
 }
 
 void JobSession::accept(reasoning::Assessment assessment, qint64 milliseconds) {

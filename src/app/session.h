@@ -28,6 +28,8 @@ public:
     const reasoning::Assessment& assessment() const { return assessment_; }
     /// False while an assessment of the current job is still being computed.
     bool isSettled() const { return running_ == 0; }
+    /// Returns once the assessment is of the current job.
+    void settle();
     const knowledge::Knowledge& trade() const { return trade_; }
     records::Logbook& logbook() { return logbook_; }
     QUndoStack& undoStack() { return undoStack_; }

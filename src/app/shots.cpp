@@ -24,6 +24,7 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
             break;
         }
         session.record(set.tester(*next->run, tester));
+        session.settle();
     }
     session.edit(QObject::tr("Repair"), [](job::Job& job) {
         job.repair.option = "replaceAllStrips";
@@ -52,8 +53,11 @@ int renderShots(MainWindow& window, const QString& folder) {
     window.show();
     int count = 0;
     const auto save = [&](const QString& name) {
-        QApplication::processEvents();
-        QApplication::processEvents();
+        window.session().settle();
+        for (int round = 0; round < 4; ++round) {
+            QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+            QApplication::processEvents();
+        }
         count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
     };
     const auto demos = virtualset::demoWorkshop(window.session().trade());

@@ -67,8 +67,9 @@ QWidget* TrailView::makeEntry(const job::Entry& entry, bool standing) {
     auto* bottom = new QHBoxLayout;
     const bool isVolts =
         std::holds_alternative<job::Measured>(entry.what) || std::holds_alternative<job::TesterTaken>(entry.what);
-    auto* value = makeLabel(QString::fromStdString(reasoning::describe(entry.what, job, session_.trade())),
-                            theme::reading(isVolts ? 19 : 17), standing ? "" : "quiet");
+    const QString words = QString::fromStdString(reasoning::describe(entry.what, job, session_.trade()));
+    const double pixels = !isVolts ? 17 : words.size() > 12 ? 16 : 20;
+    auto* value = makeLabel(words, theme::reading(pixels), standing ? "" : "quiet");
     value->setWordWrap(true);
     bottom->addWidget(value, 1);
     const auto expected = session_.assessment().expectations.find(entry.id);
@@ -106,7 +107,7 @@ void TrailView::refresh() {
         rows->addWidget(hint);
     }
     rows->addStretch();
-    count_->setText(tr("%n entries", nullptr, int(job.trail.size())));
+    count_->setText(job.trail.size() == 1 ? tr("1 entry") : tr("%1 entries").arg(job.trail.size()));
     selected_ = std::min(selected_, int(cards_.size()) - 1);
     showSelection();
     QTimer::singleShot(0, this,

@@ -43,6 +43,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     lit_->setFixedWidth(theme::px(76));
     fields->addWidget(volts_);
     fields->addWidget(lit_);
+    fields->addStretch();
     left->addLayout(fields);
     auto* buttons = new QHBoxLayout;
     auto* write = makeButton(tr("Write down"), tr("Enter"), true);
@@ -53,6 +54,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     }
     connect(write, &QPushButton::clicked, this, &StringsStation::commit);
     connect(nothing, &QPushButton::clicked, this, &StringsStation::commitNothingLit);
+    buttons->addStretch();
     left->addLayout(buttons);
     columns->addLayout(left);
     auto* right = new QVBoxLayout;
@@ -88,8 +90,10 @@ void StringsStation::showJob() {
     map_->show(job, session_.assessment());
     const auto* next = nextStringProbe();
     map_->setWanted(next == nullptr ? std::nullopt : next->run);
-    setSubtitle(tr("%n strip(s), %1 LEDs. Tester at %2 mA, limit %3 V.", nullptr, int(job.backlight.strips.size()))
+    setSubtitle(tr("%1 LEDs on strips %2 to %3. Tester at %4 mA, limit %5 V.")
                     .arg(job.backlight.ledCount())
+                    .arg(QString::fromStdString(job.backlight.strips.front().label),
+                         QString::fromStdString(job.backlight.strips.back().label))
                     .arg(1000 * job.bench.tester.amps, 0, 'f', 0)
                     .arg(job.bench.tester.limitVolts, 0, 'f', 0));
     if (run_ && (run_->string.channel >= int(job.backlight.channels.size()) ||

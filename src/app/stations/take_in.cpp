@@ -288,7 +288,7 @@ void TakeInStation::showJob() {
     }
     ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
     const auto& reference = session_.assessment().reference;
-    summary_->setText(tr("%1 channel(s), %2 LEDs: LED+ should run at %3 V; the driver gives up near %4 V.")
+    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ should run at %3 V; the driver gives up near %4 V.")
                           .arg(panel.channels.size())
                           .arg(panel.ledCount())
                           .arg(reference.stringVolts, 0, 'f', 0)

@@ -34,7 +34,7 @@ VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : 
     right->addWidget(value_);
     right->addWidget(expected_);
     auto* reading = new QWidget;
-    reading->setFixedWidth(theme::px(150));
+    reading->setFixedWidth(theme::px(172));
     reading->setLayout(right);
     right->setContentsMargins(0, 0, 0, 0);
     row->addWidget(reading);
@@ -54,7 +54,7 @@ void VoltsRow::setExpected(driver::Band band) {
 
 void VoltsRow::setReading(const std::optional<job::Measured>& reading, const QString& words, bool within) {
     value_->setText(reading ? words : QString());
-    value_->setFont(theme::reading(words.size() > 9 ? 15 : 20));
+    value_->setFont(theme::reading(words.size() > 9 ? 16 : 20));
     glyph_->setVisible(reading.has_value());
     if (reading) {
         glyph_->show(band_, reading->volts, within);

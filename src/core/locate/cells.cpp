@@ -22,20 +22,26 @@ CellPartition::CellPartition(const backlight::Backlight& backlight) {
     }
 }
 
-void CellPartition::split(const backlight::Run& run) {
+std::vector<CellPartition::Parts> CellPartition::split(const backlight::Run& run) {
     std::vector<Cell> refined;
-    for (auto& cell : cells_) {
+    std::vector<Parts> parts;
+    const auto keep = [&](Cell cell) {
+        if (cell.positions.empty()) {
+            return -1;
+        }
+        refined.push_back(std::move(cell));
+        return int(refined.size()) - 1;
+    };
+    for (const auto& cell : cells_) {
         Cell within = cell;
         Cell without = cell;
         std::erase_if(within.positions, [&](int p) { return cell.string != run.string || !run.contains(p); });
         std::erase_if(without.positions, [&](int p) { return cell.string == run.string && run.contains(p); });
-        for (auto* part : {&within, &without}) {
-            if (!part->positions.empty()) {
-                refined.push_back(std::move(*part));
-            }
-        }
+        const int inside = keep(std::move(within));
+        parts.push_back({inside, keep(std::move(without))});
     }
     cells_ = std::move(refined);
+    return parts;
 }
 
 int CellPartition::positionOf(backlight::LedPlace place) const {

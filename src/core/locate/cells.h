@@ -22,8 +22,14 @@ public:
     /// One cell per strip.
     explicit CellPartition(const backlight::Backlight& backlight);
 
+    /// What became of a cell: the index of its part inside the run and outside it, -1 where there is none.
+    struct Parts {
+        int within = -1;
+        int without = -1;
+    };
     /// Afterwards every cell lies wholly inside or wholly outside \p run.
-    void split(const backlight::Run& run);
+    /// \returns the parts of every former cell
+    std::vector<Parts> split(const backlight::Run& run);
 
     const std::vector<Cell>& cells() const { return cells_; }
     /// Index of the cell that holds a LED.

@@ -303,11 +303,11 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     const auto standing = job::standingEntries(job, job::Phase::Before);
 
     CaseModel model(job.backlight, knowledge, partitionFor(job, standing));
-    const auto runs = candidateRuns(job.backlight, openSharesOf(model, infer(model, standing)));
+    auto belief = infer(model, standing);
+    const auto runs = candidateRuns(job.backlight, openSharesOf(model, belief));
     for (const auto& run : runs) {
-        model.split(run);
+        belief = refine(model, belief, run);
     }
-    const auto belief = infer(model, standing);
     result.explanations = belief.hypotheses.size();
     result.reference = model.reference();
     result.ledShares = ledSharesOf(model, belief.hypotheses, belief.shares);

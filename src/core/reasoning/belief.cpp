@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numeric>
 #include <set>
 
 namespace dimglow::reasoning {
@@ -12,16 +13,29 @@ using backlight::LedFault;
 
 namespace {
 
-constexpr std::size_t beam = 48;
+constexpr std::size_t beam = 32;
 constexpr double dropBelow = 1e-9;
+/// Natural log. What stays this far behind the best even if it explains every further reading as well is given up.
+constexpr double hopeless = 30;
 /// Share of cases with 1, 2, 3, 4 LEDs of one fault (common practice, no source: shorts come in groups).
 constexpr double howMany[3][maxFaults] = {
     {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10}, {0.80, 0.15, 0.04, 0.01}};
 /// Two kinds of LED fault at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
+double logFactorial(int n) {
+    static const std::vector<double> table = [] {
+        std::vector<double> logs(5000, 0);
+        for (std::size_t i = 1; i < logs.size(); ++i) {
+            logs[i] = logs[i - 1] + std::log(double(i));
+        }
+        return logs;
+    }();
+    return table.at(n);
+}
+
 double logChoose(int n, int k) {
-    return k > n ? -INFINITY : std::lgamma(n + 1) - std::lgamma(k + 1) - std::lgamma(n - k + 1);
+    return k > n ? -INFINITY : logFactorial(n) - logFactorial(k) - logFactorial(n - k);
 }
 
 LedFault ledFaultOf(StringFault fault) {
@@ -49,6 +63,10 @@ public:
             }
         }
         ledCount_ = model.backlight().ledCount();
+        order_.resize(entries.size());
+        bestAhead_.assign(entries.size(), 1e9);
+        std::iota(order_.begin(), order_.end(), 0);
+        std::stable_partition(order_.begin(), order_.end(), [&](std::size_t e) { return !needsForecast(entries[e]); });
     }
 
     Belief run() {
@@ -170,23 +188,46 @@ private:
             std::partial_sort(next.begin(), next.begin() + std::ptrdiff_t(keep), next.end(),
                               [](const auto& a, const auto& b) { return a.first > b.first; });
             level.clear();
-            for (std::size_t i = 0; i < keep; ++i) {
+            for (std::size_t i = 0; i < keep && std::isfinite(next[i].first); ++i) {
                 level.push_back(next[i].second);
             }
         }
     }
 
-    /// \returns the log of its unnormalised posterior
+    /// Weighs one explanation and keeps it unless it is hopeless, with or without the last entry.
+    /// \returns the log of its unnormalised posterior; -infinity when it was given up
     double add(Hypothesis h) {
-        h.forecast = model_.forecastIndex(h);
+        std::vector<double> logs(entries_.size());
         double log = h.logPrior;
-        for (const auto& entry : entries_) {
-            result_.logLikelihoods.push_back(model_.logLikelihood(entry.what, h));
-            log += result_.logLikelihoods.back();
+        for (std::size_t i = 0; i < order_.size(); ++i) {
+            const auto e = order_[i];
+            if (h.forecast < 0 && needsForecast(entries_[e])) {
+                h.forecast = model_.forecastIndex(h);
+            }
+            logs[e] = model_.logLikelihood(entries_[e].what, h);
+            log += e + 1 == entries_.size() ? 0 : logs[e];
+            if (log + bestAhead_[i] < best_ - hopeless) {
+                return -INFINITY;
+            }
         }
+        if (log > best_) {
+            best_ = log;
+            double ahead = 0;
+            for (std::size_t i = order_.size(); i-- > 0;) {
+                bestAhead_[i] = ahead;
+                ahead += order_[i] + 1 == entries_.size() ? 0 : logs[order_[i]];
+            }
+        }
+        log += entries_.empty() ? 0 : logs.back();
+        h.forecast = h.forecast < 0 ? model_.forecastIndex(h) : h.forecast;
+        result_.logLikelihoods.insert(result_.logLikelihoods.end(), logs.begin(), logs.end());
         result_.hypotheses.push_back(h);
         logs_.push_back(log);
         return log;
+    }
+
+    static bool needsForecast(const job::Entry& entry) {
+        return std::holds_alternative<job::Measured>(entry.what) || std::holds_alternative<job::LightSeen>(entry.what);
     }
 
     static std::vector<double> normalised(const std::vector<double>& logs) {
@@ -237,6 +278,9 @@ private:
     const std::vector<job::Entry>& entries_;
     Belief result_;
     std::vector<double> logs_;
+    std::vector<std::size_t> order_;  ///< of the entries, those that need no driver forecast first
+    double best_ = -INFINITY;         ///< of all explanations so far, last entry left out
+    std::vector<double> bestAhead_;   ///< what the best one still gains after each place in the order
     std::array<int, 3> suspectOfFault_{};
     double totalWeight_ = 0;
     int ledCount_ = 0;
@@ -257,6 +301,71 @@ std::string jointTitle(const CaseModel& model, const SuspectKind& suspect, const
 
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
     return Search(model, entries).run();
+}
+
+Belief refine(CaseModel& model, const Belief& belief, const backlight::Run& run) {
+    const auto before = model.partition().cells();
+    const auto parts = model.split(run);
+    if (model.partition().cells().size() == before.size()) {
+        return belief;
+    }
+    Belief fine;
+    fine.titles = belief.titles;
+    fine.entryCount = belief.entryCount;
+    struct Partial {
+        Hypothesis hypothesis;
+        double share = 1;
+        int usedWithin = 0;
+        int usedWithout = 0;
+    };
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        const Hypothesis& coarse = belief.hypotheses[h];
+        Partial start{coarse};
+        start.hypothesis.faultCount = 0;
+        std::vector<Partial> partials = {start};
+        for (int i = 0; i < coarse.faultCount; ++i) {
+            const CellFault& f = coarse.faults[i];
+            const auto part = parts[f.cell];
+            const int within = part.within < 0 ? 0 : int(model.partition().cells()[part.within].positions.size());
+            const int without = int(before[f.cell].positions.size()) - within;
+            const bool sameCell = i > 0 && coarse.faults[i - 1].cell == f.cell;
+            std::vector<Partial> next;
+            for (auto partial : partials) {
+                partial.usedWithin = sameCell ? partial.usedWithin : 0;
+                partial.usedWithout = sameCell ? partial.usedWithout : 0;
+                const int freeWithin = within - partial.usedWithin;
+                const int freeWithout = without - partial.usedWithout;
+                for (int inside = 0; inside <= f.count; ++inside) {
+                    const double log = logChoose(freeWithin, inside) + logChoose(freeWithout, f.count - inside) -
+                                       logChoose(freeWithin + freeWithout, f.count);
+                    if (!std::isfinite(log)) {
+                        continue;
+                    }
+                    Partial grown = partial;
+                    grown.share *= std::exp(log);
+                    grown.usedWithin += inside;
+                    grown.usedWithout += f.count - inside;
+                    for (const auto& [cell, count] :
+                         {std::pair(part.within, inside), std::pair(part.without, f.count - inside)}) {
+                        if (count > 0 && grown.hypothesis.faultCount < maxFaults) {
+                            grown.hypothesis.faults[grown.hypothesis.faultCount++] = {cell, f.fault, count};
+                        }
+                    }
+                    next.push_back(std::move(grown));
+                }
+            }
+            partials = std::move(next);
+        }
+        for (auto& partial : partials) {
+            fine.hypotheses.push_back(partial.hypothesis);
+            fine.shares.push_back(belief.shares[h] * partial.share);
+            fine.previousShares.push_back(belief.previousShares[h] * partial.share);
+            fine.titleOf.push_back(belief.titleOf[h]);
+            const auto row = belief.logLikelihoods.begin() + std::ptrdiff_t(h * belief.entryCount);
+            fine.logLikelihoods.insert(fine.logLikelihoods.end(), row, row + std::ptrdiff_t(belief.entryCount));
+        }
+    }
+    return fine;
 }
 
 std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis) {

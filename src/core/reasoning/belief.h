@@ -26,8 +26,13 @@ struct Belief {
 /// given the fault.
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
-/// each level are kept for the next. Explanations below 1e-9 of the best, before and after the last entry, are dropped.
+/// each level are kept for the next, if they are not hopeless. Explanations below 1e-9 of the best, before and after
+/// the last entry, are dropped.
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
+
+/// The same belief over a finer partition. No reading tells the new parts apart, so each fault falls into either part
+/// of its cell as chance has it (hypergeometric): C(n1,j)·C(n2,k−j)/C(n,k) for j of k faults in the part of n1.
+Belief refine(CaseModel& model, const Belief& belief, const backlight::Run& run);
 
 /// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
 std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis);

@@ -52,6 +52,21 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
             specs.push_back(strip.led);
         }
     }
+    std::vector<std::vector<double>> wirings;
+    for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
+        std::vector<double> wiring = {backlight_.channels[channel].amps};
+        for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
+            wiring.push_back(-1);
+            for (const auto& place : backlight::ledsInOrder(backlight_, {channel, string})) {
+                wiring.push_back(specOfStrip_[place.strip]);
+            }
+        }
+        const auto found = std::find(wirings.begin(), wirings.end(), wiring);
+        circuitOfChannel_.push_back(int(found - wirings.begin()));
+        if (found == wirings.end()) {
+            wirings.push_back(std::move(wiring));
+        }
+    }
     int stringIndex = 0;
     for (const auto& ref : backlight::stringsOf(backlight_)) {
         int before = 0;
@@ -98,6 +113,35 @@ backlight::Backlight CaseModel::withOtherStrip(const Hypothesis& hypothesis) con
     return changed;
 }
 
+const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
+    Key key;
+    int used = 0;
+    for (int i = 0; i < hypothesis.faultCount; ++i) {
+        const auto& f = hypothesis.faults[i];
+        const auto& cell = partition_.cells()[f.cell];
+        for (int n = 0; n < f.count && cell.string.channel == channel; ++n) {
+            key.faults[used++] = 1u + std::uint32_t(f.fault) + 4u * std::uint32_t(specOfStrip_[cell.strip]) +
+                                 4096u * std::uint32_t(cell.string.string);
+        }
+    }
+    std::sort(key.faults.begin(), key.faults.end());
+    std::uint64_t joint = 0;
+    if (hypothesis.joint >= 0 && joints_[hypothesis.joint].string.channel == channel) {
+        joint = 1 + hypothesis.joint % 4 + 4ull * joints_[hypothesis.joint].string.string;
+    }
+    std::uint64_t other = 0;
+    if (hypothesis.otherStrip >= 0 &&
+        backlight::wholeStrip(backlight_, otherStrips_[hypothesis.otherStrip].strip).string.channel == channel) {
+        other = hypothesis.otherStrip + 1;
+    }
+    key.rest = joint + (other << 20) + (std::uint64_t(circuitOfChannel_[channel]) << 40);
+    const auto [entry, isNew] = demands_.try_emplace(key);
+    if (isNew) {
+        entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis), ceilingVolts);
+    }
+    return entry->second;
+}
+
 int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     const SuspectKind& suspect = knowledge_.suspects[hypothesis.suspect];
     Key key;
@@ -120,11 +164,9 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
                (std::uint64_t(suspect.blOnAbsent) << 48) + (std::uint64_t(stringSuspect) << 49);
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
-        const auto changed = withOtherStrip(hypothesis);
-        const auto faults = placed(hypothesis);
         std::vector<backlight::ChannelDemand> demands;
         for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-            demands.push_back(backlight::demandOf(changed, channel, faults, ceilingVolts));
+            demands.push_back(demand(channel, hypothesis));
         }
         forecasts_.push_back(driver::forecast(backlight_, reference_, demands, suspect.driver));
         if (suspect.blOnAbsent) {

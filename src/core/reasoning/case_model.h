@@ -71,8 +71,8 @@ public:
     const backlight::Backlight& backlight() const { return backlight_; }
     const Knowledge& knowledge() const { return knowledge_; }
     const locate::CellPartition& partition() const { return partition_; }
-    /// Refines the partition; solved circuits stay, hypotheses made before do not.
-    void split(const backlight::Run& run) { partition_.split(run); }
+    /// Refines the partition; solved circuits stay, hypotheses made before need refine().
+    std::vector<locate::CellPartition::Parts> split(const backlight::Run& run) { return partition_.split(run); }
     const std::vector<JointCandidate>& joints() const { return joints_; }
     const std::vector<OtherStripCandidate>& otherStrips() const { return otherStrips_; }
     const driver::DriverReference& reference() const { return reference_; }
@@ -106,6 +106,8 @@ private:
     };
 
     backlight::Faults placed(const Hypothesis& hypothesis) const;
+    /// What one channel needs under a hypothesis; channels wired alike share the answer.
+    const backlight::ChannelDemand& demand(int channel, const Hypothesis& hypothesis);
     backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
 
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
@@ -122,6 +124,8 @@ private:
     locate::CellPartition partition_;
     driver::DriverReference reference_;
     std::vector<int> specOfStrip_;
+    std::vector<int> circuitOfChannel_;
+    std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
     std::vector<JointCandidate> joints_;
     std::vector<OtherStripCandidate> otherStrips_;
     std::vector<driver::DriverForecast> forecasts_;

@@ -1,0 +1,61 @@
+// What the window waits for after each entry.
+
+#include <benchmark/benchmark.h>
+
+#include "core/reasoning/assessment.h"
+#include "virtualset/demo_workshop.h"
+
+namespace {
+
+using namespace dimglow;
+
+void assessDemoJob(benchmark::State& state) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto demo = virtualset::demoWorkshop(trade).front();
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(reasoning::assess(demo.job, trade));
+    }
+}
+BENCHMARK(assessDemoJob)->Unit(benchmark::kMillisecond);
+
+/// Ten channels of one strip with twelve LEDs each, two LEDs faulty, thirty readings.
+job::Job tenChannels(const knowledge::Knowledge& trade) {
+    job::Job job;
+    job.id = "bench";
+    job.set.hoursRun = 9000;
+    backlight::PlainDescription plain;
+    plain.strips = 10;
+    plain.stripsPerString = 1;
+    job.backlight = backlight::plainBacklight(plain);
+    job.panelOpen = true;
+    const virtualset::SealedSet set(
+        job.backlight,
+        {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
+    const auto add = [&](job::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
+    for (const char* test : {"sound", "standby", "torch"}) {
+        add(set.answer(test));
+    }
+    add(set.light());
+    for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
+        add(set.measure(test));
+    }
+    for (int channel = 0; channel < 10; ++channel) {
+        add(set.measure("ledMinus", channel));
+        add(set.tester(backlight::wholeStrip(job.backlight, channel), job.bench.tester));
+    }
+    add(set.tester({{3, 0}, 0, 5}, job.bench.tester));
+    return job;
+}
+
+void assessTenChannelsOfTwelve(benchmark::State& state) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto job = tenChannels(trade);
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+    }
+    state.counters["readings"] = double(job.trail.size());
+    state.counters["explanations"] = double(reasoning::assess(job, trade).explanations);
+}
+BENCHMARK(assessTenChannelsOfTwelve)->Unit(benchmark::kMillisecond);
+
+}  // namespace

@@ -1,0 +1,84 @@
+// One DC operating point of 10 channels with 12 LEDs each, against ngspice in the same process and run.
+
+#include <benchmark/benchmark.h>
+#include <fmt/format.h>
+
+#include <chrono>
+
+#include "core/backlight/wiring.h"
+#include "core/circuit/operating_point.h"
+#include "tests/support/ngspice.h"
+
+namespace {
+
+using namespace dimglow;
+
+constexpr int channels = 10;
+constexpr int ledsPerChannel = 12;
+constexpr double leakSiemens = 1e-9;
+
+/// One LED+ feeds every channel through its own meter-like sink; one LED is faulty.
+circuit::Network panelNetwork(int faultyLed) {
+    circuit::Network network;
+    const auto feed = network.addNode();
+    const auto led = backlight::ledCurve({});
+    for (int channel = 0; channel < channels; ++channel) {
+        circuit::Node at = feed;
+        for (int i = 0; i < ledsPerChannel; ++i) {
+            const auto to = network.addNode();
+            auto model = led;
+            if (channel * ledsPerChannel + i == faultyLed) {
+                model.offsetVolts += backlight::darkExtraVolts;
+            }
+            network.addDiode(at, to, model);
+            at = to;
+        }
+        network.addResistor(at, circuit::ground, 10);
+    }
+    network.addSupply({feed, circuit::ground, 60, 2.4, 0.01});
+    return network;
+}
+
+template <class Work>
+double secondsOf(int repetitions, Work work) {
+    const auto start = std::chrono::steady_clock::now();
+    for (int i = 0; i < repetitions; ++i) {
+        work(i);
+    }
+    return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count() / repetitions;
+}
+
+/// Circuit loaded: the same network solved again.
+void operatingPointLoaded(benchmark::State& state) {
+    auto& ngspice = test::Ngspice::instance();
+    const auto network = panelNetwork(5);
+    circuit::OperatingPointSolver solver(network, {leakSiemens});
+    const auto solution = solver.solve();
+    ngspice.load(test::netlistOf(network, solution, ngspice.thermalVolts(), leakSiemens));
+    const double theirs = secondsOf(20, [&](int) { ngspice.run("op"); });
+    const double ours = secondsOf(200, [&](int) { benchmark::DoNotOptimize(solver.solve()); });
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(solver.solve());
+    }
+    state.counters["timesFasterThanNgspice"] = theirs / ours;
+}
+BENCHMARK(operatingPointLoaded)->Unit(benchmark::kMicrosecond);
+
+/// Netlist changed: a new fault every time, so both start from the description.
+void operatingPointNewFault(benchmark::State& state) {
+    auto& ngspice = test::Ngspice::instance();
+    const auto solution = circuit::solve(panelNetwork(0), {leakSiemens});
+    const double theirs = secondsOf(20, [&](int i) {
+        ngspice.load(test::netlistOf(panelNetwork(i), solution, ngspice.thermalVolts(), leakSiemens));
+        ngspice.run("op");
+    });
+    const double ours = secondsOf(200, [&](int i) { benchmark::DoNotOptimize(circuit::solve(panelNetwork(i % 120), {leakSiemens})); });
+    int fault = 0;
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(circuit::solve(panelNetwork(fault++ % 120), {leakSiemens}));
+    }
+    state.counters["timesFasterThanNgspice"] = theirs / ours;
+}
+BENCHMARK(operatingPointNewFault)->Unit(benchmark::kMicrosecond);
+
+}  // namespace
