@@ -185,10 +185,12 @@ QWidget* MainWindow::buildFooter() {
     bar->setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
-    keys_ = new QHBoxLayout;
+    auto* hints = new QWidget;  // gives way to the notice and never widens the window
+    hints->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    keys_ = new QHBoxLayout(hints);
+    keys_->setContentsMargins(0, 0, 0, 0);
     keys_->setSpacing(theme::px(8));
-    row->addLayout(keys_);
-    row->addStretch();
+    row->addWidget(hints, 1);
     notice_ = makeLabel({}, theme::quiet(), "ember");
     notice_->setObjectName(QStringLiteral("notice"));
     row->addWidget(notice_);
@@ -250,6 +252,7 @@ void MainWindow::showKeys() {
         keys_->addWidget(makeLabel(hint.action, theme::quiet(), "quiet"));
         keys_->addSpacing(theme::px(4));
     }
+    keys_->addStretch();
 }
 
 void MainWindow::say(const QString& words, const char* tone) {

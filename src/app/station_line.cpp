@@ -15,7 +15,7 @@ StationLine::StationLine(const QStringList& titles, QWidget* parent)
 }
 
 QSize StationLine::sizeHint() const {
-    return {theme::px(560), theme::px(60)};
+    return {theme::px(520), theme::px(60)};
 }
 
 void StationLine::setCurrent(int index) {

@@ -26,7 +26,7 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     row->addWidget(advice_);
     body_->addWidget(card);
     options_ = new QHBoxLayout;
-    options_->setSpacing(theme::px(8));
+    options_->setSpacing(theme::px(6));
     body_->addLayout(options_, 1);
     assumptions_ = makeLabel({}, theme::quiet(), "quiet");
     assumptions_->setWordWrap(true);
@@ -39,7 +39,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     const bool advised = session_.assessment().plan.advised == option.id;
     auto* card = makeCard(chosen ? "chosen" : "panel");
     auto* rows = new QVBoxLayout(card);
-    rows->setContentsMargins(theme::px(12), theme::px(12), theme::px(12), theme::px(12));
+    rows->setContentsMargins(theme::px(10), theme::px(12), theme::px(10), theme::px(10));
     rows->setSpacing(theme::px(3));
     auto* title = makeLabel(QString::fromStdString(option.title), theme::strong());
     title->setWordWrap(true);
@@ -48,10 +48,10 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     rows->addWidget(title);
     rows->addWidget(
         makeLabel(tr("%1 %2").arg(option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(job.bench.currency)),
-                  theme::reading(26), advised ? "glow" : ""));
-    rows->addWidget(makeLabel(advised          ? tr("expected · advised")
-                              : option.stopGap ? tr("expected · stop-gap")
-                                               : tr("expected"),
+                  theme::reading(22), advised ? "glow" : ""));
+    rows->addWidget(makeLabel(advised          ? tr("advised")
+                              : option.stopGap ? tr("stop-gap")
+                                               : tr("expected cost"),
                               theme::quiet(), advised ? "glow" : "quiet"));
     rows->addSpacing(theme::px(8));
     const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
@@ -68,7 +68,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     fact(tr("delivery"), option.days > 0 ? tr("%1 d").arg(option.days, 0, 'f', 0) : tr("none"),
          option.late ? "ember" : "");
     fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
-    fact(tr("glass"), tr("%1 % risk").arg(100 * option.glassRisk, 0, 'f', 0));
+    fact(tr("glass risk"), tr("%1 %").arg(100 * option.glassRisk, 0, 'f', 0));
     rows->addSpacing(theme::px(6));
     auto* say = makeLabel(QString::fromStdString(option.say), theme::quiet(), "quiet");
     say->setWordWrap(true);
