@@ -85,8 +85,7 @@ double Ngspice::value(const std::string& vector) {
 std::vector<std::string> netlistOf(const circuit::Network& network, const circuit::OperatingPoint& solution,
                                    double thermalVolts, double leakSiemens) {
     std::vector<std::string> lines = {
-        "* network", fmt::format(".options reltol=1e-7 vntol=2e-7 abstol=1e-15 itl1=100 gmin={}",
-                                 leakSiemens)};
+        "* network", fmt::format(".options reltol=1e-7 vntol=2e-7 abstol=1e-15 itl1=100 gmin={}", leakSiemens)};
     for (int node = 1; node < network.nodeCount(); ++node) {
         lines.push_back(fmt::format("rleak{} n{} 0 {:.17g}", node, node, 1 / leakSiemens));
         lines.push_back(fmt::format(".nodeset v(n{})={:.17g}", node, solution.nodeVolts[node]));

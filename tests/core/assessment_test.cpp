@@ -1,0 +1,308 @@
+#include "core/reasoning/assessment.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <random>
+
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::reasoning {
+namespace {
+
+using backlight::LedFault;
+using driver::Shape;
+
+const knowledge::Knowledge& trade() {
+    return knowledge::builtInKnowledge();
+}
+
+double shareOf(const Assessment& assessment, const std::string& side) {
+    double share = 0;
+    for (const auto& suspect : assessment.suspects) {
+        share += suspect.side == side ? suspect.share : 0;
+    }
+    return share;
+}
+
+double shareOfSuspect(const Assessment& assessment, const std::string& id) {
+    double share = 0;
+    for (const auto& suspect : assessment.suspects) {
+        share += suspect.suspect == id ? suspect.share : 0;
+    }
+    return share;
+}
+
+/// A dark set with sound, whose board says 100 V at LED+ and idles at 30 V.
+job::Job hundredVoltSet() {
+    job::Job job;
+    job.id = "T";
+    backlight::PlainDescription plain;
+    plain.strips = 3;
+    plain.ledsPerStrip = 11;
+    plain.stripsPerString = 3;
+    plain.idleVolts = 30;
+    plain.ledPlusLabel = 100;
+    job.backlight = backlight::plainBacklight(plain);
+    job.set.hoursRun = 9000;
+    for (const auto& [test, choice] :
+         {std::pair("sound", "yes"), std::pair("standby", "on"), std::pair("torch", "picture")}) {
+        job::addEntry(job, "", job::Phase::Before, job::Answer{test, choice});
+    }
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    return job;
+}
+
+Assessment withLedPlus(Shape shape, double volts, double rest) {
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, shape, volts, rest});
+    return assess(job, trade());
+}
+
+// What LED+ at switch-on means for a set with a healthy 100 V feed (common practice, no source).
+TEST(LedPlusAtSwitchOn, ZeroMeansTheBoard) {
+    EXPECT_GT(shareOf(withLedPlus(Shape::Steady, 0, 0), "board"), 0.95);
+}
+
+TEST(LedPlusAtSwitchOn, AThirdAboveTheLabelMeansTheLeds) {
+    EXPECT_GT(shareOf(withLedPlus(Shape::PeakThenSettles, 130, 30), "leds"), 0.95);
+    EXPECT_GT(shareOf(withLedPlus(Shape::Wanders, 130, 30), "leds"), 0.95);
+}
+
+TEST(LedPlusAtSwitchOn, SteadyHalfMeansTheBoard) {
+    EXPECT_GT(shareOfSuspect(withLedPlus(Shape::Steady, 50, 50), "weakSupply"), 0.8);
+}
+
+TEST(LedPlusAtSwitchOn, NearTheLabelThenBackMeansTheLeds) {
+    EXPECT_GT(shareOf(withLedPlus(Shape::PeakThenSettles, 95, 30), "leds"), 0.7);
+}
+
+TEST(LedPlusAtSwitchOn, AtTheLabelAndSteadyLeavesNeitherDriverNorOpenLed) {
+    const auto assessment = withLedPlus(Shape::Steady, 101, 101);
+    EXPECT_LT(shareOfSuspect(assessment, "openLed"), 0.05);
+    EXPECT_LT(shareOfSuspect(assessment, "driverNotSwitching"), 0.02);
+}
+
+TEST(LedPlusAtSwitchOn, IdleWithBlOnPresentIsTheDriver) {
+    EXPECT_GT(shareOfSuspect(withLedPlus(Shape::Steady, 30, 30), "driverNotSwitching"), 0.5);
+}
+
+TEST(LedPlusAtSwitchOn, IdleWithoutBlOnIsTheMainBoard) {
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"blOn", 0, Shape::Steady, 0.05, 0.05});
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, Shape::Steady, 30, 30});
+    EXPECT_GT(shareOfSuspect(assess(job, trade()), "notAsked"), 0.8);
+}
+
+TEST(LedPlusAtSwitchOn, SameWithThePlugOutClearsTheBoardOfAnEarlyTrip) {
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 95, 30});
+    const double before = shareOfSuspect(assess(job, trade()), "ovpDivider");
+    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 126, 30});
+    EXPECT_LT(shareOfSuspect(assess(job, trade()), "ovpDivider"), 0.1 * before);
+}
+
+// A torch that shows a picture makes the backlight path the suspect about 19 times in 20 (common practice, no source).
+TEST(FirstLook, PictureUnderTheTorchPointsAtTheBacklightPath) {
+    job::Job job;
+    job.backlight = backlight::plainBacklight({});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "picture"});
+    const auto assessment = assess(job, trade());
+    const double notThePath = shareOf(assessment, "panel") + shareOfSuspect(assessment, "standbySupply") +
+                              shareOfSuspect(assessment, "mainBoard");
+    EXPECT_NEAR(1 - notThePath, 0.97, 0.03);
+}
+
+// No light, no sound, no standby light points before the backlight (common practice, no source).
+TEST(FirstLook, NoSoundAndNoStandbyLightPointBeforeTheBacklight) {
+    job::Job job;
+    job.backlight = backlight::plainBacklight({});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "no"});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"standby", "off"});
+    EXPECT_EQ(assess(job, trade()).suspects.front().suspect, "standbySupply");
+}
+
+TEST(FirstLook, LightWithoutPictureIsThePanelSide) {
+    job::Job job;
+    job.backlight = backlight::plainBacklight({});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "noPicture"});
+    job::addEntry(job, "", job::Phase::Before, job::LightSeen{driver::Light::StaysLit, 0});
+    EXPECT_EQ(assess(job, trade()).suspects.front().suspect, "panelPicture");
+}
+
+TEST(Reasons, SayWhichReadingSpeaksForAndAgainst) {
+    const auto assessment = withLedPlus(Shape::PeakThenSettles, 130, 30);
+    const auto& open = assessment.suspects.front();
+    ASSERT_FALSE(open.reasons.empty());
+    EXPECT_THAT(open.reasons.front().text, testing::StartsWith("LED+ at switch-on: 130.0 V, then 30.0 V"));
+    EXPECT_GT(open.reasons.front().decibans, 3);
+    EXPECT_GT(open.share, open.previousShare);
+}
+
+TEST(Expectations, AreThoseOfAHealthySet) {
+    const auto assessment = withLedPlus(Shape::PeakThenSettles, 130, 30);
+    const auto band = assessment.expectedVolts.at("ledPlusOn");
+    EXPECT_LT(band.low, 100);
+    EXPECT_GT(band.high, 100);
+    EXPECT_LT(band.high, 115);
+    EXPECT_FALSE(assessment.expectations.at(5).within);
+    EXPECT_TRUE(assessment.expectations.at(4).within);
+    EXPECT_NEAR(assessment.expectedStripVolts[0], 11 * backlight::ledCurve({}).volts(0.03), 0.05);
+}
+
+TEST(Assess, IsRepeatable) {
+    const auto demo = virtualset::demoWorkshop(trade()).front();
+    const auto a = assess(demo.job, trade());
+    const auto b = assess(demo.job, trade());
+    ASSERT_EQ(a.suspects.size(), b.suspects.size());
+    for (std::size_t i = 0; i < a.suspects.size(); ++i) {
+        EXPECT_EQ(a.suspects[i].title, b.suspects[i].title);
+        EXPECT_EQ(a.suspects[i].share, b.suspects[i].share);
+    }
+}
+
+// ---- sealed sets -------------------------------------------------------------------------------------------------
+
+/// Takes the advised probes one after the other until there is a verdict. \returns how many it took
+int follow(job::Job& job, const virtualset::SealedSet& set, int most) {
+    for (int probes = 0; probes < most; ++probes) {
+        const auto assessment = assess(job, trade());
+        if (!assessment.verdict.empty() || assessment.probes.empty()) {
+            return probes;
+        }
+        const auto& next = assessment.probes.front();
+        const auto add = [&](job::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
+        if (next.test == "tester") {
+            job.panelOpen = true;
+            add(set.tester(*next.run, job.bench.tester));
+        } else if (next.test == "look") {
+            job.panelOpen = true;
+            for (const auto& place : backlight::ledsInOrder(job.backlight, next.run->string)) {
+                if (backlight::wholeStrip(job.backlight, place.strip) == *next.run) {
+                    add(set.look(place, *next.run));
+                }
+            }
+        } else if (next.test == "light") {
+            add(set.light());
+        } else if (trade().test(next.test)->form == knowledge::Form::Volts) {
+            add(set.measure(next.test, next.channel));
+        } else {
+            add(set.answer(next.test));
+        }
+    }
+    return most;
+}
+
+TEST(SealedSets, EveryOpenLedOfAPanelIsFoundByTheAdvisedProbes) {
+    const auto panel = backlight::plainBacklight({});
+    int total = 0;
+    for (int strip = 0; strip < 4; ++strip) {
+        for (int led = 0; led < 12; led += 3) {
+            job::Job job;
+            job.backlight = panel;
+            const backlight::LedPlace open{strip, led};
+            const virtualset::SealedSet set(
+                panel, {"openLed", {{{open, LedFault::Open}}, {}}, std::uint32_t(strip * 100 + led)}, trade());
+            total += follow(job, set, 25);
+            const auto assessment = assess(job, trade());
+            EXPECT_THAT(assessment.located, testing::ElementsAre(open))
+                << nameOf(panel, open) << ": " << assessment.verdict;
+        }
+    }
+    RecordProperty("averageProbes", std::to_string(total / 16.0));
+}
+
+class Suspected : public testing::TestWithParam<const char*> {};
+
+TEST_P(Suspected, BoardFaultIsNamedByTheAdvisedProbes) {
+    const auto panel = hundredVoltSet().backlight;
+    for (std::uint32_t seed = 1; seed <= 4; ++seed) {
+        job::Job job;
+        job.backlight = panel;
+        const virtualset::SealedSet set(panel, {GetParam(), {}, seed}, trade());
+        follow(job, set, 25);
+        const auto assessment = assess(job, trade());
+        EXPECT_EQ(assessment.suspects.front().suspect, GetParam())
+            << "seed " << seed << ": " << assessment.suspects.front().title;
+    }
+}
+
+INSTANTIATE_TEST_SUITE_P(Boards, Suspected,
+                         testing::Values("driverNotSwitching", "feedMissing", "weakSupply", "notAsked", "dimAtZero",
+                                         "standbySupply", "mainBoard", "panelPicture"),
+                         [](const auto& info) { return std::string(info.param); });
+
+TEST(SealedSets, ShortedLedsOfTheGangwaySignAreAllFound) {
+    auto demo = virtualset::demoWorkshop(trade())[1];
+    const virtualset::SealedSet set(demo.job.backlight, demo.fault, trade());
+    follow(demo.job, set, 25);
+    const auto assessment = assess(demo.job, trade());
+    EXPECT_THAT(assessment.located, testing::UnorderedElementsAre(backlight::LedPlace{2, 1}, backlight::LedPlace{2, 2},
+                                                                  backlight::LedPlace{2, 6}))
+        << assessment.verdict;
+    EXPECT_EQ(assessment.diagnosis.failedCount, 3);
+}
+
+TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
+    for (auto& demo : virtualset::demoWorkshop(trade())) {
+        const virtualset::SealedSet set(demo.job.backlight, demo.fault, trade());
+        follow(demo.job, set, 25);
+        const auto assessment = assess(demo.job, trade());
+        EXPECT_FALSE(assessment.verdict.empty()) << demo.job.id;
+        EXPECT_EQ(assessment.suspects.front().suspect, demo.fault.suspect) << demo.job.id;
+    }
+}
+
+TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
+    const auto demo = virtualset::demoWorkshop(trade())[1];
+    const virtualset::SealedSet set(demo.job.backlight, demo.fault, trade());
+    EXPECT_EQ(set.measure("ledMinus", 1), set.measure("ledMinus", 1));
+    EXPECT_EQ(set.light(), set.light());
+    EXPECT_THROW(set.measure("torch"), std::invalid_argument);
+    EXPECT_THROW(set.answer("blOn"), std::invalid_argument);
+    EXPECT_THROW(virtualset::SealedSet(demo.job.backlight, {"gremlin", {}, 1}, trade()), std::invalid_argument);
+}
+
+// ---- proof -------------------------------------------------------------------------------------------------------
+
+TEST(Soak, PassesAfterHalfAnHourWithoutFlickerOrDrift) {
+    job::Job job;
+    job.backlight = backlight::plainBacklight({});
+    EXPECT_FALSE(assess(job, trade()).soak.passed);
+    job.soak = {{0, 146, 0.250, false}, {11, 146, 0.2405, false}, {20, 146, 0.2400, false}};
+    EXPECT_EQ(assess(job, trade()).soak.text, "20 of 30 min.");
+    job.soak.push_back({30, 146, 0.2395, false});
+    EXPECT_TRUE(assess(job, trade()).soak.passed) << "the first ten minutes do not count";
+    job.soak.push_back({40, 146, 0.2320, false});
+    EXPECT_THAT(assess(job, trade()).soak.text, testing::StartsWith("Failed: the current drifted 3.5 %"));
+    job.soak = {{31, 146, 0.24, true}};
+    EXPECT_EQ(assess(job, trade()).soak.text, "Failed: it flickered.");
+}
+
+TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {
+    auto job = virtualset::demoWorkshop(trade())[0].job;
+    const auto panel = job.backlight;
+    const virtualset::SealedSet set(panel, virtualset::demoWorkshop(trade())[0].fault, trade());
+    follow(job, set, 10);
+    const auto middle = [](const driver::Band& band) { return 0.5 * (band.low + band.high); };
+    job.repair.option = "replaceLed";
+    const double replaced = middle(assess(job, trade()).proof.front().band);
+    job.repair.option = "bridgeLed";
+    const double bridged = middle(assess(job, trade()).proof.front().band);
+    EXPECT_NEAR(replaced - bridged, backlight::ledCurve({}).volts(0.24), 0.2);
+}
+
+TEST(Proof, ComparesReadingsAfterTheRepair) {
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, Shape::Steady, 100.5, 100.5});
+    job::addEntry(job, "", job::Phase::After, job::Measured{"ledMinus", 0, Shape::Steady, 12, 12});
+    const auto proof = assess(job, trade()).proof;
+    ASSERT_EQ(proof.size(), 2u);
+    EXPECT_TRUE(proof[0].within);
+    EXPECT_FALSE(proof[1].within);
+}
+
+}  // namespace
+}  // namespace dimglow::reasoning

@@ -1,0 +1,220 @@
+#include "core/reasoning/belief.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <map>
+#include <numeric>
+
+#include "core/reasoning/probes.h"
+#include "virtualset/sealed_set.h"
+
+namespace dimglow::reasoning {
+namespace {
+
+using backlight::LedFault;
+
+backlight::Backlight smallPanel() {
+    backlight::PlainDescription plain;
+    plain.strips = 2;
+    plain.ledsPerStrip = 3;
+    plain.stripsPerString = 2;
+    return backlight::plainBacklight(plain);
+}
+
+std::map<std::string, double> sharesByTitle(const Belief& belief) {
+    std::map<std::string, double> shares;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        shares[belief.titles[belief.titleOf[h]]] += belief.shares[h];
+    }
+    return shares;
+}
+
+locate::CellPartition everyLedItsOwn(const backlight::Backlight& panel) {
+    locate::CellPartition partition(panel);
+    for (const auto& ref : backlight::stringsOf(panel)) {
+        for (int position = 0; position <= backlight::wholeString(panel, ref).last; ++position) {
+            partition.split({ref, position, position});
+        }
+    }
+    return partition;
+}
+
+void expectAlike(const std::map<std::string, double>& a, const std::map<std::string, double>& b, double tolerance) {
+    for (const auto& [title, share] : a) {
+        const auto other = b.find(title);
+        EXPECT_NEAR(share, other == b.end() ? 0 : other->second, tolerance) << title;
+    }
+}
+
+class Inference : public testing::Test {
+protected:
+    std::vector<job::Entry> entriesOf(const virtualset::SealedSet& set) const {
+        job::Job job;
+        job::addEntry(job, "", job::Phase::Before, set.answer("torch"));
+        job::addEntry(job, "", job::Phase::Before, set.measure("ledPlusOn"));
+        job::addEntry(job, "", job::Phase::Before, set.tester(backlight::wholeStrip(panel_, 0), {0.03, 60}));
+        return job.trail;
+    }
+    const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
+    backlight::Backlight panel_ = smallPanel();
+};
+
+TEST_F(Inference, SharesAddUpToOne) {
+    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    for (const auto& entries :
+         {std::vector<job::Entry>{}, entriesOf({panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_})}) {
+        const auto belief = infer(model, entries);
+        EXPECT_NEAR(std::accumulate(belief.shares.begin(), belief.shares.end(), 0.0), 1, 1e-6);
+        EXPECT_NEAR(std::accumulate(belief.previousShares.begin(), belief.previousShares.end(), 0.0), 1, 1e-6);
+    }
+}
+
+// Counting LEDs per cell is a short cut; enumerating every LED on its own is the definition. Both must believe alike.
+TEST_F(Inference, CountingByCellsEqualsEnumeratingEveryLed) {
+    const virtualset::SealedSet set(
+        panel_, {"shortedLed", {{{{1, 0}, LedFault::Shorted}, {{1, 2}, LedFault::Shorted}}, {}}, 5}, trade_);
+    for (const auto& entries : {std::vector<job::Entry>{}, entriesOf(set)}) {
+        CaseModel coarse(panel_, trade_, locate::CellPartition(panel_));
+        CaseModel fine(panel_, trade_, everyLedItsOwn(panel_));
+        expectAlike(sharesByTitle(infer(coarse, entries)), sharesByTitle(infer(fine, entries)), 0.02);
+    }
+}
+
+TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
+    const virtualset::SealedSet set(panel_, {"openLed", {{{{1, 1}, LedFault::Open}}, {}}, 9}, trade_);
+    const auto entries = entriesOf(set);
+    const backlight::Run run = backlight::runOnStrip(panel_, 1, 0, 1);
+
+    CaseModel refined(panel_, trade_, locate::CellPartition(panel_));
+    const auto a = refine(refined, infer(refined, entries), run);
+    CaseModel direct(panel_, trade_, refined.partition());
+    const auto b = infer(direct, entries);
+
+    const auto ledsA = ledSharesOf(refined, a.hypotheses, a.shares);
+    const auto ledsB = ledSharesOf(direct, b.hypotheses, b.shares);
+    for (int strip = 0; strip < 2; ++strip) {
+        for (int led = 0; led < 3; ++led) {
+            EXPECT_NEAR(ledsA[strip][led], ledsB[strip][led], 0.01) << strip << " " << led;
+        }
+    }
+    EXPECT_NEAR(std::accumulate(a.shares.begin(), a.shares.end(), 0.0), 1, 1e-6);
+}
+
+TEST_F(Inference, BeforeAnyEntryKindsHaveTheirWeights) {
+    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    const auto belief = infer(model, {});
+    std::map<int, double> byKind;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        byKind[belief.hypotheses[h].suspect] += belief.shares[h];
+    }
+    const auto index = [&](const char* id) { return int(trade_.suspect(id) - trade_.suspects.data()); };
+    const double ratio = byKind[index("driverNotSwitching")] / byKind[index("feedMissing")];
+    EXPECT_NEAR(ratio, trade_.suspect("driverNotSwitching")->weight / trade_.suspect("feedMissing")->weight, 1e-6);
+    const double leds = byKind[index("openLed")] / byKind[index("driverNotSwitching")];
+    EXPECT_NEAR(leds, trade_.suspect("openLed")->weight / trade_.suspect("driverNotSwitching")->weight, 0.6);
+}
+
+TEST_F(Inference, TheOrderOfEntriesDoesNotMatter) {
+    const virtualset::SealedSet set(panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_);
+    auto entries = entriesOf(set);
+    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    const auto forwards = sharesByTitle(infer(model, entries));
+    std::reverse(entries.begin(), entries.end());
+    expectAlike(forwards, sharesByTitle(infer(model, entries)), 1e-6);
+}
+
+TEST_F(Inference, DarkMarksPointAtTheLed) {
+    job::Job job;
+    const backlight::Run strip = backlight::wholeStrip(panel_, 0);
+    job::addEntry(job, "", job::Phase::Before, job::LedSeen{{0, 0}, job::LedSeen::Glow::Lit, strip});
+    job::addEntry(job, "", job::Phase::Before, job::LedSeen{{0, 1}, job::LedSeen::Glow::Dark, strip});
+    locate::CellPartition partition(panel_);
+    partition.split(backlight::runOnStrip(panel_, 0, 0, 0));
+    partition.split(backlight::runOnStrip(panel_, 0, 1, 1));
+    CaseModel model(panel_, trade_, partition);
+    const auto belief = infer(model, job.trail);
+    const auto leds = ledSharesOf(model, belief.hypotheses, belief.shares);
+    EXPECT_GT(leds[0][1], 0.7) << "a slip of the eye stays possible";
+    EXPECT_LT(leds[0][0], 0.02);
+}
+
+// ---- probes ------------------------------------------------------------------------------------------------------
+
+class Probing : public testing::Test {
+protected:
+    std::vector<Probe> probesOf(const job::Job& job) const {
+        return assess(job, knowledge::builtInKnowledge(), {{}, 50}).probes;
+    }
+    const Probe* find(const std::vector<Probe>& probes, const std::string& test) const {
+        const auto found = std::find_if(probes.begin(), probes.end(), [&](const auto& p) { return p.test == test; });
+        return found == probes.end() ? nullptr : &*found;
+    }
+    job::Job job_ = [] {
+        job::Job job;
+        job.backlight = backlight::plainBacklight({});
+        return job;
+    }();
+};
+
+TEST_F(Probing, OutcomesAreADistributionAndBitsAreWithinTheirBound) {
+    for (const auto& probe : probesOf(job_)) {
+        double sum = 0;
+        for (const auto& outcome : probe.outcomes) {
+            sum += outcome.share;
+        }
+        EXPECT_LE(sum, 1 + 1e-9) << probe.title;
+        EXPECT_GT(sum, 0.9) << probe.title;
+        EXPECT_GT(probe.bits, 0) << probe.title;
+        if (probe.test != "look") {
+            EXPECT_LE(probe.bits, std::log2(8) + 1e-9) << probe.title;
+        }
+    }
+}
+
+TEST_F(Probing, StartsOutside) {
+    EXPECT_EQ(probesOf(job_).front().opens, Reach::Outside) << probesOf(job_).front().title;
+}
+
+TEST_F(Probing, DoesNotAskTwice) {
+    job::addEntry(job_, "", job::Phase::Before, job::Answer{"torch", "picture"});
+    job::addEntry(job_, "", job::Phase::Before, job::Measured{"blOn", 0, job::Shape::Steady, 3.3, 3.3});
+    const auto probes = probesOf(job_);
+    EXPECT_EQ(find(probes, "torch"), nullptr);
+    EXPECT_EQ(find(probes, "blOn"), nullptr);
+    EXPECT_NE(find(probes, "ledPlusOn"), nullptr);
+}
+
+TEST_F(Probing, OpeningThePanelIsPaidOnce) {
+    const auto closed = probesOf(job_);
+    job_.panelOpen = true;
+    const auto open = probesOf(job_);
+    const auto strip = [&](const std::vector<Probe>& probes) {
+        return *std::find_if(probes.begin(), probes.end(),
+                             [](const auto& p) { return p.title == "Tester on strip A"; });
+    };
+    EXPECT_EQ(strip(closed).opens, Reach::Panel);
+    EXPECT_EQ(strip(open).opens, Reach::Outside);
+    EXPECT_NEAR(strip(closed).minutes - strip(open).minutes, knowledge::builtInKnowledge().openPanelMinutes, 1e-9);
+}
+
+TEST_F(Probing, HalvingAnOpenStripIsWorthAboutOneBit) {
+    job_.panelOpen = true;
+    const virtualset::SealedSet set(job_.backlight, {"openLed", {{{{1, 3}, LedFault::Open}}, {}}, 2},
+                                    knowledge::builtInKnowledge());
+    for (int strip = 0; strip < 4; ++strip) {
+        job::addEntry(job_, "", job::Phase::Before,
+                      set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+    }
+    const auto probes = probesOf(job_);
+    const auto* half = find(probes, "tester");
+    ASSERT_NE(half, nullptr);
+    EXPECT_NEAR(half->bits, 1, 0.05);
+    EXPECT_EQ(half->run->count(), 6);
+    ASSERT_GE(half->outcomes.size(), 2u);
+    EXPECT_THAT(half->outcomes[0].meaning, testing::HasSubstr("it is in B"));
+}
+
+}  // namespace
+}  // namespace dimglow::reasoning

@@ -1,0 +1,241 @@
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "core/format/document.h"
+#include "core/job/job_json.h"
+#include "core/job/reading_text.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::job {
+namespace {
+
+using nlohmann::json;
+using testing::HasSubstr;
+
+/// A job with one entry of every kind.
+Job fullJob() {
+    Job job;
+    job.id = "SK-9001";
+    job.title = "Slip 4 board";
+    job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", "Slip 4", "dark", 300, "2026-12-01", 7000};
+    job.backlight = backlight::plainBacklight({});
+    job.backlight.ledPlusLabel = 150;
+    job.panelOpen = true;
+    const backlight::Run run{{0, 0}, 0, 11};
+    addEntry(job, "2026-11-25T08:00:00Z", Phase::Before, Answer{"torch", "picture"});
+    addEntry(job, "2026-11-25T08:01:00Z", Phase::Before, LightSeen{driver::Light::FlashThenDark, 0.4});
+    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 181.6, 48});
+    addEntry(job, "2026-11-25T08:03:00Z", Phase::Before, TesterTaken{run, {0.03, 300}, 33.5, 12});
+    addEntry(job, "2026-11-25T08:04:00Z", Phase::Before, LedSeen{{1, 6}, LedSeen::Glow::Dark, {{0, 0}, 12, 23}});
+    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 146, 146});
+    job.repair = {"replaceStrip", "new strip", 0.24, 0.2};
+    job.soak = {{0, 146, 0.2, false}, {31, 145.5, 0.199, false}};
+    return job;
+}
+
+std::string problemOf(const std::string& text) {
+    try {
+        parseJob(text);
+    } catch (const format::FormatError& error) {
+        return error.what();
+    }
+    return {};
+}
+
+std::string problemOf(const json& document) {
+    return problemOf(document.dump());
+}
+
+TEST(JobFile, ReadsBackWhatItWrote) {
+    const Job job = fullJob();
+    EXPECT_EQ(parseJob(toJson(job).dump(2)), job);
+}
+
+TEST(JobFile, EveryDemoJobReadsBack) {
+    for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+        EXPECT_EQ(parseJob(toJson(demo.job).dump()), demo.job) << demo.job.id;
+    }
+}
+
+TEST(JobFile, KeepsFieldsItDoesNotKnow) {
+    json document = toJson(fullJob());
+    document["colourOfTheVan"] = "white";
+    document["set"]["remote/control"] = {{"lost", true}};
+    document["backlight"]["strips"][2]["batch"] = "Q7";
+    document["backlight"]["driver"]["ic"] = 9;
+    document["trail"][3]["mood"] = "hopeful";
+    document["soak"][1]["room"] = 21.5;
+    Job job = parseJob(document.dump());
+    EXPECT_EQ(toJson(job), document);
+
+    job.trail.erase(job.trail.begin());  // entries are found by their id, not by their place
+    const json shorter = toJson(job);
+    EXPECT_EQ(shorter["trail"][2]["mood"], "hopeful");
+    EXPECT_FALSE(shorter["trail"][1].contains("mood"));
+
+    std::erase_if(job.trail, [](const Entry& e) { return e.id == 4; });
+    EXPECT_EQ(toJson(job).dump().find("hopeful"), std::string::npos) << "an unknown field goes with its parent";
+}
+
+TEST(JobFile, OptionalFieldsThatWereTakenOutStayOut) {
+    Job job = parseJob(toJson(fullJob()).dump());
+    job.backlight.ledPlusLabel.reset();
+    job.set.hoursRun.reset();
+    EXPECT_EQ(parseJob(toJson(job).dump()), job);
+}
+
+struct Hostile {
+    const char* name;
+    const char* pointer;
+    json value;
+    const char* complaint;
+};
+
+class HostileField : public testing::TestWithParam<Hostile> {};
+
+TEST_P(HostileField, GivesOneErrorThatNamesTheField) {
+    json document = toJson(fullJob());
+    document[json::json_pointer(GetParam().pointer)] = GetParam().value;
+    const std::string problem = problemOf(document);
+    EXPECT_THAT(problem, HasSubstr(GetParam().complaint));
+    EXPECT_EQ(problem.find('\n'), std::string::npos);
+    EXPECT_LT(problem.size(), 400u);
+}
+
+INSTANTIATE_TEST_SUITE_P(
+    Fields, HostileField,
+    testing::Values(
+        Hostile{"format", "/format", "other", "format: this is no job file"},
+        Hostile{"version", "/version", 99, "version: 99 is newer than this program"},
+        Hostile{"versionType", "/version", "one", "version: expected a number, found a string"},
+        Hostile{"emptyId", "/id", "", "id: is empty"},
+        Hostile{"negativeLeds", "/backlight/strips/1/leds", -12, "backlight.strips[1].leds: -12 is outside 1 … 1000"},
+        Hostile{"hugeLeds", "/backlight/strips/0/leds", 1e9, "backlight.strips[0].leds"},
+        Hostile{"halfLed", "/backlight/strips/0/leds", 11.5, "backlight.strips[0].leds: 11.5 is not a whole number"},
+        Hostile{"noLed", "/backlight/strips/0/led/ratedVolts", "three",
+                "backlight.strips[0].led.ratedVolts: expected a number"},
+        Hostile{"nullVolts", "/trail/2/volts", nullptr, "trail[2].volts: expected a number, found a null"},
+        Hostile{"hugeVolts", "/trail/2/volts", 1e300, "trail[2].volts: 1e+300 is outside"},
+        Hostile{"wordShape", "/trail/2/shape", "zigzag", "trail[2].shape: \"zigzag\" is none of steady"},
+        Hostile{"kind", "/trail/0/kind", "dream", "trail[0].kind"},
+        Hostile{"runBeyond", "/trail/3/run/last", 48, "trail[3].run.last: 48 is outside"},
+        Hostile{"runBackwards", "/trail/3/run/first", 20, "trail[3].run.last"},
+        Hostile{"channelBeyond", "/trail/3/run/channel", 4, "trail[3].run.channel"},
+        Hostile{"ledBeyond", "/trail/4/led", 12, "trail[4].led"},
+        Hostile{"litBeyond", "/trail/3/lit", 13, "trail[3].lit"},
+        Hostile{"twiceId", "/trail/1/id", 1, "trail[1].id: 1 is used twice"},
+        Hostile{"stripTwice", "/backlight/channels/0/strings/0/strips/1/strip", 0, "strip A is in 2 strings"},
+        Hostile{"noSuchStrip", "/backlight/channels/0/strings/0/strips/1/strip", 7, "strip number 7 does not exist"},
+        Hostile{"noStrips", "/backlight/strips", json::array(), "backlight.strips: a backlight has at least one strip"},
+        Hostile{"stripsNoList", "/backlight/strips", 4, "backlight.strips: expected an array"},
+        Hostile{"setNoObject", "/set", json::array(), "set: expected an object, found an array"},
+        Hostile{"flag", "/panelOpen", 1, "panelOpen: expected true or false"},
+        Hostile{"negativeAmps", "/backlight/channels/0/amps", -0.2, "backlight.channels[0].amps"},
+        Hostile{"longText", "/set/complaint", std::string(10'000, 'x'),
+                "set.complaint: 10000 bytes of text; at most 4000"}),
+    [](const auto& info) { return info.param.name; });
+
+TEST(HostileFile, TruncatedSaysWhere) {
+    const std::string text = toJson(fullJob()).dump(2);
+    for (const std::size_t length : {std::size_t(0), std::size_t(1), text.size() / 3, text.size() - 2}) {
+        EXPECT_THAT(problemOf(text.substr(0, length)), HasSubstr("is not JSON: ")) << length;
+    }
+}
+
+TEST(HostileFile, TenMegabytesAreRefusedUnread) {
+    json document = toJson(fullJob());
+    document["set"]["complaint"] = std::string(10u << 20, 'x');
+    EXPECT_THAT(problemOf(document), HasSubstr("a file has at most 4194304"));
+}
+
+TEST(HostileFile, NestingIsLimited) {
+    EXPECT_THAT(problemOf(std::string(100'000, '[')), HasSubstr("nested deeper"));
+}
+
+TEST(HostileFile, NumbersThatAreNoneAreRefused) {
+    std::string text = toJson(fullJob()).dump();
+    const auto at = text.find("181.6");
+    ASSERT_NE(at, std::string::npos);
+    for (const char* number : {"NaN", "Infinity", "1e999", "0x10", "-"}) {
+        std::string hostile = text;
+        hostile.replace(at, 5, number);
+        EXPECT_FALSE(problemOf(hostile).empty()) << number;
+    }
+}
+
+TEST(HostileFile, ManyStripsAreCounted) {
+    json document = toJson(fullJob());
+    for (int i = 0; i < 500; ++i) {
+        document["backlight"]["strips"].push_back(document["backlight"]["strips"][0]);
+    }
+    EXPECT_THAT(problemOf(document), HasSubstr("backlight.strips: 504 entries; at most 400"));
+}
+
+TEST(HostileFile, MissingFieldsAreNamed) {
+    for (const char* field : {"format", "version", "id", "title", "backlight"}) {
+        json document = toJson(fullJob());
+        document.erase(field);
+        EXPECT_EQ(problemOf(document), std::string(field) + ": missing");
+    }
+}
+
+TEST(Trail, LaterAnswerToTheSameQuestionStands) {
+    Job job = fullJob();
+    addEntry(job, "", Phase::Before, Measured{"ledPlusOn", 0, Shape::Steady, 140, 140});
+    const auto standing = standingEntries(job, Phase::Before);
+    EXPECT_EQ(standing.size(), 5u);
+    EXPECT_EQ(std::get<Measured>(standing.back().what).volts, 140);
+    EXPECT_EQ(standingEntries(job, Phase::After).size(), 1u) << "readings after the repair are no evidence";
+}
+
+TEST(Trail, QuestionsAreToldApart) {
+    EXPECT_TRUE(sameQuestion(Answer{"torch", "a"}, Answer{"torch", "b"}));
+    EXPECT_FALSE(sameQuestion(Answer{"torch", "a"}, Answer{"sound", "a"}));
+    EXPECT_FALSE(sameQuestion(Measured{"ledMinus", 0}, Measured{"ledMinus", 1}));
+    EXPECT_FALSE(sameQuestion(TesterTaken{{{0, 0}, 0, 5}, {}, 1, {}}, TesterTaken{{{0, 0}, 0, 6}, {}, 1, {}}));
+    EXPECT_FALSE(sameQuestion(LightSeen{}, Answer{"torch", "a"}));
+}
+
+TEST(Trail, IdsAreNeverUsedAgain) {
+    Job job;
+    EXPECT_EQ(addEntry(job, "", Phase::Before, LightSeen{}), 1);
+    EXPECT_EQ(addEntry(job, "", Phase::Before, LightSeen{}), 2);
+    job.trail.erase(job.trail.begin());
+    EXPECT_EQ(addEntry(job, "", Phase::Before, LightSeen{}), 3);
+}
+
+TypedVolts typed(const std::string& text) {
+    const auto result = readTypedVolts(text);
+    const auto* reading = std::get_if<TypedVolts>(&result);
+    EXPECT_NE(reading, nullptr) << text;
+    return reading == nullptr ? TypedVolts{} : *reading;
+}
+
+TEST(TypedReading, HasThreeShapes) {
+    EXPECT_EQ(typed("184.1").shape, Shape::Steady);
+    EXPECT_EQ(typed("184.1").restVolts, 184.1);
+    EXPECT_EQ(typed("184 > 48").shape, Shape::PeakThenSettles);
+    EXPECT_EQ(typed("184 > 48").restVolts, 48);
+    EXPECT_EQ(typed("48~180").shape, Shape::Wanders);
+    EXPECT_EQ(typed("48~180").volts, 180);
+    EXPECT_EQ(typed("180 ~ 48").restVolts, 48) << "either way round";
+}
+
+TEST(TypedReading, TakesACommaAndAUnit) {
+    EXPECT_EQ(typed("3,28 V").volts, 3.28);
+    EXPECT_EQ(typed(" 33.5v").volts, 33.5);
+}
+
+TEST(TypedReading, SaysWhatIsWrong) {
+    for (const char* text :
+         {"", " ", "abc", "12..5", "1e9", "-3", "nan", "inf", "12 >", "> 12", "48 > 184", "1 ~ 2 ~ 3", "12 volts"}) {
+        const auto result = readTypedVolts(text);
+        ASSERT_TRUE(std::holds_alternative<std::string>(result)) << text;
+        EXPECT_FALSE(std::get<std::string>(result).empty());
+    }
+}
+
+}  // namespace
+}  // namespace dimglow::job

@@ -1,0 +1,159 @@
+#include "core/knowledge/knowledge.h"
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <valijson/adapters/nlohmann_json_adapter.hpp>
+#include <valijson/schema.hpp>
+#include <valijson/schema_parser.hpp>
+#include <valijson/validation_results.hpp>
+#include <valijson/validator.hpp>
+
+#include <fstream>
+
+#include "core/format/document.h"
+#include "core/job/job_json.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::knowledge {
+namespace {
+
+using nlohmann::json;
+using testing::HasSubstr;
+
+std::string problemOf(const KnowledgeTexts& texts) {
+    try {
+        parseKnowledge(texts);
+    } catch (const format::FormatError& error) {
+        return error.what();
+    }
+    return {};
+}
+
+/// The built-in suspects with one change.
+template <class Change>
+std::string problemAfter(std::string KnowledgeTexts::*file, Change change) {
+    KnowledgeTexts texts = builtInKnowledgeTexts();
+    json document = json::parse(texts.*file);
+    change(document);
+    texts.*file = document.dump();
+    return problemOf(texts);
+}
+
+TEST(BuiltInKnowledge, IsWhole) {
+    const auto& trade = builtInKnowledge();
+    EXPECT_GE(trade.suspects.size(), 12u);
+    for (const auto& suspect : trade.suspects) {
+        EXPECT_TRUE(suspect.side == "leds" || suspect.side == "board" || suspect.side == "panel") << suspect.id;
+        for (const auto& [test, shares] : suspect.answers) {
+            ASSERT_NE(trade.test(test), nullptr) << suspect.id << " answers " << test;
+            for (const auto& [choice, share] : shares) {
+                EXPECT_TRUE(trade.test(test)->usual.contains(choice)) << suspect.id << "." << test << "." << choice;
+            }
+        }
+        bool mended = false;
+        for (const auto& repair : trade.repairs) {
+            mended = mended || std::find(repair.mends.begin(), repair.mends.end(), suspect.id) != repair.mends.end();
+        }
+        EXPECT_TRUE(mended) << "no repair mends " << suspect.id;
+    }
+}
+
+TEST(BuiltInKnowledge, EveryLiveTestOpensTheBoards) {
+    for (const auto& test : builtInKnowledge().tests) {
+        if (test.live) {
+            EXPECT_EQ(test.reach, Reach::Boards) << test.id;
+        }
+    }
+}
+
+TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
+    EXPECT_THAT(problemOf({"{", builtInKnowledgeTexts().tests, builtInKnowledgeTexts().repairs}),
+                HasSubstr("suspects.json: is not JSON"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2]["weight"] = -1; }),
+                HasSubstr("suspects.json.suspects[2].weight: -1 is outside"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2]["strings"] = "bent"; }),
+                HasSubstr("suspects.json.suspects[2].strings: \"bent\" is none of"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"] = json::array(); }),
+                HasSubstr("names no suspect"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects,
+                             [](json& d) {
+                                 d["suspects"][0]["answers"] = {{"torch", {{"picture", 0.5}, {"noPicture", 0.6}}}};
+                             }),
+                HasSubstr("suspects[0].answers.torch: the shares do not add up to 1"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::tests, [](json& d) { d["tests"][0].erase("usual"); }),
+                HasSubstr("tests.json.tests[0].usual: missing"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::tests,
+                             [](json& d) {
+                                 d["tests"][1]["choices"].push_back({{"id", "green"}, {"title", "green"}});
+                             }),
+                HasSubstr("has no share for \"green\""));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::repairs, [](json& d) { d["repairs"][1]["mends"] = {"rust"}; }),
+                HasSubstr("repairs.json.repairs[1].mends: \"rust\" is no suspect"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::repairs, [](json& d) { d["format"] = "else"; }),
+                HasSubstr("repairs.json.format"));
+}
+
+TEST(AddedSuspect, NeedsNothingButItsEntry) {
+    KnowledgeTexts texts = builtInKnowledgeTexts();
+    json document = json::parse(texts.suspects);
+    document["suspects"].push_back(
+        {{"id", "moth"}, {"title", "Moth in the relay"}, {"side", "board"}, {"weight", 1}, {"driver", "noFeed"}});
+    texts.suspects = document.dump();
+    EXPECT_NE(parseKnowledge(texts).suspect("moth"), nullptr);
+}
+
+// ---- JSON Schemas ------------------------------------------------------------------------------------------------
+
+json readJson(const std::string& path) {
+    std::ifstream file(std::string(DIMGLOW_SOURCE_DIR) + "/" + path);
+    EXPECT_TRUE(file) << path;
+    return json::parse(file);
+}
+
+std::string problemsOf(const json& schemaDocument, const json& document) {
+    valijson::Schema schema;
+    valijson::SchemaParser parser;
+    parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(schemaDocument), schema);
+    valijson::Validator validator;
+    valijson::ValidationResults results;
+    if (validator.validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results)) {
+        return {};
+    }
+    std::string all = "invalid";
+    valijson::ValidationResults::Error error;
+    while (results.popError(error)) {
+        for (const auto& step : error.context) {
+            all += step;
+        }
+        all += ": " + error.description + "\n";
+    }
+    return all;
+}
+
+TEST(Schema, DescribesTheKnowledgeFiles) {
+    for (const char* topic : {"suspects", "tests", "repairs"}) {
+        const json schema = readJson(std::string("data/schema/") + topic + ".schema.json");
+        json document = readJson(std::string("data/knowledge/") + topic + ".json");
+        EXPECT_EQ(problemsOf(schema, document), "") << topic;
+        document[topic][0].erase("title");
+        EXPECT_NE(problemsOf(schema, document), "") << topic;
+    }
+}
+
+TEST(Schema, DescribesTheJobFile) {
+    const json schema = readJson("data/schema/job.schema.json");
+    for (const auto& demo : virtualset::demoWorkshop(builtInKnowledge())) {
+        const json document = job::toJson(demo.job);
+        EXPECT_EQ(problemsOf(schema, document), "") << demo.job.id;
+        json wrong = document;
+        wrong["trail"][0]["kind"] = "dream";
+        EXPECT_NE(problemsOf(schema, wrong), "");
+        wrong = document;
+        wrong["backlight"]["strips"][0]["leds"] = -1;
+        EXPECT_NE(problemsOf(schema, wrong), "");
+    }
+}
+
+}  // namespace
+}  // namespace dimglow::knowledge

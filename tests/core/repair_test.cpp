@@ -1,0 +1,173 @@
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <cmath>
+
+#include "core/repair/comeback.h"
+#include "core/repair/options.h"
+#include "core/safety/hazards.h"
+
+namespace dimglow::repair {
+namespace {
+
+using testing::HasSubstr;
+
+// Weibayes, Abernethy, "The New Weibull Handbook": η = (N·t^β/k)^(1/β). 48 LEDs, one failed at 9,000 h, β 2.5: another
+// fails within 1,500 h with 36.9 %.
+TEST(Comeback, IsTheWeibayesFigure) {
+    const AgedLeds leds{48, 1, 9000, 2.5};
+    const double life = characteristicLife(leds);
+    EXPECT_NEAR(failureChance(47, 9000, 1500, life, 2.5), 0.369, 0.0005);
+}
+
+// With β = 1 the Weibull is the exponential: no memory, hazard 1/η for each LED.
+TEST(Comeback, ForgetsAgeAtShapeOne) {
+    EXPECT_NEAR(failureChance(10, 9000, 100, 5000, 1), 1 - std::exp(-10 * 100.0 / 5000), 1e-12);
+    EXPECT_NEAR(failureChance(10, 0, 100, 5000, 1), failureChance(10, 9000, 100, 5000, 1), 1e-12);
+}
+
+TEST(Comeback, GrowsWithAgeCountAndTime) {
+    EXPECT_LT(failureChance(47, 0, 1500, 42000, 2.5), failureChance(47, 9000, 1500, 42000, 2.5));
+    EXPECT_LT(failureChance(10, 9000, 1500, 42000, 2.5), failureChance(47, 9000, 1500, 42000, 2.5));
+    EXPECT_LT(failureChance(47, 9000, 500, 42000, 2.5), failureChance(47, 9000, 1500, 42000, 2.5));
+    EXPECT_EQ(failureChance(0, 9000, 1500, 42000, 2.5), 0);
+}
+
+class Plan : public testing::Test {
+protected:
+    Plan() {
+        job_.set.value = 420;
+        job_.set.hoursRun = 9000;
+        job_.backlight = backlight::plainBacklight({});
+        open_.shareOfSuspect = {{"openLed", 0.97}, {"openPlug", 0.03}};
+        open_.failedLeds = {{1, 8}};
+        open_.failedCount = 1;
+        open_.failedStrips = {1};
+    }
+    FixPlan plan(const std::string& today = {}) const {
+        return planFix(job_, knowledge::builtInKnowledge(), open_, today);
+    }
+    Option option(const FixPlan& plan, const std::string& id) const {
+        const auto found =
+            std::find_if(plan.options.begin(), plan.options.end(), [&](const auto& o) { return o.id == id; });
+        EXPECT_NE(found, plan.options.end()) << id;
+        return *found;
+    }
+    job::Job job_;
+    Diagnosis open_;
+};
+
+TEST_F(Plan, ReplacedLedLeavesTheHandbooksRisk) {
+    EXPECT_NEAR(*option(plan(), "replaceLed").comeback, 0.369, 0.001);
+}
+
+TEST_F(Plan, NewStripsCarryLessRiskThanNewLeds) {
+    const auto p = plan();
+    EXPECT_LT(*option(p, "replaceAllStrips").comeback, *option(p, "replaceStrip").comeback);
+    EXPECT_LT(*option(p, "replaceStrip").comeback, *option(p, "replaceLed").comeback);
+    EXPECT_LT(*option(p, "replaceLed").comeback, *option(p, "bridgeLed").comeback);
+}
+
+TEST_F(Plan, WithoutHoursItCannotTellAndSaysSo) {
+    job_.set.hoursRun.reset();
+    const auto led = option(plan(), "replaceLed");
+    EXPECT_FALSE(led.comeback);
+    EXPECT_THAT(led.comebackWhy, HasSubstr("cannot tell"));
+}
+
+TEST_F(Plan, StopGapIsListedButNeverAdvised) {
+    const auto p = plan();
+    EXPECT_TRUE(option(p, "bridgeLed").stopGap);
+    EXPECT_NE(p.advised, "bridgeLed");
+    EXPECT_FALSE(p.advised.empty());
+}
+
+TEST_F(Plan, OpeningCostsMinutesUntilItIsOpen) {
+    const double closed = option(plan(), "replaceLed").minutes;
+    job_.panelOpen = true;
+    EXPECT_DOUBLE_EQ(closed - option(plan(), "replaceLed").minutes, knowledge::builtInKnowledge().openPanelMinutes);
+}
+
+TEST_F(Plan, PartsThatComeTooLateAreMarkedAndGoLast) {
+    job_.set.due = "2026-11-28";
+    const auto p = plan("2026-11-25");
+    EXPECT_TRUE(option(p, "replaceStrip").late);
+    EXPECT_FALSE(option(p, "replaceLed").late);
+    EXPECT_TRUE(p.options.back().late);
+    EXPECT_FALSE(option(plan("2026-11-20"), "replaceStrip").late);
+}
+
+TEST_F(Plan, DateThatIsNoDateMakesNothingLate) {
+    job_.set.due = "soon";
+    for (const auto& o : plan("2026-11-25").options) {
+        EXPECT_FALSE(o.late);
+    }
+}
+
+TEST_F(Plan, AsksTheOwnerWhenTheRepairCostsOverHalfOfTheSet) {
+    job_.set.value = 90;
+    const auto p = plan();
+    EXPECT_EQ(p.advised, "doNotRepair");
+    EXPECT_THAT(p.advice, HasSubstr("Ask the owner"));
+}
+
+TEST_F(Plan, AdvisesTheNextProbeWhileNothingIsSure) {
+    open_.shareOfSuspect = {{"openLed", 0.5}, {"driverNotSwitching", 0.5}};
+    const auto p = plan();
+    EXPECT_TRUE(p.advised.empty());
+    EXPECT_THAT(p.advice, HasSubstr("next probe"));
+}
+
+TEST_F(Plan, ListsOnlyWhatMendsSomethingSuspected) {
+    for (const auto& o : plan().options) {
+        EXPECT_GE(o.mends, 0.05) << o.id;
+        EXPECT_NE(o.id, "replaceTcon");
+    }
+}
+
+TEST_F(Plan, ExpectedCostAddsUp) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto led = option(plan(), "replaceLed");
+    const double rate = job_.bench.ratePerHour / 60;
+    const double work = led.minutes - trade.openPanelMinutes;
+    const double second = led.parts + (work + trade.openPanelMinutes) * rate;
+    const double expected = led.parts + led.minutes * rate + *led.comeback * (second + job_.bench.goodwill) +
+                            0.02 * job_.set.value + (1 - led.mends) * (second + 60 * rate);
+    EXPECT_NEAR(led.expectedCost, expected, 1e-6);
+}
+
+}  // namespace
+}  // namespace dimglow::repair
+
+namespace dimglow::safety {
+namespace {
+
+// IEC 62368-1: DC above 60 V is beyond ES1, above 120 V beyond ES2 (limits from memory).
+TEST(EnergyClass, HasItsLimits) {
+    EXPECT_EQ(energyClassOf(60), EnergyClass::Es1);
+    EXPECT_EQ(energyClassOf(60.1), EnergyClass::Es2);
+    EXPECT_EQ(energyClassOf(120), EnergyClass::Es2);
+    EXPECT_EQ(energyClassOf(120.1), EnergyClass::Es3);
+}
+
+TEST(Cautions, StandAtEveryLiveStepWithTheVoltageOfThisSet) {
+    job::Job job;
+    const auto cautions = cautionsFor(job, 146, 183);
+    bool board = false;
+    bool prove = false;
+    for (const auto& caution : cautions) {
+        board = board || (caution.station == "board" && caution.live &&
+                          caution.text.find("183 V DC, beyond ES2") != std::string::npos);
+        prove =
+            prove || (caution.station == "prove" && caution.live && caution.text.find("146 V") != std::string::npos);
+    }
+    EXPECT_TRUE(board);
+    EXPECT_TRUE(prove);
+    job.bench.tester.limitVolts = 48;
+    for (const auto& caution : cautionsFor(job, 40, 50)) {
+        EXPECT_EQ(caution.text.find("beyond"), std::string::npos) << caution.text;
+    }
+}
+
+}  // namespace
+}  // namespace dimglow::safety

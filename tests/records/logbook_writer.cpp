@@ -1,0 +1,20 @@
+// Stores one edit after the other and prints the number of each once it is confirmed, until it is killed.
+
+#include <QCoreApplication>
+#include <cstdio>
+
+#include "records/logbook.h"
+#include "virtualset/demo_workshop.h"
+
+int main(int argc, char** argv) {
+    const QCoreApplication application(argc, argv);
+    dimglow::records::Logbook logbook(QString::fromLocal8Bit(argv[1]));
+    auto job = dimglow::virtualset::demoWorkshop(dimglow::knowledge::builtInKnowledge()).front().job;
+    for (int number = 1; number < 100000; ++number) {
+        job.soak.push_back({double(number), 146, 0.24, false});
+        logbook.store(job, QStringLiteral("Soak"));
+        std::printf("%d\n", number);
+        std::fflush(stdout);
+    }
+    return 0;
+}
