@@ -72,7 +72,8 @@ void operatingPointNewFault(benchmark::State& state) {
         ngspice.load(test::netlistOf(panelNetwork(i), solution, ngspice.thermalVolts(), leakSiemens));
         ngspice.run("op");
     });
-    const double ours = secondsOf(200, [&](int i) { benchmark::DoNotOptimize(circuit::solve(panelNetwork(i % 120), {leakSiemens})); });
+    const double ours =
+        secondsOf(200, [&](int i) { benchmark::DoNotOptimize(circuit::solve(panelNetwork(i % 120), {leakSiemens})); });
     int fault = 0;
     for (auto _ : state) {
         benchmark::DoNotOptimize(circuit::solve(panelNetwork(fault++ % 120), {leakSiemens}));

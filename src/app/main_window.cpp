@@ -86,6 +86,11 @@ void MainWindow::applyTheme() {
     }
 }
 
+void MainWindow::toggleTheme() {
+    theme::setMode(theme::mode() == theme::Mode::LampOff ? theme::Mode::Daylight : theme::Mode::LampOff);
+    QTimer::singleShot(0, this, &MainWindow::applyTheme);
+}
+
 void MainWindow::build() {
     stations_.clear();
     auto* root = new QWidget;
@@ -170,11 +175,7 @@ QWidget* MainWindow::buildHeader() {
     row->addWidget(jobs);
     auto* theme = makeButton(theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight"), tr("F9"));
     theme->setFocusPolicy(Qt::NoFocus);
-    connect(theme, &QPushButton::clicked, this, [this] {
-        theme::setMode(theme::mode() == theme::Mode::LampOff ? theme::Mode::Daylight : theme::Mode::LampOff);
-        QTimer::singleShot(0, this, &MainWindow::applyTheme);
-    });
-    theme->setShortcut(QKeySequence(Qt::Key_F9));
+    connect(theme, &QPushButton::clicked, this, &MainWindow::toggleTheme);
     row->addWidget(theme);
     return bar;
 }
@@ -206,13 +207,14 @@ void MainWindow::buildShortcuts() {
         auto* shortcut = new QShortcut(keys, this);
         connect(shortcut, &QShortcut::activated, this, action);
     };
-    on(QKeySequence::Undo, [this] { session_.undoStack().undo(); });
-    on(QKeySequence::Redo, [this] { session_.undoStack().redo(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { session_.undoStack().undo(); });
+    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { session_.undoStack().redo(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { session_.undoStack().redo(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { goHome(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { newJob(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { takeNext(); });
+    on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
     on(QKeySequence(Qt::Key_PageDown), [this] { goToStation(stationStack_->currentIndex() + 1); });
     on(QKeySequence(Qt::Key_PageUp), [this] { goToStation(stationStack_->currentIndex() - 1); });
     for (int i = 0; i < 9; ++i) {

@@ -39,6 +39,7 @@ protected:
 
 private:
     void build();
+    void toggleTheme();
     QWidget* buildHeader();
     QWidget* buildFooter();
     void buildShortcuts();

@@ -120,6 +120,10 @@ int BoardStation::focusedRow() const {
 }
 
 void BoardStation::enter() {
+    if (!liveAllowed()) {
+        setFocus();
+        return;
+    }
     const auto& probes = session_.assessment().probes;
     for (std::size_t i = 0; i < points_.size() && !probes.empty(); ++i) {
         if (points_[i].test == probes.front().test && points_[i].channel == probes.front().channel) {

@@ -41,13 +41,13 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
         auto* button = makeButton(words, keys.toString());
         connect(button, &QPushButton::clicked, this, [this, suffix = suffix] { save(suffix); });
         auto* shortcut = new QShortcut(keys, this);
-        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
         connect(shortcut, &QShortcut::activated, this, [this, suffix = suffix] { save(suffix); });
         row->addWidget(button);
     }
     auto* done = makeButton(tr("Handed back"), tr("Alt+H"), true);
     done->setObjectName(QStringLiteral("handedBack"));
-    done->setShortcut(QKeySequence(Qt::ALT | Qt::Key_H));
+    auto* doneKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_H), this);
+    connect(doneKey, &QShortcut::activated, done, &QPushButton::click);
     connect(done, &QPushButton::clicked, this, [this] {
         session_.edit(tr("Handed back"), [](job::Job& job) {
             job.handedBack = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();

@@ -2,6 +2,8 @@
 
 #include <qcustomplot.h>
 
+#include <QShortcut>
+
 #include <algorithm>
 
 #include "app/theme.h"
@@ -30,7 +32,8 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     verdict_->setObjectName(QStringLiteral("soakVerdict"));
     head->addWidget(verdict_, 1);
     clockButton_ = makeButton(tr("Start the clock"), tr("Alt+S"));
-    clockButton_->setShortcut(QKeySequence(Qt::ALT | Qt::Key_S));
+    auto* clockKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_S), this);
+    connect(clockKey, &QShortcut::activated, this, &ProveStation::toggleClock);
     connect(clockButton_, &QPushButton::clicked, this, &ProveStation::toggleClock);
     head->addWidget(clockButton_);
     inner->addLayout(head);
@@ -154,7 +157,6 @@ void ProveStation::toggleClock() {
         clock_.start();
         timer_ = startTimer(clockMilliseconds);
     }
-    clockButton_->setShortcut(QKeySequence(Qt::ALT | Qt::Key_S));
 }
 
 void ProveStation::timerEvent(QTimerEvent*) {

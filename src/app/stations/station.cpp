@@ -25,7 +25,6 @@ Station::Station(JobSession& session, const QString& id, const QString& title)
     cautions_ = new QVBoxLayout;
     body_->addLayout(cautions_);
     auto* accept = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_A), this);
-    accept->setContext(Qt::WidgetWithChildrenShortcut);
     connect(accept, &QShortcut::activated, this, &Station::acceptLiveWork);
 }
 

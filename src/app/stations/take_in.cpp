@@ -126,20 +126,17 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     summary_->setObjectName(QStringLiteral("wiringSummary"));
     summary_->setWordWrap(true);
     wires->addWidget(summary_, 0, 1, 1, 3);
-    const std::tuple<const char*, QString> numbers[] = {{"strips", tr("Strips")},
-                                                        {"leds", tr("LEDs per strip")},
-                                                        {"series", tr("Strips in one string")},
-                                                        {"amps", tr("String current, mA")},
-                                                        {"ratedVolts", tr("LED volts, rated")},
-                                                        {"ratedAmps", tr("LED current, rated, mA")},
-                                                        {"idle", tr("LED+ idle, V")},
-                                                        {"label", tr("LED+ label, V (if any)")}};
+    const std::tuple<const char*, QString> numbers[] = {
+        {"strips", tr("Strips")},           {"leds", tr("LEDs per strip")},     {"series", tr("Strips in series")},
+        {"amps", tr("String current, mA")}, {"ratedVolts", tr("LED rated, V")}, {"ratedAmps", tr("LED rated, mA")},
+        {"idle", tr("LED+ idle, V")},       {"label", tr("LED+ label, V")}};
     int index = 0;
     for (const auto& [id, name] : numbers) {
         auto* edit = new QLineEdit;
         edit->setObjectName(QString::fromLatin1(id));
         edit->setAccessibleName(name);
         edit->setFont(theme::body());
+        edit->setMinimumWidth(theme::px(60));
         wiring_[id] = edit;
         const int row = 1 + 2 * (index / 4);
         wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % 4);
@@ -171,6 +168,7 @@ void TakeInStation::addText(QGridLayout* grid, int row, int column, const QStrin
     edit->setAccessibleName(name);
     edit->setFont(theme::body());
     edit->setMaxLength(200);
+    edit->setMinimumWidth(theme::px(60));
     grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), 2 * row, column, 1, span);
     grid->addWidget(edit, 2 * row + 1, column, 1, span);
     texts_.push_back({edit, std::move(read)});

@@ -162,12 +162,10 @@ void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) 
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
 
-    if (result.suspects.front().share < sureShare) {
-        return;
-    }
-    const bool inLeds = likeliest.faultCount > 0;
-    if (!inLeds) {
-        result.verdict = result.suspects.front().title;
+    if (likeliest.faultCount == 0) {
+        if (result.suspects.front().share >= sureShare) {
+            result.verdict = result.suspects.front().title;
+        }
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         std::string names;
         for (const auto& place : result.located) {

@@ -1,0 +1,385 @@
+// Single stations, by keys and clicks.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <QComboBox>
+#include <QListWidget>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <cmath>
+
+#include "app/backlight_map.h"
+#include "app/stations/first_look.h"
+#include "app/theme.h"
+#include "records/job_file.h"
+#include "tests/app/technician.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow {
+namespace {
+
+using testing::HasSubstr;
+
+class AtTheBench : public testing::Test {
+protected:
+    AtTheBench() {
+        for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+            me_.logbook().store(demo.job, QStringLiteral("Demo"));
+        }
+        me_.window().goHome();
+    }
+    void open(const char* id) { me_.window().openJob(QString::fromUtf8(id)); }
+    const job::Job& job() { return me_.window().session().job(); }
+    test::Technician me_;
+};
+
+// ---- home --------------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, HomeListsJobsAndOpensTheOneThatIsFound) {
+    auto* list = me_.find<QListWidget>(QStringLiteral("jobs"));
+    ASSERT_NE(list, nullptr);
+    EXPECT_EQ(list->count(), 3);
+    me_.type(QStringLiteral("crew"));
+    EXPECT_EQ(list->count(), 1);
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Crew room set, vessel Tern"));
+    me_.press(Qt::Key_H, Qt::ControlModifier);
+    EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
+}
+
+TEST_F(AtTheBench, ArrowKeysWalkTheJobs) {
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().id, "SK-0419") << "the third as they are due";
+}
+
+TEST_F(AtTheBench, ImportedFileBecomesAJobOfItsOwn) {
+    const QString file = me_.path(QStringLiteral("given.json"));
+    records::writeJobFile(virtualset::demoWorkshop(knowledge::builtInKnowledge())[1].job, file);
+    me_.window().importFile(file);
+    EXPECT_EQ(job().id, "SK-0420") << "its own number is taken";
+    EXPECT_EQ(me_.logbook().jobs().size(), 4u);
+}
+
+TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
+    const QString file = me_.path(QStringLiteral("bad.json"));
+    {
+        QFile out(file);
+        ASSERT_TRUE(out.open(QIODevice::WriteOnly));
+        out.write(
+            "{\"format\": \"dimglow-job\", \"version\": 1, \"id\": \"X\", \"title\": \"\", \"backlight\": "
+            "{\"widthMm\": -4}}");
+    }
+    me_.window().importFile(file);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
+                HasSubstr("bad.json: backlight.widthMm: -4 is outside"));
+    EXPECT_EQ(me_.logbook().jobs().size(), 3u);
+}
+
+// ---- take in -----------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
+    open("SK-0412");
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("due"));
+    me_.typeOver(QStringLiteral("next week"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("is no date"));
+    EXPECT_EQ(job().set.due, "2026-12-04");
+}
+
+TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    const std::pair<const char*, const char*> fields[] = {{"strips", "6"}, {"leds", "8"},         {"series", "3"},
+                                                          {"amps", "300"}, {"ratedVolts", "6.2"}, {"ratedAmps", "400"}};
+    me_.find<QComboBox>(QStringLiteral("ledClass"))->setCurrentIndex(1);
+    for (const auto& [name, value] : fields) {
+        me_.clickInto(QString::fromUtf8(name));
+        me_.typeOver(QString::fromUtf8(value));
+    }
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().backlight.channels.size(), 2u);
+    EXPECT_EQ(job().backlight.ledCount(), 48);
+    EXPECT_EQ(job().backlight.strips[0].led.dies, 2);
+    EXPECT_NEAR(job().backlight.channels[1].amps, 0.3, 1e-9);
+}
+
+TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
+    open("SK-0412");
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("strips"));
+    me_.typeOver(QStringLiteral("2"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("take those back"));
+    EXPECT_EQ(job().backlight.strips.size(), 4u);
+}
+
+TEST_F(AtTheBench, HostileWiringIsRefused) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    for (const char* value : {"-3", "1e9", "many", ""}) {
+        me_.clickInto(QStringLiteral("leds"));
+        me_.typeOver(QString::fromUtf8(value));
+        me_.press(Qt::Key_Return);
+        EXPECT_FALSE(me_.read(QStringLiteral("notice")).isEmpty()) << value;
+        EXPECT_EQ(job().backlight.ledCount(), 48) << value;
+    }
+}
+
+// ---- first look --------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
+    open("SK-0419");
+    me_.goTo(2);
+    auto* watch = me_.find<app::Stopwatch>(QStringLiteral("stopwatch"));
+    ASSERT_NE(watch, nullptr);
+    watch->setFocus();
+    QTest::keyPress(watch, Qt::Key_Space);
+    QTest::qWait(350);
+    QTest::keyRelease(watch, Qt::Key_Space);
+    const auto* light = std::get_if<job::LightSeen>(&job().trail.back().what);
+    ASSERT_NE(light, nullptr);
+    EXPECT_EQ(light->what, driver::Light::FlashThenDark);
+    EXPECT_GE(light->secondsToDark, 0.3);
+    EXPECT_LT(light->secondsToDark, 5);
+    EXPECT_TRUE(me_.read(QStringLiteral("lightValue")).startsWith(QStringLiteral("dark after")));
+}
+
+// ---- board -------------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, WrongReadingStaysInItsFieldWithTheReason) {
+    open("SK-0415");
+    me_.goTo(3);
+    const auto entries = job().trail.size();
+    me_.clickInto(QStringLiteral("ledPlusOn"));
+    me_.type(QStringLiteral("24 > 57"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.sees(QStringLiteral("57 is not below the peak of 24")));
+    EXPECT_EQ(me_.read(QStringLiteral("ledPlusOn")), QStringLiteral("24 > 57"));
+    EXPECT_EQ(job().trail.size(), entries);
+}
+
+TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
+    open("SK-0415");
+    me_.goTo(3);
+    EXPECT_NE(me_.find<QLineEdit>(QStringLiteral("ledMinus0")), nullptr);
+    EXPECT_NE(me_.find<QLineEdit>(QStringLiteral("ledMinus1")), nullptr);
+    me_.clickInto(QStringLiteral("ledMinus1"));
+    me_.type(QStringLiteral("9,8"));
+    me_.press(Qt::Key_Return);
+    const auto& reading = std::get<job::Measured>(job().trail.back().what);
+    EXPECT_EQ(reading.channel, 1);
+    EXPECT_EQ(reading.volts, 9.8);
+}
+
+// ---- strings -----------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
+    open("SK-0415");
+    me_.goTo(4);
+    me_.press(Qt::Key_Escape);
+    auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+    ASSERT_NE(map, nullptr);
+    ASSERT_TRUE(map->hasFocus());
+    me_.press(Qt::Key_Home);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Up);
+    me_.press(Qt::Key_Right);
+    EXPECT_EQ(map->cursor(), (backlight::LedPlace{2, 1}));
+    me_.press(Qt::Key_D);
+    EXPECT_THAT(map->stateOf({2, 1}).toStdString(), HasSubstr("C2 "));
+    EXPECT_FALSE(map->stateOf({2, 1}).contains(QStringLiteral("unknown")));
+    me_.press(Qt::Key_Right);
+    me_.press(Qt::Key_L);
+    EXPECT_THAT(map->stateOf({2, 2}).toStdString(), HasSubstr("C3 lit"));
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_THAT(map->stateOf({2, 2}).toStdString(), HasSubstr("C3 unknown"));
+}
+
+TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
+    open("SK-0415");
+    me_.goTo(4);
+    me_.press(Qt::Key_Escape);
+    const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1];
+    const virtualset::SealedSet set(demo.job.backlight, demo.fault, knowledge::builtInKnowledge());
+    for (int strip = 2; strip <= 3; ++strip) {
+        for (int led = 0; led < 9; ++led) {
+            auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+            while (map->cursor().strip < strip) {
+                me_.press(Qt::Key_Down);
+            }
+            while (map->cursor().led > led) {
+                me_.press(Qt::Key_Left);
+            }
+            while (map->cursor().led < led) {
+                me_.press(Qt::Key_Right);
+            }
+            const auto seen = set.look(map->cursor(), backlight::wholeStrip(demo.job.backlight, strip));
+            me_.press(seen.glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
+        }
+    }
+    EXPECT_EQ(me_.read(QStringLiteral("verdict")), QStringLiteral("Shorted LED C2, C3, C7"));
+}
+
+TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
+    open("SK-0412");
+    me_.goTo(4);
+    me_.press(Qt::Key_Escape);
+    auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+    me_.press(Qt::Key_Home);
+    for (int i = 0; i < 3; ++i) {
+        me_.press(Qt::Key_Down);
+    }
+    me_.press(Qt::Key_Right, Qt::ShiftModifier);
+    me_.press(Qt::Key_Right, Qt::ShiftModifier);
+    EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester on D1 … D3"));
+    EXPECT_EQ(map->selectedRun(), backlight::runOnStrip(job().backlight, 3, 0, 2));
+    me_.press(Qt::Key_8);
+    me_.type(QStringLiteral(".4"));
+    me_.press(Qt::Key_Return);
+    const auto& reading = std::get<job::TesterTaken>(job().trail.back().what);
+    EXPECT_EQ(reading.run, backlight::runOnStrip(job().backlight, 3, 0, 2));
+    EXPECT_EQ(reading.volts, 8.4);
+    EXPECT_FALSE(reading.lit);
+}
+
+TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
+    open("SK-0412");
+    me_.goTo(4);
+    const auto entries = job().trail.size();
+    me_.type(QStringLiteral("16.8"));
+    me_.press(Qt::Key_Tab);
+    me_.type(QStringLiteral("13"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.sees(QStringLiteral("a whole number from 0 to 6")));
+    EXPECT_EQ(job().trail.size(), entries);
+}
+
+// ---- trail, undo, trouble ----------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, EntryIsTakenBackFromTheTrailAndReturnsByUndo) {
+    open("SK-0412");
+    const auto before = job().trail;
+    auto* trail = me_.window().findChild<app::TrailView*>();
+    trail->setFocus();
+    me_.press(Qt::Key_Up);
+    me_.press(Qt::Key_Delete);
+    EXPECT_EQ(job().trail.size(), before.size() - 1);
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job().trail, before);
+}
+
+TEST_F(AtTheBench, EditThatCannotBeStoredDoesNotHappenAndSaysWhy) {
+    open("SK-0412");
+    me_.goTo(2);
+    const auto before = job();
+    {
+        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
+        database.setDatabaseName(me_.path(QStringLiteral("logbook.sqlite")));
+        ASSERT_TRUE(database.open());
+        QSqlQuery query(database);
+        ASSERT_TRUE(query.exec(QStringLiteral(
+            "CREATE TRIGGER full BEFORE INSERT ON edit BEGIN SELECT RAISE(ABORT, 'disk is full'); END")));
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("meddling"));
+    me_.press(Qt::Key_3);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("disk is full"));
+    EXPECT_EQ(job(), before);
+    EXPECT_EQ(me_.logbook().load(QStringLiteral("SK-0412")), before);
+    EXPECT_EQ(me_.window().session().undoStack().count(), 0);
+}
+
+TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
+    open("SK-0419");
+    EXPECT_EQ(me_.read(QStringLiteral("saved")), QString());
+    me_.goTo(2);
+    me_.press(Qt::Key_N);
+    EXPECT_TRUE(me_.read(QStringLiteral("saved")).startsWith(QStringLiteral("saved ")));
+}
+
+TEST_F(AtTheBench, NextProbeLeadsToItsField) {
+    open("SK-0419");
+    me_.goTo(5);
+    const QString title = me_.read(QStringLiteral("nextTitle"));
+    me_.press(Qt::Key_Space);
+    EXPECT_EQ(title, QStringLiteral("LED+ at switch-on"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("Meter on the power board")));
+}
+
+TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
+    job::Job large;
+    large.id = "SK-0800";
+    large.title = "Hall display";
+    backlight::PlainDescription plain;
+    plain.strips = 16;
+    plain.ledsPerStrip = 20;
+    plain.stripsPerString = 4;
+    large.backlight = backlight::plainBacklight(plain);
+    me_.logbook().store(large, QStringLiteral("Taken in"));
+    open("SK-0800");
+    me_.goTo(2);
+    for (int i = 0; i < 3; ++i) {
+        me_.press(Qt::Key_1);
+    }
+    me_.press(Qt::Key_N);
+    EXPECT_TRUE(me_.window().session().isSettled());
+    EXPECT_EQ(job().trail.size(), 4u);
+    EXPECT_TRUE(me_.sees(QStringLiteral("no light")));
+}
+
+// ---- looks -------------------------------------------------------------------------------------------------------
+
+/// Contrast ratio of WCAG 2.1, success criterion 1.4.3.
+double contrast(const QColor& a, const QColor& b) {
+    const auto luminance = [](const QColor& c) {
+        const auto linear = [](double v) { return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
+        return 0.2126 * linear(c.redF()) + 0.7152 * linear(c.greenF()) + 0.0722 * linear(c.blueF());
+    };
+    const double x = luminance(a);
+    const double y = luminance(b);
+    return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
+}
+
+// WCAG 2.1 asks for 4.5:1 for text.
+TEST(Theme, TextHasContrastInBothModes) {
+    for (const auto mode : {app::theme::Mode::LampOff, app::theme::Mode::Daylight}) {
+        app::theme::setMode(mode);
+        const auto& p = app::theme::palette();
+        for (const auto& ground : {p.ground, p.panel, p.raised}) {
+            for (const auto& text : {p.text, p.quiet, p.glow, p.ember, p.idle, p.good}) {
+                EXPECT_GE(contrast(text, ground), 4.5)
+                    << text.name().toStdString() << " on " << ground.name().toStdString();
+            }
+        }
+        EXPECT_GE(contrast(p.onGlow, p.glow), 4.5);
+    }
+    app::theme::setMode(app::theme::Mode::LampOff);
+}
+
+TEST_F(AtTheBench, WindowFitsItsSizeInBothThemesAndTakesTwiceTheText) {
+    open("SK-0412");
+    for (int station = 1; station <= 7; ++station) {
+        me_.goTo(station);
+        EXPECT_LE(me_.window().minimumSizeHint().width(), 1280)
+            << station << ": " << me_.window().station(station - 1)->minimumSizeHint().width();
+        EXPECT_LE(me_.window().minimumSizeHint().height(), 800) << station;
+    }
+    me_.press(Qt::Key_F9);
+    QTest::qWait(20);
+    EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);
+    EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Berth 3 departure board"));
+    me_.press(Qt::Key_F9);
+    QTest::qWait(20);
+    app::theme::setScale(2);
+    me_.window().applyTheme();
+    me_.goTo(4);
+    EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
+    app::theme::setScale(1);
+    me_.window().applyTheme();
+}
+
+}  // namespace
+}  // namespace dimglow

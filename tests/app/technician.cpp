@@ -1,0 +1,103 @@
+#include "tests/app/technician.h"
+
+#include <QAbstractButton>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QTextEdit>
+
+namespace dimglow::test {
+
+Technician::Technician() {
+    restart();
+}
+
+void Technician::restart() {
+    window_.reset();
+    logbook_.reset();
+    logbook_ = std::make_unique<records::Logbook>(path(QStringLiteral("logbook.sqlite")));
+    window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge());
+    window_->show();
+    window_->activateWindow();
+    EXPECT_TRUE(QTest::qWaitForWindowActive(window_.get()));
+    settle();
+}
+
+void Technician::settle() {
+    window_->session().settle();
+    for (int round = 0; round < 3; ++round) {
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QCoreApplication::processEvents();
+    }
+}
+
+void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    QWidget* target = QApplication::focusWidget();
+    QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
+    settle();
+}
+
+void Technician::type(const QString& text) {
+    QTest::keyClicks(QApplication::focusWidget(), text);
+    settle();
+}
+
+void Technician::typeOver(const QString& text) {
+    press(Qt::Key_A, Qt::ControlModifier);
+    press(Qt::Key_Delete);
+    type(text);
+}
+
+void Technician::goTo(int station) {
+    press(Qt::Key(Qt::Key_0 + station), Qt::ControlModifier);
+}
+
+void Technician::clickInto(const QString& field) {
+    auto* widget = find<QWidget>(field);
+    ASSERT_NE(widget, nullptr) << field.toStdString();
+    QTest::mouseClick(widget, Qt::LeftButton);
+    settle();
+}
+
+QStringList Technician::screen() const {
+    QStringList words;
+    for (const auto* widget : window_->findChildren<QWidget*>()) {
+        if (!widget->isVisible()) {
+            continue;
+        }
+        if (const auto* label = qobject_cast<const QLabel*>(widget)) {
+            words << label->text();
+        } else if (const auto* button = qobject_cast<const QAbstractButton*>(widget)) {
+            words << button->text();
+        } else if (const auto* line = qobject_cast<const QLineEdit*>(widget)) {
+            words << line->text();
+        } else if (const auto* text = qobject_cast<const QTextEdit*>(widget)) {
+            words << text->toPlainText();
+        } else if (const auto* plain = qobject_cast<const QPlainTextEdit*>(widget)) {
+            words << plain->toPlainText();
+        } else if (!widget->accessibleDescription().isEmpty()) {
+            words << widget->accessibleDescription();
+        }
+    }
+    words.removeAll(QString());
+    return words;
+}
+
+bool Technician::sees(const QString& words) const {
+    return screen().join(QLatin1Char('\n')).contains(words);
+}
+
+QString Technician::read(const QString& name) const {
+    if (const auto* label = find<QLabel>(name)) {
+        return label->text();
+    }
+    if (const auto* line = find<QLineEdit>(name)) {
+        return line->text();
+    }
+    if (const auto* button = find<QAbstractButton>(name)) {
+        return button->text();
+    }
+    return {};
+}
+
+}  // namespace dimglow::test

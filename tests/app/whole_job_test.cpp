@@ -1,0 +1,229 @@
+// A whole job by the keyboard alone, from an empty logbook to the printed report.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <QProcess>
+
+#include "core/job/job_json.h"
+#include "records/job_file.h"
+#include "tests/app/technician.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow {
+namespace {
+
+enum Station { takeIn = 1, firstLook, board, strings, fixPlan, prove, handBack };
+
+QString number(double value) {
+    return QString::number(value, 'f', 1);
+}
+
+QString typed(const job::Measured& reading) {
+    switch (reading.shape) {
+        case driver::Shape::Steady:
+            return number(reading.volts);
+        case driver::Shape::PeakThenSettles:
+            return number(reading.volts) + QStringLiteral(" > ") + number(reading.restVolts);
+        case driver::Shape::Wanders:
+            return number(reading.restVolts) + QStringLiteral(" ~ ") + number(reading.volts);
+    }
+    return {};
+}
+
+class WholeJob : public testing::Test {
+protected:
+    const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
+    const virtualset::DemoJob demo_ = virtualset::demoWorkshop(trade_).front();
+    const virtualset::SealedSet set_{demo_.job.backlight, demo_.fault, trade_};
+    test::Technician me_;
+    QStringList steps_;
+
+    /// The run that the screen names: "Tester on B7 … B12".
+    std::optional<backlight::Run> runNamed(const QString& title) const {
+        const int last = backlight::wholeString(demo_.job.backlight, {0, 0}).last;
+        for (int a = 0; a <= last; ++a) {
+            for (int b = a; b <= last; ++b) {
+                const backlight::Run run{{0, 0}, a, b};
+                if (title.endsWith(QStringLiteral(" on ") + QString::fromStdString(nameOf(demo_.job.backlight, run)))) {
+                    return run;
+                }
+            }
+        }
+        return std::nullopt;
+    }
+
+    void fillIn(const QString& field, const QString& text) {
+        me_.clickInto(field);
+        me_.typeOver(text);
+        me_.press(Qt::Key_Return);
+    }
+
+    void takeItIn() {
+        me_.press(Qt::Key_N, Qt::ControlModifier);
+        ASSERT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("New job"));
+        me_.typeOver(QStringLiteral("Berth 3 departure board"));
+        for (const char* text :
+             {"Berth 3", "Northlight", "DB-43", "NL430-D7", "420", "2026-12-04", "9000", "Dark since Monday"}) {
+            me_.press(Qt::Key_Tab);
+            me_.type(QString::fromUtf8(text));
+        }
+        fillIn(QStringLiteral("idle"), QStringLiteral("48"));
+    }
+
+    void lookFromOutside() {
+        me_.goTo(firstLook);
+        me_.press(Qt::Key_1);  // sound
+        me_.press(Qt::Key_1);  // standby light on
+        me_.press(Qt::Key_1);  // picture under the torch
+        me_.press(Qt::Key_N);  // no light
+    }
+
+    void measureTheBoard() {
+        me_.goTo(board);
+        me_.press(Qt::Key_A, Qt::AltModifier);
+        me_.clickInto(QStringLiteral("blOn"));
+        for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
+            me_.type(typed(set_.measure(test)));
+            me_.press(Qt::Key_Return);
+            me_.press(Qt::Key_Down);
+        }
+    }
+
+    int halveTheStrings() {
+        me_.goTo(strings);
+        int probes = 0;
+        while (me_.read(QStringLiteral("verdict")).isEmpty() && probes < 12) {
+            const auto run = runNamed(me_.read(QStringLiteral("runTitle")));
+            EXPECT_TRUE(run) << me_.read(QStringLiteral("runTitle")).toStdString();
+            if (!run) {
+                break;
+            }
+            steps_ << me_.read(QStringLiteral("runTitle"));
+            const auto reading = set_.tester(*run, demo_.job.bench.tester);
+            me_.clickInto(QStringLiteral("volts"));
+            me_.typeOver(number(reading.volts));
+            me_.press(Qt::Key_Tab);
+            me_.type(QString::number(*reading.lit));
+            me_.press(Qt::Key_Return);
+            ++probes;
+        }
+        return probes;
+    }
+};
+
+TEST_F(WholeJob, FromEmptyToPdf) {
+    takeItIn();
+    EXPECT_TRUE(me_.sees(QStringLiteral("LED+ should run at 146 V")))
+        << me_.read(QStringLiteral("wiringSummary")).toStdString();
+    EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Berth 3 departure board"));
+
+    lookFromOutside();
+    EXPECT_TRUE(me_.sees(QStringLiteral("picture seen")));
+    EXPECT_EQ(me_.read(QStringLiteral("lightValue")), QStringLiteral("no light"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("Open LED, place not known yet"))) << me_.screen().join('|').toStdString();
+
+    measureTheBoard();
+    EXPECT_TRUE(me_.sees(QStringLiteral("184.1 V, then 48.5 V")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("expect 138.8 … 153.4 V")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("LED+ can reach 183 V DC, beyond ES2")));
+
+    const int probes = halveTheStrings();
+    EXPECT_EQ(me_.read(QStringLiteral("verdict")), QStringLiteral("Open LED B9"));
+    EXPECT_LE(probes, 6) << "⌈log2 48⌉: " << steps_.join(QStringLiteral(", ")).toStdString();
+
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_Space);
+    EXPECT_EQ(me_.read(QStringLiteral("cause")), QStringLiteral("Open LED B9"));
+    EXPECT_TRUE(me_.read(QStringLiteral("advice")).contains(QStringLiteral("37 % chance of a comeback")));
+    me_.press(Qt::Key_2);
+    EXPECT_TRUE(me_.read(QStringLiteral("choose2")).startsWith(QStringLiteral("chosen")));
+
+    me_.goTo(prove);
+    me_.type(QStringLiteral("146.2"));
+    me_.press(Qt::Key_Return);
+    me_.press(Qt::Key_Down);
+    me_.type(QStringLiteral("0.8"));
+    me_.press(Qt::Key_Return);
+    for (const char* minutes : {"0", "10", "20", "31"}) {
+        me_.clickInto(QStringLiteral("soakMinutes"));
+        me_.type(QString::fromUtf8(minutes));
+        me_.press(Qt::Key_Tab);
+        me_.type(QStringLiteral("146.1"));
+        me_.press(Qt::Key_Tab);
+        me_.type(QStringLiteral("240"));
+        me_.press(Qt::Key_Return);
+    }
+    EXPECT_EQ(me_.read(QStringLiteral("soakVerdict")), QStringLiteral("Passed: 31 min, no flicker, 0.0 % drift."));
+
+    me_.goTo(handBack);
+    me_.type(QStringLiteral("New LED at B9, cathode to the large pad."));
+    fillIn(QStringLiteral("folder"), me_.path(QString()));
+    me_.press(Qt::Key_P, Qt::ControlModifier);
+    EXPECT_TRUE(me_.read(QStringLiteral("exported")).endsWith(QStringLiteral("SK-0420.pdf")));
+    me_.press(Qt::Key_J, Qt::ControlModifier);
+    me_.press(Qt::Key_H, Qt::AltModifier);
+    EXPECT_TRUE(me_.sees(QStringLiteral("handed back 20")));
+
+    QProcess reader;
+    reader.start(QStringLiteral("pdftotext"),
+                 {QStringLiteral("-layout"), me_.path(QStringLiteral("SK-0420.pdf")), QStringLiteral("-")});
+    ASSERT_TRUE(reader.waitForFinished());
+    const QString pdf = QString::fromUtf8(reader.readAllStandardOutput());
+    for (const char* words : {"Berth 3 departure board", "Dark since Monday", "Open LED B9", "Replace the LED",
+                              "New LED at B9", "146.2 V", "as expected", "Passed: 31 min", "beyond ES2"}) {
+        EXPECT_TRUE(pdf.contains(QString::fromUtf8(words))) << words << "\n" << pdf.toStdString();
+    }
+    const auto exported = records::readJobFile(me_.path(QStringLiteral("SK-0420.json")));
+    EXPECT_EQ(exported.set.panel, "NL430-D7");
+    EXPECT_EQ(exported.repair.option, "replaceLed");
+}
+
+TEST_F(WholeJob, EverythingIsThereAfterARestart) {
+    takeItIn();
+    lookFromOutside();
+    const auto before = me_.window().session().job();
+    me_.restart();
+    EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.window().session().job(), before);
+    EXPECT_TRUE(me_.sees(QStringLiteral("picture seen")));
+}
+
+TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
+    takeItIn();
+    lookFromOutside();
+    measureTheBoard();
+    const auto done = me_.window().session().job();
+    const int edits = me_.window().session().undoStack().count();
+    EXPECT_GE(edits, 16);
+    me_.goTo(strings);
+    me_.press(Qt::Key_Escape);
+    for (int i = 0; i < edits; ++i) {
+        me_.press(Qt::Key_Z, Qt::ControlModifier);
+    }
+    EXPECT_TRUE(me_.window().session().job().trail.empty());
+    EXPECT_EQ(me_.window().session().job().title, "New job");
+    EXPECT_EQ(me_.logbook().load(QStringLiteral("SK-0420"))->title, "New job") << "undo is stored as well";
+    for (int i = 0; i < edits; ++i) {
+        me_.press(Qt::Key_Y, Qt::ControlModifier);
+    }
+    EXPECT_EQ(job::toJson(me_.window().session().job()), job::toJson(done));
+    EXPECT_EQ(me_.logbook().load(QStringLiteral("SK-0420")), done);
+}
+
+TEST_F(WholeJob, LiveReadingsWaitForTheTechniciansWord) {
+    takeItIn();
+    me_.goTo(board);
+    auto* field = me_.find<QLineEdit>(QStringLiteral("ledPlusOn"));
+    ASSERT_NE(field, nullptr);
+    EXPECT_FALSE(field->isEnabled());
+    EXPECT_NE(me_.find<QWidget>(QStringLiteral("acceptLive")), nullptr);
+    me_.press(Qt::Key_A, Qt::AltModifier);
+    EXPECT_TRUE(field->isEnabled());
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("acceptLive")), nullptr) << "asked once a job";
+    EXPECT_TRUE(me_.sees(QStringLiteral("follow local codes"))) << "said at each live step";
+}
+
+}  // namespace
+}  // namespace dimglow
