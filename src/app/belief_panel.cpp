@@ -113,7 +113,7 @@ void BeliefPanel::addNext() {
         auto* advice = makeLabel(QString::fromStdString(assessment.plan.advice), theme::quiet(), "quiet");
         advice->setWordWrap(true);
         inner->addWidget(advice);
-        auto* button = makeButton(tr("Plan the fix"), tr("Space"), true);
+        auto* button = makeButton(tr("Plan the fix"), tr("Ctrl+Enter"), true);
         button->setObjectName(QStringLiteral("next"));
         connect(button, &QPushButton::clicked, this, &BeliefPanel::planChosen);
         inner->addWidget(button);
@@ -143,7 +143,7 @@ void BeliefPanel::addNext() {
         line->setWordWrap(true);
         inner->addWidget(line);
     }
-    auto* button = makeButton(tr("Go to it"), tr("Space"), true);
+    auto* button = makeButton(tr("Go to it"), tr("Ctrl+Enter"), true);
     button->setObjectName(QStringLiteral("next"));
     connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
     inner->addWidget(button);

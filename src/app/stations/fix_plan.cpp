@@ -28,9 +28,22 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     options_ = new QHBoxLayout;
     options_->setSpacing(theme::px(6));
     body_->addLayout(options_, 1);
-    assumptions_ = makeLabel({}, theme::quiet(), "quiet");
-    assumptions_->setWordWrap(true);
-    body_->addWidget(assumptions_);
+    auto* assumed = new QHBoxLayout;
+    assumed->setSpacing(theme::px(10));
+    using Range = NumberField::Range;
+    const auto assume = [&](const QString& name, const char* id, Range range, double job::Bench::*value) {
+        auto* field = new NumberField(session, name, QString::fromLatin1(id), range,
+                                      [value](job::Job& job) -> double& { return job.bench.*value; });
+        connect(field, &NumberField::refused, this, &Station::refused);
+        assumed->addWidget(field);
+        assumptions_.push_back(field);
+    };
+    assume(tr("Rate per h"), "rate", {0, 1e5}, &job::Bench::ratePerHour);
+    assume(tr("Promised, h of light"), "promised", {1, 1e5}, &job::Bench::promisedHours);
+    assume(tr("Goodwill"), "goodwill", {0, 1e5}, &job::Bench::goodwill);
+    assume(tr("Weibull β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
+    assumed->addStretch();
+    body_->addLayout(assumed);
 }
 
 QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
@@ -101,14 +114,9 @@ void FixPlanStation::showJob() {
     for (std::size_t i = 0; i < std::min(mostOptions, options.size()); ++i) {
         options_->addWidget(makeOption(options[i], int(i) + 1), 1);
     }
-    const auto& bench = session_.job().bench;
-    assumptions_->setText(tr("Assumed: %1 %2/h, comeback within %3 h of light, Weibull β %4 (from memory), glass "
-                             "breaks once in %5 openings.")
-                              .arg(bench.ratePerHour)
-                              .arg(QString::fromStdString(bench.currency))
-                              .arg(bench.promisedHours)
-                              .arg(bench.weibullShape)
-                              .arg(1 / session_.trade().glassBreakPerOpening, 0, 'f', 0));
+    for (auto* field : assumptions_) {
+        field->refresh();
+    }
 }
 
 void FixPlanStation::choose(int index) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/stations/number_field.h"
 #include "app/stations/station.h"
 
 namespace dimglow::app {
@@ -25,7 +26,7 @@ private:
     QLabel* cause_;
     QLabel* advice_;
     QHBoxLayout* options_;
-    QLabel* assumptions_;
+    std::vector<NumberField*> assumptions_;
 };
 
 }  // namespace dimglow::app

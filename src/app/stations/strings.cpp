@@ -56,6 +56,18 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     connect(nothing, &QPushButton::clicked, this, &StringsStation::commitNothingLit);
     buttons->addStretch();
     left->addLayout(buttons);
+    auto* setting = new QHBoxLayout;
+    tester_ = {new NumberField(
+                   session, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000},
+                   [](job::Job& job) -> double& { return job.bench.tester.amps; }, 1000),
+               new NumberField(session, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000},
+                               [](job::Job& job) -> double& { return job.bench.tester.limitVolts; })};
+    for (auto* field : tester_) {
+        connect(field, &NumberField::refused, this, &Station::refused);
+        setting->addWidget(field);
+    }
+    setting->addStretch();
+    left->addLayout(setting);
     columns->addLayout(left);
     auto* right = new QVBoxLayout;
     right->setSpacing(theme::px(5));
@@ -90,12 +102,13 @@ void StringsStation::showJob() {
     map_->show(job, session_.assessment());
     const auto* next = nextStringProbe();
     map_->setWanted(next == nullptr ? std::nullopt : next->run);
-    setSubtitle(tr("%1 LEDs on strips %2 to %3. Tester at %4 mA, limit %5 V.")
+    setSubtitle(tr("%1 LEDs on strips %2 to %3. Expected volts are at the tester's current, not at N × 3 V.")
                     .arg(job.backlight.ledCount())
                     .arg(QString::fromStdString(job.backlight.strips.front().label),
-                         QString::fromStdString(job.backlight.strips.back().label))
-                    .arg(1000 * job.bench.tester.amps, 0, 'f', 0)
-                    .arg(job.bench.tester.limitVolts, 0, 'f', 0));
+                         QString::fromStdString(job.backlight.strips.back().label)));
+    for (auto* field : tester_) {
+        field->refresh();
+    }
     if (run_ && (run_->string.channel >= int(job.backlight.channels.size()) ||
                  run_->last >= int(backlight::ledsInOrder(job.backlight, run_->string).size()))) {
         run_.reset();

@@ -3,6 +3,7 @@
 #include <QLineEdit>
 
 #include "app/backlight_map.h"
+#include "app/stations/number_field.h"
 #include "app/stations/station.h"
 
 namespace dimglow::app {
@@ -37,6 +38,7 @@ private:
     QLineEdit* volts_;
     QLineEdit* lit_;
     QVBoxLayout* outcomes_;
+    std::vector<NumberField*> tester_;
     std::optional<backlight::Run> run_;
 };
 
