@@ -258,6 +258,41 @@ TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
     EXPECT_EQ(job().trail.size(), entries);
 }
 
+TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
+    open("SK-0412");
+    me_.goTo(4);
+    EXPECT_NEAR(me_.window().session().assessment().expectedStripVolts[0], 33.8, 0.1);
+    me_.clickInto(QStringLiteral("testerMilliamps"));
+    me_.typeOver(QStringLiteral("5"));
+    me_.press(Qt::Key_Return);
+    EXPECT_NEAR(job().bench.tester.amps, 0.005, 1e-9);
+    EXPECT_LT(me_.window().session().assessment().expectedStripVolts[0], 33);
+    me_.clickInto(QStringLiteral("testerLimit"));
+    me_.typeOver(QStringLiteral("a lot"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("is no number"));
+    EXPECT_EQ(job().bench.tester.limitVolts, 300);
+}
+
+// ---- fix plan ----------------------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, AssumptionsOfThePlanCanBeTypedOver) {
+    open("SK-0412");
+    me_.goTo(5);
+    const auto cost = [&] { return me_.window().session().assessment().plan.options.front().expectedCost; };
+    const double before = cost();
+    me_.clickInto(QStringLiteral("rate"));
+    me_.typeOver(QStringLiteral("96"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().bench.ratePerHour, 96);
+    EXPECT_GT(cost(), 1.3 * before);
+    me_.clickInto(QStringLiteral("weibull"));
+    me_.typeOver(QStringLiteral("-1"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("Weibull β: -1 is outside"));
+    EXPECT_EQ(job().bench.weibullShape, 2.5);
+}
+
 // ---- trail, undo, trouble ----------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, EntryIsTakenBackFromTheTrailAndReturnsByUndo) {

@@ -54,7 +54,7 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     flicker_ = new QCheckBox(tr("flickers"));
     flicker_->setFont(theme::body());
     entry->addWidget(flicker_);
-    auto* add = makeButton(tr("Write down"), tr("Enter"), true);
+    auto* add = makeButton(tr("Write down"), tr("Enter"));
     add->setFocusPolicy(Qt::NoFocus);
     connect(add, &QPushButton::clicked, this, &ProveStation::addSoakEntry);
     entry->addWidget(add);

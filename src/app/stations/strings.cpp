@@ -46,7 +46,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     fields->addStretch();
     left->addLayout(fields);
     auto* buttons = new QHBoxLayout;
-    auto* write = makeButton(tr("Write down"), tr("Enter"), true);
+    auto* write = makeButton(tr("Write down"), tr("Enter"));
     auto* nothing = makeButton(tr("Nothing lit"), tr("N"));
     for (auto* button : {write, nothing}) {
         button->setFocusPolicy(Qt::NoFocus);

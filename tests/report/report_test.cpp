@@ -1,0 +1,104 @@
+#include "report/report.h"
+
+#include <gtest/gtest.h>
+
+#include <QFontInfo>
+#include <QFontMetrics>
+#include <QProcess>
+#include <QTemporaryDir>
+
+#include "typeface/typeface.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::report {
+namespace {
+
+class Report : public testing::Test {
+protected:
+    QString text() const { return compose(job_, reasoning::assess(job_, trade_), trade_)->toPlainText(); }
+    const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
+    job::Job job_ = virtualset::demoWorkshop(trade_).front().job;
+};
+
+TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
+    const QString words = text();
+    for (const char* expected : {"Berth 3 departure board", "Northlight DB-43", "NL430-D7", "9000",
+                                 "184.1 V, then 48.5 V", "138.8 … 153.4 V", "picture seen", "Tester 30 mA, strip B"}) {
+        EXPECT_TRUE(words.contains(QString::fromUtf8(expected))) << expected;
+    }
+}
+
+TEST_F(Report, SaysThatItIsNotCertainWhileItIsNot) {
+    EXPECT_TRUE(text().contains(QStringLiteral("Not certain. Likeliest: Open LED in strip B")));
+    EXPECT_TRUE(text().contains(QStringLiteral("repair in progress")));
+    EXPECT_TRUE(text().contains(QStringLiteral("not taken")));
+    EXPECT_TRUE(text().contains(QStringLiteral("Not started.")));
+}
+
+TEST_F(Report, TellsTheWorkTheCurrentsAndTheSoak) {
+    job_.repair = {"replaceAllStrips", "Four new strips", 0.24, 0.2};
+    job_.soak = {{0, 146, 0.2, false}, {15, 146, 0.2, false}, {32, 146, 0.199, false}};
+    job_.handedBack = "2026-11-25T15:00:00Z";
+    job::addEntry(job_, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 20, 20});
+    const QString words = text();
+    for (const char* expected : {"Replace all strips.", "Four new strips", "240 mA", "200 mA", "Passed: 32 min",
+                                 "handed back 2026-11-25", "20.0 V", "NOT as expected"}) {
+        EXPECT_TRUE(words.contains(QString::fromUtf8(expected))) << expected;
+    }
+    const auto document = compose(job_, reasoning::assess(job_, trade_), trade_);
+    EXPECT_FALSE(document->resource(QTextDocument::ImageResource, QUrl(QStringLiteral("soak.png"))).isNull());
+}
+
+TEST_F(Report, CarriesTheCautions) {
+    EXPECT_TRUE(text().contains(QStringLiteral("beyond ES2")));
+    EXPECT_TRUE(text().contains(QStringLiteral("follow local codes")));
+}
+
+TEST_F(Report, WordsThatLookLikeMarkupStayWords) {
+    job_.set.complaint = "<b>dark</b> & <script>alert(1)</script> <img src=x>";
+    EXPECT_TRUE(text().contains(QStringLiteral("<b>dark</b> & <script>alert(1)</script> <img src=x>")));
+}
+
+TEST_F(Report, LongReportsRunOverSeveralPages) {
+    for (int i = 0; i < 120; ++i) {
+        job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
+                      job::Measured{"ledPlusIdle", 0, job::Shape::Steady, 48.0 + 0.01 * i, 48});
+    }
+    const QTemporaryDir folder;
+    const QString pdf = folder.filePath(QStringLiteral("long.pdf"));
+    writePdf(*compose(job_, reasoning::assess(job_, trade_), trade_), pdf);
+    QProcess info;
+    info.start(QStringLiteral("pdfinfo"), {pdf});
+    ASSERT_TRUE(info.waitForFinished());
+    const QString words = QString::fromUtf8(info.readAllStandardOutput());
+    const int pages = words.section(QStringLiteral("Pages:"), 1).section(QLatin1Char('\n'), 0, 0).trimmed().toInt();
+    EXPECT_GE(pages, 3);
+    EXPECT_TRUE(words.contains(QStringLiteral("A4")));
+}
+
+TEST_F(Report, ThatCannotBeWrittenSaysWhere) {
+    try {
+        writePdf(*compose(job_, reasoning::assess(job_, trade_), trade_), QStringLiteral("/no/such/folder/x.pdf"));
+        FAIL();
+    } catch (const std::runtime_error& error) {
+        EXPECT_NE(std::string(error.what()).find("/no/such/folder/x.pdf"), std::string::npos);
+    }
+}
+
+// The mono faces of this family also register under the plain one's name, so the face must be checked, not the name.
+TEST(Typeface, TextIsProportionalAndColumnsAreNot) {
+    const QFontMetrics text(typeface::text(20));
+    const QFontMetrics columns(typeface::columns(20));
+    EXPECT_LT(text.horizontalAdvance(QStringLiteral("iiii")), text.horizontalAdvance(QStringLiteral("MMMM")));
+    EXPECT_EQ(columns.horizontalAdvance(QStringLiteral("iiii")), columns.horizontalAdvance(QStringLiteral("MMMM")));
+    EXPECT_LT(text.horizontalAdvance(QStringLiteral("3.28")), columns.horizontalAdvance(QStringLiteral("3.28")));
+}
+
+TEST(Typeface, HasARealBold) {
+    EXPECT_TRUE(QFontInfo(typeface::text(20, QFont::Bold)).bold());
+    EXPECT_FALSE(QFontInfo(typeface::text(20)).bold());
+    EXPECT_EQ(QFontInfo(typeface::text(20)).family(), QStringLiteral("Dim Glow Text"));
+}
+
+}  // namespace
+}  // namespace dimglow::report
