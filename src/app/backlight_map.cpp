@@ -15,8 +15,8 @@ using backlight::Run;
 
 namespace {
 
-constexpr double sideMargin = 56;
-constexpr double topMargin = 40;
+constexpr double sideMargin = 72;
+constexpr double topMargin = 34;
 constexpr double bottomMargin = 46;
 constexpr double largestRadius = 11;
 constexpr double shareWorthDrawing = 0.01;
@@ -79,6 +79,11 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
     anchorLed_ = std::min(anchorLed_, leds - 1);
     announce();
     update();
+}
+
+void BacklightMap::reset() {
+    cursor_ = {};
+    anchorLed_ = -1;
 }
 
 void BacklightMap::setWanted(const std::optional<Run>& run) {
@@ -260,13 +265,12 @@ void BacklightMap::paintWires(QPainter& painter) const {
                 painter.drawPolyline(QPolygonF{from, {x, from.y()}, {x, to.y()}, to});
             }
         }
-        const QPointF start = at(order.front());
-        painter.setBrush(theme::palette().quiet);
-        painter.setFont(theme::quiet());
         painter.save();
+        painter.setFont(theme::quiet());
         painter.setPen(theme::palette().quiet);
-        painter.drawText(QRectF(start.x() - theme::px(62), start.y() - theme::px(34), theme::px(60), theme::px(18)),
-                         Qt::AlignRight, tr("LED+"));
+        const double y = at(order.front()).y();
+        painter.drawText(QRectF(theme::px(4), y - theme::px(10), theme::px(40), theme::px(20)),
+                         Qt::AlignLeft | Qt::AlignVCenter, tr("LED+"));
         painter.restore();
     }
 }

@@ -19,6 +19,8 @@ public:
     explicit BacklightMap(QWidget* parent = nullptr);
 
     void show(const job::Job& job, const reasoning::Assessment& assessment);
+    /// The cursor goes back to the first LED.
+    void reset();
     /// The run that the next probe wants, drawn as a bracket with a crosshair; nothing when empty.
     void setWanted(const std::optional<backlight::Run>& run);
 

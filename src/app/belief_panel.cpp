@@ -14,6 +14,7 @@ constexpr std::size_t mostSuspects = 5;
 constexpr std::size_t mostAlternatives = 3;
 constexpr std::size_t mostOutcomes = 3;
 constexpr double shareWorthShowing = 0.005;
+constexpr double bitsWorthShowing = 0.05;
 constexpr double changeWorthShowing = 0.01;
 
 QString percent(double share) {
@@ -154,13 +155,16 @@ void BeliefPanel::addAlternatives() {
     const auto& probes = session_.assessment().probes;
     const bool decided = !session_.assessment().verdict.empty();
     const std::size_t from = decided ? 0 : 1;
-    if (probes.size() <= from) {
+    if (probes.size() <= from || probes[from].bits < bitsWorthShowing) {
         return;
     }
     rows_->addSpacing(theme::px(4));
     rows_->addWidget(makeLabel(decided ? tr("to be surer") : tr("or"), theme::quiet(), "quiet"));
     for (std::size_t i = from; i < std::min(from + mostAlternatives, probes.size()); ++i) {
         const auto& probe = probes[i];
+        if (probe.bits < bitsWorthShowing) {
+            continue;
+        }
         auto* button = new QPushButton;
         button->setProperty("flat", "row");
         button->setAccessibleName(QString::fromStdString(probe.title));

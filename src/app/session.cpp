@@ -1,4 +1,5 @@
 #include "app/session.h"
+#include "core/reasoning/wording.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>

@@ -8,6 +8,7 @@
 
 #include "app/panels.h"
 #include "app/theme.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
@@ -48,40 +49,33 @@ TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), se
     connect(&session_, &JobSession::assessed, this, &TrailView::refresh);
 }
 
-QWidget* TrailView::makeEntry(const job::Entry& entry, bool standing) {
-    const auto& job = session_.job();
+QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
     auto* card = makeCard("true");
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(12), theme::px(8), theme::px(10), theme::px(8));
     rows->setSpacing(theme::px(2));
     auto* top = new QHBoxLayout;
-    auto* title = makeLabel(QString::fromStdString(reasoning::titleOf(entry.what, job, session_.trade())),
-                            theme::quiet(), "quiet");
+    auto* title = makeLabel(QString::fromStdString(line.title), theme::quiet(), "quiet");
     title->setWordWrap(true);
     top->addWidget(title, 1);
-    const auto* test = session_.trade().test(job::testOf(entry.what));
+    const auto* test = session_.trade().test(line.test);
     const QString where =
-        entry.phase == job::Phase::After ? tr("Prove") : stationTitle(test == nullptr ? "" : test->station);
-    top->addWidget(makeLabel(standing ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
+        line.phase == job::Phase::After ? tr("Prove") : stationTitle(test == nullptr ? "" : test->station);
+    top->addWidget(makeLabel(line.stands ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
     rows->addLayout(top);
     auto* bottom = new QHBoxLayout;
-    const bool isVolts =
-        std::holds_alternative<job::Measured>(entry.what) || std::holds_alternative<job::TesterTaken>(entry.what);
-    const QString words = QString::fromStdString(reasoning::describe(entry.what, job, session_.trade()));
-    const double pixels = !isVolts ? 17 : words.size() > 12 ? 16 : 20;
-    auto* value = makeLabel(words, theme::reading(pixels), standing ? "" : "quiet");
+    const QString words = QString::fromStdString(line.text);
+    auto* value = makeLabel(words, theme::reading(words.size() > 12 ? 16 : 20), line.stands ? "" : "quiet");
     value->setWordWrap(true);
     bottom->addWidget(value, 1);
-    const auto expected = session_.assessment().expectations.find(entry.id);
-    if (expected != session_.assessment().expectations.end() && standing) {
+    const auto expected = session_.assessment().expectations.find(line.entry);
+    if (expected != session_.assessment().expectations.end() && line.stands) {
         auto* glyph = new BandGlyph;
-        const auto* measured = std::get_if<job::Measured>(&entry.what);
-        const double volts = measured != nullptr ? measured->volts : std::get<job::TesterTaken>(entry.what).volts;
-        glyph->show(expected->second.band, volts, expected->second.within);
+        glyph->show(expected->second.band, expected->second.volts, expected->second.within);
         bottom->addWidget(glyph, 0, Qt::AlignVCenter);
     }
     rows->addLayout(bottom);
-    cards_.emplace_back(entry.id, card);
+    cards_.emplace_back(line.entry, card);
     return card;
 }
 
@@ -89,15 +83,9 @@ void TrailView::refresh() {
     clearLayout(list_->layout());
     cards_.clear();
     const auto& job = session_.job();
-    std::vector<int> standing;
-    for (const auto phase : {job::Phase::Before, job::Phase::After}) {
-        for (const auto& entry : job::standingEntries(job, phase)) {
-            standing.push_back(entry.id);
-        }
-    }
     auto* rows = static_cast<QVBoxLayout*>(list_->layout());
-    for (const auto& entry : job.trail) {
-        rows->addWidget(makeEntry(entry, std::find(standing.begin(), standing.end(), entry.id) != standing.end()));
+    for (const auto& line : reasoning::trailLines(job, session_.trade())) {
+        rows->addWidget(makeEntry(line));
     }
     if (job.trail.empty()) {
         auto* hint = makeLabel(tr("Nothing written down yet.\nStart with what can be seen and heard from outside: "

@@ -5,6 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/session.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
@@ -22,7 +23,7 @@ protected:
 
 private:
     void refresh();
-    QWidget* makeEntry(const job::Entry& entry, bool standing);
+    QWidget* makeEntry(const reasoning::TrailLine& line);
     void showSelection();
 
     JobSession& session_;

@@ -10,6 +10,7 @@
 #include <QUrl>
 #include <stdexcept>
 
+#include "core/reasoning/wording.h"
 #include "typeface/typeface.h"
 
 namespace dimglow::report {
@@ -71,14 +72,13 @@ QString identity(const job::Job& job) {
 
 QString evidence(const job::Job& job, const reasoning::Assessment& assessment, const knowledge::Knowledge& trade) {
     QString rows = row({tr("Time"), tr("What"), tr("Found"), tr("Healthy set")}, true);
-    for (const auto& entry : job.trail) {
-        if (entry.phase != job::Phase::Before) {
+    for (const auto& line : reasoning::trailLines(job, trade)) {
+        if (line.phase != job::Phase::Before) {
             continue;
         }
-        const auto expected = assessment.expectations.find(entry.id);
-        rows += row({escaped(entry.at).left(16).replace(QLatin1Char('T'), QLatin1Char(' ')),
-                     escaped(reasoning::titleOf(entry.what, job, trade)),
-                     escaped(reasoning::describe(entry.what, job, trade)),
+        const auto expected = assessment.expectations.find(line.entry);
+        rows += row({escaped(line.at).left(16).replace(QLatin1Char('T'), QLatin1Char(' ')), escaped(line.title),
+                     escaped(line.text) + (line.stands ? QString() : tr(" (replaced)")),
                      expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
     }
     return table(rows);

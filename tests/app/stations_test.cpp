@@ -138,6 +138,7 @@ TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
     QTest::keyPress(watch, Qt::Key_Space);
     QTest::qWait(350);
     QTest::keyRelease(watch, Qt::Key_Space);
+    me_.window().session().settle();
     const auto* light = std::get_if<job::LightSeen>(&job().trail.back().what);
     ASSERT_NE(light, nullptr);
     EXPECT_EQ(light->what, driver::Light::FlashThenDark);

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "app/theme.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 

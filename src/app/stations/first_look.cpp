@@ -6,6 +6,7 @@
 
 #include "app/panels.h"
 #include "app/theme.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 

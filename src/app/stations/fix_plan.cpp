@@ -69,8 +69,9 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     rows->addSpacing(theme::px(8));
     const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
         auto* line = new QHBoxLayout;
-        line->addWidget(makeLabel(name, theme::quiet(), "quiet"));
-        line->addStretch();
+        auto* label = makeLabel(name, theme::quiet(), "quiet");
+        label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+        line->addWidget(label, 1);
         line->addWidget(makeLabel(value, theme::body(), tone));
         rows->addLayout(line);
     };

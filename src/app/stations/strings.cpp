@@ -4,10 +4,12 @@
 #include <QPushButton>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/job/reading_text.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
@@ -84,6 +86,10 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     columns->addLayout(right, 1);
     body_->addWidget(entry);
 
+    connect(&session_, &JobSession::jobOpened, this, [this] {
+        run_.reset();
+        map_->reset();
+    });
     connect(map_, &BacklightMap::selectionChanged, this, [this] { setRun(map_->selectedRun()); });
     connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
     connect(volts_, &QLineEdit::returnPressed, this, &StringsStation::commit);
@@ -115,6 +121,9 @@ void StringsStation::showJob() {
     }
     if (!run_) {
         run_ = map_->selectedRun();
+    }
+    if (std::exchange(goOn_, false)) {
+        enter();
     }
     showRun();
 }
@@ -182,17 +191,13 @@ void StringsStation::commit() {
     volts_->clear();
     lit_->clear();
     const bool atThePlug = reading.run == backlight::wholeString(session_.job().backlight, reading.run.string);
+    goOn_ = true;
     session_.edit(QString::fromStdString(reasoning::titleOf(reading, session_.job(), session_.trade())),
                   [&](job::Job& job) {
                       job.panelOpen = job.panelOpen || !atThePlug;
                       job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
                                     job::Phase::Before, reading);
                   });
-    if (const auto* next = nextStringProbe()) {
-        goTo(*next);
-    } else {
-        map_->setFocus();
-    }
 }
 
 void StringsStation::commitNothingLit() {
@@ -210,7 +215,13 @@ void StringsStation::mark(backlight::LedPlace place, job::LedSeen::Glow glow) {
     if (inRun && run_->count() > 1) {
         under = *run_;
     }
-    session_.record(job::LedSeen{place, glow, under});
+    const job::LedSeen seen{place, glow, under};
+    session_.edit(QString::fromStdString(reasoning::describe(seen, session_.job(), session_.trade())),
+                  [&](job::Job& job) {
+                      job.panelOpen = true;
+                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
+                                    job::Phase::Before, seen);
+                  });
 }
 
 void StringsStation::enter() {

@@ -40,6 +40,7 @@ private:
     QVBoxLayout* outcomes_;
     std::vector<NumberField*> tester_;
     std::optional<backlight::Run> run_;
+    bool goOn_ = false;  ///< a reading was written down: its assessment leads to the next probe
 };
 
 }  // namespace dimglow::app

@@ -6,11 +6,11 @@
 #include <set>
 
 #include "core/reasoning/probes.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::reasoning {
 
 using backlight::LedFault;
-using knowledge::Choice;
 using knowledge::Form;
 
 namespace {
@@ -201,12 +201,14 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
             const auto* volts = driver::forecastOf(forecast, measured->test, measured->channel);
             if (volts != nullptr) {
                 const auto band = driver::bandOf(*volts);
-                result.expectations[entry.id] = {band, measured->volts >= band.low && measured->volts <= band.high};
+                result.expectations[entry.id] = {band, measured->volts,
+                                                 measured->volts >= band.low && measured->volts <= band.high};
             }
         } else if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
             const auto f = model.healthyTester(tester->run, tester->setting);
             const driver::Band band{f.volts - 2 * f.sigma, f.volts + 2 * f.sigma};
-            result.expectations[entry.id] = {band, tester->volts >= band.low && tester->volts <= band.high};
+            result.expectations[entry.id] = {band, tester->volts,
+                                             tester->volts >= band.low && tester->volts <= band.high};
         }
     }
 }
@@ -321,64 +323,6 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     prove(job, knowledge, result);
     result.soak = judgeSoak(job.soak);
     return result;
-}
-
-std::string describe(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
-    if (const auto* answer = std::get_if<job::Answer>(&what)) {
-        const TestKind* test = knowledge.test(answer->test);
-        for (const auto& choice : test == nullptr ? std::vector<Choice>{} : test->choices) {
-            if (choice.id == answer->choice) {
-                return choice.title;
-            }
-        }
-        return answer->choice;
-    }
-    if (const auto* measured = std::get_if<job::Measured>(&what)) {
-        switch (measured->shape) {
-            case driver::Shape::Steady:
-                return fmt::format("{:.1f} V", measured->volts);
-            case driver::Shape::PeakThenSettles:
-                return fmt::format("{:.1f} V, then {:.1f} V", measured->volts, measured->restVolts);
-            case driver::Shape::Wanders:
-                return fmt::format("{:.1f} … {:.1f} V", measured->restVolts, measured->volts);
-        }
-    }
-    if (const auto* light = std::get_if<job::LightSeen>(&what)) {
-        switch (light->what) {
-            case driver::Light::Never:
-                return "no light";
-            case driver::Light::StaysLit:
-                return "stays lit";
-            case driver::Light::FlashThenDark:
-                return fmt::format("dark after {:.1f} s", light->secondsToDark);
-        }
-    }
-    if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
-        std::string words = fmt::format("{:.1f} V", tester->volts);
-        if (tester->lit) {
-            words += *tester->lit == 0 ? ", none lit" : fmt::format(", {} lit", *tester->lit);
-        }
-        return words;
-    }
-    const auto& seen = std::get<job::LedSeen>(what);
-    return fmt::format("{} {}", nameOf(job.backlight, seen.place),
-                       seen.glow == job::LedSeen::Glow::Lit ? "lit" : "dark");
-}
-
-std::string titleOf(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
-    if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
-        return fmt::format("Tester {:.0f} mA, {}", 1000 * tester->setting.amps, nameOf(job.backlight, tester->run));
-    }
-    if (std::holds_alternative<job::LedSeen>(what)) {
-        return "LED seen";
-    }
-    const TestKind* test = knowledge.test(job::testOf(what));
-    std::string title = test == nullptr ? job::testOf(what) : test->title;
-    const auto* measured = std::get_if<job::Measured>(&what);
-    if (measured != nullptr && test != nullptr && test->perChannel && job.backlight.channels.size() > 1) {
-        title += " of channel " + job.backlight.channels.at(measured->channel).label;
-    }
-    return title;
 }
 
 }  // namespace dimglow::reasoning

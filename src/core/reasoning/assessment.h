@@ -55,6 +55,7 @@ struct Probe {
 /// What a reading is compared with.
 struct Expectation {
     driver::Band band;   ///< a healthy set, V
+    double volts = 0;    ///< the reading
     bool within = true;  ///< the reading lies in it
 };
 
@@ -102,10 +103,5 @@ struct AssessOptions {
 /// Job in, assessment out; pure and repeatable.
 /// \throws std::runtime_error when a circuit of the job cannot be solved
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options = {});
-
-/// A reading in words: "181.6 V, then 48.2 V", "picture seen", "1 flash, 0.4 s".
-std::string describe(const job::Observation& what, const job::Job& job, const Knowledge& knowledge);
-/// What was measured, in words: "LED+ at switch-on", "Tester, strip A, 30 mA".
-std::string titleOf(const job::Observation& what, const job::Job& job, const Knowledge& knowledge);
 
 }  // namespace dimglow::reasoning
