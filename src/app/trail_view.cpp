@@ -2,7 +2,6 @@
 
 #include <QKeyEvent>
 #include <QScrollBar>
-#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -46,6 +45,8 @@ TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), se
     list_->layout()->setContentsMargins(0, 0, theme::px(4), 0);
     list_->layout()->setSpacing(theme::px(8));
     scroll_->setWidget(list_);
+    auto* bar = scroll_->verticalScrollBar();
+    connect(bar, &QScrollBar::rangeChanged, bar, [bar](int, int last) { bar->setValue(last); });
     connect(&session_, &JobSession::assessed, this, &TrailView::refresh);
 }
 
@@ -98,8 +99,6 @@ void TrailView::refresh() {
     count_->setText(job.trail.size() == 1 ? tr("1 entry") : tr("%1 entries").arg(job.trail.size()));
     selected_ = std::min(selected_, int(cards_.size()) - 1);
     showSelection();
-    QTimer::singleShot(0, this,
-                       [this] { scroll_->verticalScrollBar()->setValue(scroll_->verticalScrollBar()->maximum()); });
 }
 
 void TrailView::showSelection() {

@@ -1,0 +1,89 @@
+#include "core/reasoning/wording.h"
+
+#include <gtest/gtest.h>
+
+namespace dimglow::reasoning {
+namespace {
+
+class Wording : public testing::Test {
+protected:
+    Wording() { job_.backlight = backlight::plainBacklight({}); }
+    std::string words(const job::Observation& what) const { return describe(what, job_, trade_); }
+    std::string title(const job::Observation& what) const { return titleOf(what, job_, trade_); }
+    void see(int strip, int led, job::LedSeen::Glow glow) {
+        job::addEntry(job_, "2026-11-25T08:00:00Z", job::Phase::Before,
+                      job::LedSeen{{strip, led}, glow, backlight::wholeStrip(job_.backlight, strip)});
+    }
+    const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
+    job::Job job_;
+};
+
+TEST_F(Wording, TellsAReadingWithItsShape) {
+    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::Steady, 146, 146}), "146.0 V");
+    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::PeakThenSettles, 181.6, 48.2}), "181.6 V, then 48.2 V");
+    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::Wanders, 180, 50}), "50.0 … 180.0 V");
+}
+
+TEST_F(Wording, TellsWhatWasSeen) {
+    EXPECT_EQ(words(job::Answer{"torch", "picture"}), "picture seen");
+    EXPECT_EQ(words(job::LightSeen{driver::Light::FlashThenDark, 0.4}), "dark after 0.4 s");
+    EXPECT_EQ(words(job::LightSeen{driver::Light::Never, 0}), "no light");
+    EXPECT_EQ(words(job::LedSeen{{1, 6}, job::LedSeen::Glow::Dark, {}}), "B7 dark");
+    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, 12}), "33.5 V, 12 lit");
+    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 300, 0}), "300.0 V, none lit");
+    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, {}}), "33.5 V");
+}
+
+TEST_F(Wording, KeepsWordsOfTestsItDoesNotKnow) {
+    EXPECT_EQ(words(job::Answer{"smell", "burnt"}), "burnt");
+    EXPECT_EQ(title(job::Answer{"smell", "burnt"}), "smell");
+}
+
+TEST_F(Wording, NamesTheChannelOnlyWhereThereAreSeveral) {
+    EXPECT_EQ(title(job::Measured{"ledMinus", 0}), "LED−");
+    backlight::PlainDescription plain;
+    plain.stripsPerString = 2;
+    job_.backlight = backlight::plainBacklight(plain);
+    EXPECT_EQ(title(job::Measured{"ledMinus", 1}), "LED− of channel 2");
+    EXPECT_EQ(title(job::Measured{"blOn", 0}), "BL_ON");
+}
+
+TEST_F(Wording, NamesTheRunAndTheCurrentOfATester) {
+    EXPECT_EQ(title(job::TesterTaken{{{0, 0}, 12, 17}, {0.005, 60}, 16, {}}), "Tester 5 mA, B7 … B12");
+}
+
+TEST_F(Wording, LedsOfOneStripMakeOneLineOfTheTrail) {
+    for (int led = 0; led < 5; ++led) {
+        see(1, led, led == 2 ? job::LedSeen::Glow::Dark : job::LedSeen::Glow::Lit);
+    }
+    see(2, 0, job::LedSeen::Glow::Lit);
+    const auto lines = trailLines(job_, trade_);
+    ASSERT_EQ(lines.size(), 2u);
+    EXPECT_EQ(lines[0].title, "LEDs of strip B");
+    EXPECT_EQ(lines[0].text, "4 lit; dark: B3");
+    EXPECT_EQ(lines[0].entry, 5) << "taking the line back takes back its last entry";
+    EXPECT_EQ(lines[1].text, "1 lit");
+}
+
+TEST_F(Wording, MarksThatWereChangedAreReplaced) {
+    see(1, 0, job::LedSeen::Glow::Lit);
+    see(1, 0, job::LedSeen::Glow::Dark);
+    const auto lines = trailLines(job_, trade_);
+    ASSERT_EQ(lines.size(), 2u);
+    EXPECT_FALSE(lines[0].stands);
+    EXPECT_TRUE(lines[1].stands);
+    EXPECT_EQ(lines[1].text, "dark: B1");
+}
+
+TEST_F(Wording, ProofStandsBesideTheEvidence) {
+    job::addEntry(job_, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 180, 180});
+    job::addEntry(job_, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 146, 146});
+    const auto lines = trailLines(job_, trade_);
+    ASSERT_EQ(lines.size(), 2u);
+    EXPECT_TRUE(lines[0].stands);
+    EXPECT_TRUE(lines[1].stands);
+    EXPECT_EQ(lines[1].phase, job::Phase::After);
+}
+
+}  // namespace
+}  // namespace dimglow::reasoning
