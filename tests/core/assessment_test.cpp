@@ -114,6 +114,18 @@ TEST(FirstLook, PictureUnderTheTorchPointsAtTheBacklightPath) {
     EXPECT_NEAR(1 - notThePath, 0.97, 0.03);
 }
 
+TEST(FirstLook, TorchThatCannotTellTellsNothing) {
+    job::Job job;
+    job.backlight = backlight::plainBacklight({});
+    const auto before = assess(job, trade());
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "cannotTell"});
+    job::addEntry(job, "", job::Phase::Before, job::Answer{"smell", "burnt"});
+    const auto after = assess(job, trade());
+    for (const char* side : {"leds", "board", "panel"}) {
+        EXPECT_NEAR(shareOf(after, side), shareOf(before, side), 0.01) << side;
+    }
+}
+
 // No light, no sound, no standby light points before the backlight (common practice, no source).
 TEST(FirstLook, NoSoundAndNoStandbyLightPointBeforeTheBacklight) {
     job::Job job;

@@ -126,14 +126,16 @@ void FirstLookStation::addQuestion(const knowledge::TestKind& test) {
     row->setContentsMargins(theme::px(16), theme::px(12), theme::px(16), theme::px(12));
     auto* names = new QVBoxLayout;
     names->addWidget(makeLabel(QString::fromStdString(test.title), theme::strong()));
-    names->addWidget(makeLabel(QString::fromStdString(test.how), theme::quiet(), "quiet"));
+    auto* how = makeLabel(QString::fromStdString(test.how), theme::quiet(), "quiet");
+    how->setWordWrap(true);
+    names->addWidget(how);
     row->addLayout(names, 1);
     const int index = int(questions_.size());
     for (std::size_t i = 0; i < test.choices.size(); ++i) {
         auto* button = makeButton(QString::fromStdString(test.choices[i].title), QString::number(i + 1));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::NoFocus);
-        button->setMinimumWidth(theme::px(110));
+        button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
         connect(button, &QPushButton::clicked, this, [this, index, i] {
             setCurrent(index);
             choose(int(i));

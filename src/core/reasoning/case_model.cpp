@@ -257,14 +257,14 @@ double CaseModel::faultShare(const Hypothesis& hypothesis, backlight::LedPlace p
 double CaseModel::logLikelihood(const job::Observation& what, const Hypothesis& hypothesis) {
     if (const auto* answer = std::get_if<job::Answer>(&what)) {
         const TestKind* test = knowledge_.test(answer->test);
+        if (test == nullptr || !test->usual.contains(answer->choice)) {
+            return 0;  // a test or choice this program does not know says nothing
+        }
         const auto& own = knowledge_.suspects[hypothesis.suspect].answers;
         const auto found = own.find(answer->test);
-        if (test == nullptr) {
-            return 0;  // a test this program does not know says nothing
-        }
         const auto& shares = found == own.end() ? test->usual : found->second;
         const auto share = shares.find(answer->choice);
-        return share == shares.end() ? 0 : std::log(slipShare + (1 - slipShare) * share->second);
+        return std::log(slipShare + (1 - slipShare) * (share == shares.end() ? 0 : share->second));
     }
     if (const auto* measured = std::get_if<job::Measured>(&what)) {
         const auto& forecast = forecastOf(hypothesis);
