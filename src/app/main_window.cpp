@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QShortcut>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <exception>
 
 #include "app/panels.h"
@@ -28,6 +29,7 @@ constexpr int trailWidth = 270;
 constexpr int beliefWidth = 306;
 constexpr int noticeMilliseconds = 9000;
 constexpr double scaleStep = 0.1;
+constexpr qsizetype mostEditsShown = 12;
 
 /// The mark of the program: a lit disc in its ring.
 class Mark : public QWidget {
@@ -57,9 +59,7 @@ MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& tr
     noticeTimer_.setSingleShot(true);
     connect(&noticeTimer_, &QTimer::timeout, this, [this] { notice_->clear(); });
     connect(&session_, &JobSession::assessed, this, &MainWindow::showJob);
-    connect(&session_, &JobSession::saved, this, [this] {
-        saved_->setText(tr("saved %1").arg(session_.savedAt().toLocalTime().toString(QStringLiteral("HH:mm:ss"))));
-    });
+    connect(&session_, &JobSession::saved, this, &MainWindow::showSaved);
     connect(&session_, &JobSession::editFailed, this,
             [this](const QString& reason) { say(tr("Not saved: %1").arg(reason), "ember"); });
     buildShortcuts();
@@ -255,6 +255,15 @@ void MainWindow::showKeys() {
         keys_->addSpacing(theme::px(4));
     }
     keys_->addStretch();
+}
+
+void MainWindow::showSaved() {
+    saved_->setText(tr("saved %1").arg(session_.savedAt().toLocalTime().toString(QStringLiteral("HH:mm:ss"))));
+    QStringList edits;
+    for (const auto& line : logbook_.history(QString::fromStdString(session_.job().id))) {
+        edits << line;
+    }
+    saved_->setToolTip(edits.mid(std::max<qsizetype>(0, edits.size() - mostEditsShown)).join(QLatin1Char('\n')));
 }
 
 void MainWindow::say(const QString& words, const char* tone) {

@@ -45,6 +45,7 @@ private:
     void buildShortcuts();
     void showKeys();
     void showJob();
+    void showSaved();
     void say(const QString& words, const char* tone);
     void takeProbe(const reasoning::Probe& probe);
     void takeNext();

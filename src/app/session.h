@@ -31,7 +31,6 @@ public:
     /// Returns once the assessment is of the current job.
     void settle();
     const knowledge::Knowledge& trade() const { return trade_; }
-    records::Logbook& logbook() { return logbook_; }
     QUndoStack& undoStack() { return undoStack_; }
     QDateTime savedAt() const { return savedAt_; }
 

@@ -334,6 +334,7 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
     me_.goTo(2);
     me_.press(Qt::Key_N);
     EXPECT_TRUE(me_.read(QStringLiteral("saved")).startsWith(QStringLiteral("saved ")));
+    EXPECT_TRUE(me_.find<QLabel>(QStringLiteral("saved"))->toolTip().endsWith(QStringLiteral("Light at switch-on")));
 }
 
 TEST_F(AtTheBench, NextProbeLeadsToItsField) {

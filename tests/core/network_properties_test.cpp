@@ -143,6 +143,25 @@ TEST_P(Random, ShortAcrossAnLedNeverRaisesTheVoltsOfItsString) {
 
 INSTANTIATE_TEST_SUITE_P(Networks, Random, testing::Range(1, 41));
 
+TEST(ChangedDiode, EqualsANetworkBuiltWithIt) {
+    const auto string = [](double extraVolts) {
+        Network network;
+        const auto top = network.addNode();
+        const auto middle = network.addNode();
+        auto faulty = backlight::ledCurve({});
+        faulty.offsetVolts += extraVolts;
+        network.addDiode(top, middle, faulty);
+        network.addDiode(middle, ground, backlight::ledCurve({}));
+        network.addSupply({top, ground, 20, 0.03});
+        return network;
+    };
+    const auto healthy = string(0);
+    const auto faulty = string(1.5);
+    OperatingPointSolver solver(healthy);
+    solver.setDiode(0, faulty.diodes()[0].model);
+    EXPECT_EQ(solver.solve().nodeVolts, solve(faulty).nodeVolts);
+}
+
 TEST(StackedSupplies, AddTheirVoltages) {
     Network network;
     const auto middle = network.addNode();

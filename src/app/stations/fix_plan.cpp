@@ -72,7 +72,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
         auto* label = makeLabel(name, theme::quiet(), "quiet");
         label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
         line->addWidget(label, 1);
-        line->addWidget(makeLabel(value, theme::body(), tone));
+        line->addWidget(makeLabel(value, theme::columns(), tone));
         rows->addLayout(line);
     };
     fact(tr("comeback"), option.comeback ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0) : tr("cannot tell"),
