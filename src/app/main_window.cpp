@@ -326,6 +326,7 @@ void MainWindow::importFile(const QString& path) {
         if (logbook_.load(QString::fromStdString(job.id))) {
             job.id = logbook_.nextId().toStdString();
         }
+        session_.open(job);  // throws before the logbook is touched
         logbook_.store(job, tr("Imported"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {

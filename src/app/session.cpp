@@ -18,25 +18,6 @@ std::string isoNow() {
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
 }
 
-struct TimedAssessment {
-    reasoning::Assessment assessment;
-    qint64 milliseconds = 0;
-    QString problem;
-};
-
-TimedAssessment timedAssess(const job::Job& job, const knowledge::Knowledge& trade) {
-    TimedAssessment result;
-    QElapsedTimer timer;
-    timer.start();
-    try {
-        result.assessment = reasoning::assess(job, trade, {QDate::currentDate().toString(Qt::ISODate).toStdString()});
-    } catch (const std::exception& error) {
-        result.problem = QString::fromUtf8(error.what());
-    }
-    result.milliseconds = timer.elapsed();
-    return result;
-}
-
 }  // namespace
 
 class JobSession::Edit : public QUndoCommand {
@@ -57,18 +38,35 @@ private:
     job::Job after_;
 };
 
+JobSession::TimedAssessment JobSession::timedAssess(const job::Job& job, const knowledge::Knowledge& trade) {
+    TimedAssessment result;
+    QElapsedTimer timer;
+    timer.start();
+    try {
+        result.assessment = reasoning::assess(job, trade, {QDate::currentDate().toString(Qt::ISODate).toStdString()});
+    } catch (const std::exception& error) {
+        result.problem = QString::fromUtf8(error.what());
+    }
+    result.milliseconds = timer.elapsed();
+    return result;
+}
+
 JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, QObject* parent)
     : QObject(parent), logbook_(logbook), trade_(trade) {}
 
 JobSession::~JobSession() = default;
 
 void JobSession::open(const job::Job& job) {
+    auto first = timedAssess(job, trade_);
+    if (!first.problem.isEmpty()) {
+        throw std::runtime_error(job.id + ": " + first.problem.toStdString());
+    }
     undoStack_.clear();
     job_ = job;
     hasJob_ = true;
     savedAt_ = {};
-    lastMilliseconds_ = 0;
-    assess();
+    ++revision_;  // whatever is still running is about another job
+    accept(std::move(first));
     emit jobOpened();
 }
 
@@ -101,11 +99,7 @@ bool JobSession::put(const job::Job& job, const QString& label) {
 void JobSession::assess() {
     const quint64 revision = ++revision_;
     if (lastMilliseconds_ <= frameMilliseconds) {
-        auto result = timedAssess(job_, trade_);
-        if (!result.problem.isEmpty()) {
-            emit editFailed(result.problem);
-        }
-        accept(std::move(result.assessment), result.milliseconds);
+        accept(timedAssess(job_, trade_));
         return;
     }
     ++running_;
@@ -115,10 +109,7 @@ void JobSession::assess() {
         watcher->deleteLater();
         --running_;
         if (revision == revision_) {
-            if (!result.problem.isEmpty()) {
-                emit editFailed(result.problem);
-            }
-            accept(std::move(result.assessment), result.milliseconds);
+            accept(std::move(result));
         }
     });
     watcher->setFuture(QtConcurrent::run([job = job_, &trade = trade_] { return timedAssess(job, trade); }));
@@ -130,9 +121,13 @@ void JobSession::settle() {
     }
 }
 
-void JobSession::accept(reasoning::Assessment assessment, qint64 milliseconds) {
-    assessment_ = std::move(assessment);
-    lastMilliseconds_ = milliseconds;
+void JobSession::accept(TimedAssessment result) {
+    if (!result.problem.isEmpty()) {
+        emit editFailed(result.problem);
+        return;
+    }
+    assessment_ = std::move(result.assessment);
+    lastMilliseconds_ = result.milliseconds;
     emit assessed();
 }
 

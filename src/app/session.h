@@ -22,6 +22,7 @@ public:
     ~JobSession() override;
 
     /// Puts a job on the bench, without storing it. Forgets the undo history of the last one.
+    /// \throws std::runtime_error when it cannot be assessed; the last job stays
     void open(const job::Job& job);
     bool hasJob() const { return hasJob_; }
     const job::Job& job() const { return job_; }
@@ -51,7 +52,13 @@ private:
     /// \returns whether it was stored
     bool put(const job::Job& job, const QString& label);
     void assess();
-    void accept(reasoning::Assessment assessment, qint64 milliseconds);
+    struct TimedAssessment {
+        reasoning::Assessment assessment;
+        qint64 milliseconds = 0;
+        QString problem;  ///< why there is none; empty otherwise
+    };
+    static TimedAssessment timedAssess(const job::Job& job, const knowledge::Knowledge& trade);
+    void accept(TimedAssessment result);
 
     records::Logbook& logbook_;
     const knowledge::Knowledge& trade_;

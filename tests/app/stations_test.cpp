@@ -78,6 +78,19 @@ TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
     EXPECT_EQ(me_.logbook().jobs().size(), 3u);
 }
 
+TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
+    const QString file = me_.path(QStringLiteral("curve.json"));
+    auto impossible = virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job;
+    impossible.backlight.strips[0].led.ratedVolts = 100;
+    records::writeJobFile(impossible, file);
+    me_.window().importFile(file);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
+                HasSubstr("curve.json: backlight.strips[0].led: 100 V"));
+    EXPECT_EQ(me_.logbook().jobs().size(), 3u);
+    EXPECT_THROW(me_.window().session().open(impossible), std::runtime_error);
+    EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
+}
+
 // ---- take in -----------------------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
@@ -362,9 +375,22 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
         me_.press(Qt::Key_1);
     }
     me_.press(Qt::Key_N);
-    EXPECT_TRUE(me_.window().session().isSettled());
     EXPECT_EQ(job().trail.size(), 4u);
     EXPECT_TRUE(me_.sees(QStringLiteral("no light")));
+
+    // The next run must come from the assessment of this reading, not from the one that is still on the screen.
+    me_.goTo(4);
+    const QString before = me_.read(QStringLiteral("runTitle"));
+    me_.clickInto(QStringLiteral("volts"));
+    me_.typeOver(QStringLiteral("300"));
+    me_.press(Qt::Key_Tab);
+    me_.type(QStringLiteral("0"));
+    QTest::keyClick(QApplication::focusWidget(), Qt::Key_Return);
+    EXPECT_FALSE(me_.window().session().isSettled())
+        << "a job of this size must go to the worker for this test to mean anything";
+    me_.window().session().settle();
+    EXPECT_EQ(job().trail.size(), 5u);
+    EXPECT_NE(me_.read(QStringLiteral("runTitle")), before);
 }
 
 // ---- looks -------------------------------------------------------------------------------------------------------

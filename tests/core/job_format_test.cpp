@@ -116,6 +116,8 @@ INSTANTIATE_TEST_SUITE_P(
         Hostile{"halfLed", "/backlight/strips/0/leds", 11.5, "backlight.strips[0].leds: 11.5 is not a whole number"},
         Hostile{"noLed", "/backlight/strips/0/led/ratedVolts", "three",
                 "backlight.strips[0].led.ratedVolts: expected a number"},
+        Hostile{"noCurve", "/backlight/strips/0/led/ratedVolts", 100,
+                "backlight.strips[0].led: 100 V at 0.35 A over 1 dies is no LED"},
         Hostile{"nullVolts", "/trail/2/volts", nullptr, "trail[2].volts: expected a number, found a null"},
         Hostile{"hugeVolts", "/trail/2/volts", 1e300, "trail[2].volts: 1e+300 is outside"},
         Hostile{"wordShape", "/trail/2/shape", "zigzag", "trail[2].shape: \"zigzag\" is none of steady"},

@@ -82,7 +82,8 @@ bool HandBackStation::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void HandBackStation::save(const QString& suffix) {
-    work_->clearFocus();
+    work_->clearFocus();  // lets the work being typed write itself down
+    session_.settle();
     const QString path =
         QDir(folder_->text()).filePath(QString::fromStdString(session_.job().id) + QLatin1Char('.') + suffix);
     try {

@@ -8,7 +8,17 @@ namespace dimglow::backlight {
 
 namespace {
 constexpr int maxLeds = 4000;
+
+bool hasCurve(const LedSpec& spec) {
+    try {
+        ledCurve(spec);
+        return true;
+    } catch (const std::invalid_argument&) {
+        return false;
+    }
 }
+
+}  // namespace
 
 int Backlight::ledCount() const {
     int count = 0;
@@ -141,8 +151,7 @@ std::vector<std::string> problemsOf(const Backlight& backlight) {
         if (strip.leds < 1) {
             problems.push_back(fmt::format("strips[{}].leds: {} LEDs; a strip has at least one", i, strip.leds));
         }
-        if (strip.led.dies < 1 || !(strip.led.ratedAmps > 0) ||
-            !(strip.led.ratedVolts / strip.led.dies > strip.led.seriesDropVolts)) {
+        if (!hasCurve(strip.led)) {
             problems.push_back(fmt::format("strips[{}].led: {} V at {} A over {} dies is no LED", i,
                                            strip.led.ratedVolts, strip.led.ratedAmps, strip.led.dies));
         }

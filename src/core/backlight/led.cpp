@@ -24,6 +24,11 @@ circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
     model.emissionVolts = spec.ideality * circuit::thermalVolts(referenceKelvin);
     model.seriesOhms = spec.seriesDropVolts / spec.ratedAmps;
     model.saturationAmps = spec.ratedAmps / std::expm1(junctionVolts / model.emissionVolts);
+    if (!std::isnormal(model.saturationAmps)) {
+        throw std::invalid_argument(
+            fmt::format("an LED of {} V over {} dies has no curve: its saturation current is out of reach",
+                        spec.ratedVolts, spec.dies));
+    }
     model.offsetVolts = spec.dies * voltsPerKelvinPerDie * (celsius - 25);
     return model;
 }
