@@ -5,14 +5,20 @@
 #include <cmath>
 #include <stdexcept>
 
+#include "core/circuit/operating_point.h"
+#include "core/driver/meter.h"
+
 namespace dimglow::virtualset {
 
 namespace {
 
 constexpr double meterShare = 0.003;
+constexpr double ceilingVolts = 2000;
+constexpr double watchSeconds = 20;
+constexpr double partShare = 0.01;
 
 double rounded(double volts) {
-    return std::round(volts * 10) / 10;
+    return std::round(std::max(0.0, volts) * 10) / 10;
 }
 
 }  // namespace
@@ -27,7 +33,7 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
     }
     std::vector<backlight::ChannelDemand> demands;
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings, 2000));
+        demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings, ceilingVolts));
     }
     forecast_ = driver::forecast(backlight_, driver::referenceOf(backlight_), demands, suspect_->driver);
 }
@@ -55,14 +61,15 @@ job::Answer SealedSet::answer(const std::string& test) const {
 }
 
 job::LightSeen SealedSet::light() const {
-    const auto& light = forecast_.light;
-    if (light.never >= std::max(light.flashThenDark, light.staysLit)) {
+    const auto& watched = this->watched(false);
+    if (!watched.lightSeconds) {
         return {driver::Light::Never, 0};
     }
-    if (light.staysLit >= light.flashThenDark) {
+    if (!watched.darkSeconds) {
         return {driver::Light::StaysLit, 0};
     }
-    return {driver::Light::FlashThenDark, rounded(light.medianSecondsToDark * std::exp(0.3 * spread("light")) + 0.05)};
+    return {driver::Light::FlashThenDark,
+            std::max(0.1, rounded((*watched.darkSeconds - *watched.lightSeconds) * (1 + 0.2 * spread("light"))))};
 }
 
 job::Measured SealedSet::measure(const std::string& test, int channel) const {
@@ -70,28 +77,128 @@ job::Measured SealedSet::measure(const std::string& test, int channel) const {
     if (volts == nullptr) {
         throw std::invalid_argument(fmt::format("\"{}\" of channel {} is no voltage", test, channel));
     }
+    const double off = spread(test + std::to_string(channel));
+    const bool plugOut = test == "ledPlusPlugOut";
+    if (test == "ledPlusOn" || plugOut || test == "ledMinus") {
+        const auto& watched = this->watched(plugOut);
+        const auto series = test == "ledMinus" ? watched.ledMinus(channel) : watched.ledPlus();
+        const auto view = driver::throughMeter(series, watched.secondsApart);
+        const double scale = driver::referenceOf(backlight_).labelScale * (1 + partShare * off);
+        return {test, channel, view.shape, rounded(scale * view.volts), rounded(scale * view.rest)};
+    }
     const auto& mode = *std::max_element(volts->begin(), volts->end(),
                                          [](const auto& a, const auto& b) { return a.weight < b.weight; });
-    const double off = 0.5 * spread(test + std::to_string(channel));
-    job::Measured measured{test, channel, mode.shape, rounded(std::max(0.0, mode.volts + off * mode.voltsSigma)), 0};
-    measured.restVolts = mode.shape == driver::Shape::Steady
-                             ? measured.volts
-                             : rounded(std::max(0.0, mode.rest + 0.2 * off * mode.restSigma));
-    return measured;
+    const double value = rounded(mode.volts + 0.5 * off * mode.voltsSigma);
+    return {test, channel, driver::Shape::Steady, value, value};
 }
 
 job::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
-    const auto reading = backlight::testRun(backlight_, run, fault_.strings, setting);
+    return tester(backlight::TesterProbe{run, setting});
+}
+
+job::TesterTaken SealedSet::tester(const backlight::TesterProbe& probe) const {
+    const auto reading = backlight::testRun(backlight_, probe, fault_.strings);
+    const auto& run = probe.run;
     const double off = meterShare * spread(fmt::format("{}-{}-{}", run.string.channel, run.first, run.last));
-    return {run, setting, rounded(reading.volts * (1 + off)), reading.lit};
+    job::TesterTaken taken{run, probe.setting, rounded(reading.volts * (1 + off)), reading.lit, probe.minus, {}};
+    if (!probe.bridged.empty()) {
+        taken.bridged = probe.bridged.front();
+    }
+    return taken;
+}
+
+const backlight::PlacedFault* SealedSet::faultAt(backlight::LedPlace place) const {
+    const auto found = std::find_if(fault_.strings.leds.begin(), fault_.strings.leds.end(),
+                                    [&](const auto& f) { return f.place == place; });
+    return found == fault_.strings.leds.end() ? nullptr : &*found;
 }
 
 job::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Run& under) const {
-    const auto reading = backlight::testRun(backlight_, under, fault_.strings, {0.03, 2000});
-    const bool faulty = std::any_of(fault_.strings.leds.begin(), fault_.strings.leds.end(),
-                                    [&](const auto& f) { return f.place == place; });
-    const bool lit = reading.lit > 0 && !faulty;
-    return {place, lit ? job::LedSeen::Glow::Lit : job::LedSeen::Glow::Dark, under};
+    using Glow = job::LedSeen::Glow;
+    const auto built = backlight::buildProbe(backlight_, {under, {0.03, 2000}}, fault_.strings);
+    const auto point = circuit::solve(built.network);
+    const auto at = std::size_t(std::find(built.leds.begin(), built.leds.end(), place) - built.leds.begin());
+    const int diode = at < built.leds.size() ? built.diodeOfLed[at] : -1;
+    const auto* fault = faultAt(place);
+    const bool dark = diode < 0 || point.diodeAmps[diode] < backlight::glowAmps ||
+                      (fault != nullptr && fault->fault == backlight::LedFault::Dark);
+    return {place, dark ? Glow::Dark : fault != nullptr ? Glow::Dim : Glow::Lit, under};
+}
+
+job::LedChecked SealedSet::check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const {
+    const auto* fault = faultAt(place);
+    const auto forecast = parts::forecastOf(backlight_.strips.at(place.strip).led, setting,
+                                            fault == nullptr ? std::nullopt : std::optional(fault->fault));
+    job::LedChecked check{place, setting, {}};
+    if (!forecast.overload) {
+        check.reading.volts = std::round(100 * forecast.volts) / 100;
+    }
+    check.reading.amps = forecast.amps;
+    check.reading.lit = forecast.glows;
+    return check;
+}
+
+job::Bridged SealedSet::bridge(backlight::LedPlace place) const {
+    auto rest = fault_.strings;
+    std::erase_if(rest.leds, [&](const auto& f) { return f.place == place; });
+    rest.leds.push_back({place, backlight::LedFault::Shorted});
+    for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
+        for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
+            const auto order = backlight::ledsInOrder(backlight_, {channel, string});
+            if (std::find(order.begin(), order.end(), place) == order.end()) {
+                continue;
+            }
+            const auto demand = backlight::demandOf(backlight_, channel, rest, ceilingVolts);
+            const bool lights = demand.conducts && suspect_->driver == driver::DriverFault::None;
+            const double amps = demand.stringAmps[string] * (1 + meterShare * spread("bridge"));
+            return {place, lights ? std::round(1000 * amps) / 1000 : 0, lights};
+        }
+    }
+    throw std::out_of_range("the LED is in no string");
+}
+
+std::vector<job::Observation> SealedSet::take(const reasoning::Probe& probe,
+                                              const backlight::TesterSetting& tester) const {
+    const auto* kind = trade_.test(probe.test);
+    if (probe.run && kind->form == knowledge::Form::Led) {
+        std::vector<job::Observation> seen;
+        const auto order = backlight::ledsInOrder(backlight_, probe.run->string);
+        for (int position = probe.run->first; position <= probe.run->last; ++position) {
+            seen.push_back(look(order[position], *probe.run));
+        }
+        return seen;
+    }
+    if (probe.run) {
+        backlight::TesterProbe put{*probe.run, tester, probe.minus};
+        if (probe.bridged) {
+            put.bridged.push_back(*probe.bridged);
+        }
+        return {this->tester(put)};
+    }
+    switch (kind->form) {
+        case knowledge::Form::Light:
+            return {light()};
+        case knowledge::Form::Volts:
+            return {measure(probe.test, probe.channel)};
+        default:
+            return {answer(probe.test)};
+    }
+}
+
+const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
+    auto& kept = watched_[plugOut ? 1 : 0];
+    if (!kept) {
+        kept = switchOn(watchSeconds, plugOut);
+    }
+    return *kept;
+}
+
+driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
+    const auto reference = driver::referenceOf(backlight_);
+    const auto stage = driver::stageOf(backlight_, reference, suspect_->driver);
+    const driver::StringLoad load(backlight_, fault_.strings, 1.1 * reference.overVolts / reference.labelScale,
+                                  plugOut);
+    return driver::simulate(stage, load, seconds);
 }
 
 }  // namespace dimglow::virtualset

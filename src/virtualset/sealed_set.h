@@ -3,8 +3,10 @@
 #include <cstdint>
 #include <string>
 
+#include "core/driver/switch_on.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
+#include "core/reasoning/assessment.h"
 
 namespace dimglow::virtualset {
 
@@ -18,7 +20,7 @@ struct SealedFault {
 /// A simulated display that answers every test as a real one with this fault would.
 ///
 /// Voltages come from the circuit and driver model with a repeatable spread of part and meter; the same question
-/// always gets the same answer.
+/// always gets the same answer. Not thread-safe.
 class SealedSet {
 public:
     /// \throws std::invalid_argument when the suspect is not in \p trade
@@ -30,9 +32,20 @@ public:
     job::LightSeen light() const;
     job::Measured measure(const std::string& test, int channel = 0) const;
     job::TesterTaken tester(const backlight::Run& run, const backlight::TesterSetting& setting) const;
+    /// Any way of putting the tester to a string; of the LEDs bridged only the first is written down.
+    job::TesterTaken tester(const backlight::TesterProbe& probe) const;
     job::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
+    job::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
+    job::Bridged bridge(backlight::LedPlace place) const;
+    /// Whatever a probe asks for, as it would be written down; a look gives one observation for each LED.
+    std::vector<job::Observation> take(const reasoning::Probe& probe, const backlight::TesterSetting& tester) const;
+    /// LED+ and the sinks from switch-on, for \p seconds.
+    driver::SwitchOn switchOn(double seconds, bool plugOut = false) const;
 
 private:
+    const backlight::PlacedFault* faultAt(backlight::LedPlace place) const;
+    /// switchOn() for as long as a person watches; computed once.
+    const driver::SwitchOn& watched(bool plugOut) const;
     double spread(const std::string& what) const;
 
     backlight::Backlight backlight_;
@@ -40,6 +53,7 @@ private:
     const knowledge::Knowledge& trade_;
     const knowledge::SuspectKind* suspect_;
     driver::DriverForecast forecast_;
+    mutable std::optional<driver::SwitchOn> watched_[2];
 };
 
 }  // namespace dimglow::virtualset

@@ -235,6 +235,12 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
             me_.press(seen.glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
         }
     }
+    // Dark alone could be dark and conducting: the volts of the strip tell.
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester on strip C"));
+    const auto strip = set.tester(backlight::wholeStrip(demo.job.backlight, 2), demo.job.bench.tester);
+    me_.type(QString::number(strip.volts));
+    me_.press(Qt::Key_Return);
     EXPECT_EQ(me_.read(QStringLiteral("verdict")), QStringLiteral("Shorted LED C2, C3, C7"));
 }
 

@@ -185,23 +185,9 @@ int follow(job::Job& job, const virtualset::SealedSet& set, int most) {
             return probes;
         }
         const auto& next = assessment.probes.front();
-        const auto add = [&](job::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
-        if (next.test == "tester") {
-            job.panelOpen = true;
-            add(set.tester(*next.run, job.bench.tester));
-        } else if (next.test == "look") {
-            job.panelOpen = true;
-            for (const auto& place : backlight::ledsInOrder(job.backlight, next.run->string)) {
-                if (backlight::wholeStrip(job.backlight, place.strip) == *next.run) {
-                    add(set.look(place, *next.run));
-                }
-            }
-        } else if (next.test == "light") {
-            add(set.light());
-        } else if (trade().test(next.test)->form == knowledge::Form::Volts) {
-            add(set.measure(next.test, next.channel));
-        } else {
-            add(set.answer(next.test));
+        job.panelOpen = job.panelOpen || next.opens == knowledge::Reach::Panel;
+        for (auto& seen : set.take(next, job.bench.tester)) {
+            job::addEntry(job, "", job::Phase::Before, std::move(seen));
         }
     }
     return most;

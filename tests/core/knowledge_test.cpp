@@ -62,7 +62,7 @@ TEST(BuiltInKnowledge, IsWhole) {
 TEST(BuiltInKnowledge, EveryLiveTestOpensTheBoards) {
     for (const auto& test : builtInKnowledge().tests) {
         if (test.live) {
-            EXPECT_EQ(test.reach, Reach::Boards) << test.id;
+            EXPECT_GE(test.reach, Reach::Boards) << test.id;
         }
     }
 }

@@ -100,7 +100,7 @@ TEST(OperatingPoint, AgreesWithNgspiceOnRandomFaultyNetworks) {
 
 TEST(OperatingPoint, SeriesLedsCarryOneCurrent) {
     const auto panel = backlight::plainBacklight({});
-    const auto run = backlight::buildRun(panel, {{0, 0}, 0, 47}, {}, {0.03, 300});
+    const auto run = backlight::buildProbe(panel, {{{0, 0}, 0, 47}, {0.03, 300}}, {});
     const auto point = circuit::solve(run.network);
     for (const double amps : point.diodeAmps) {
         EXPECT_NEAR(amps, 0.03, 0.03 * 1e-3);

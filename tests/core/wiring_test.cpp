@@ -97,7 +97,7 @@ TEST_F(StripOfTwelve, HarnessIsInThePathOnlyFromThePlug) {
 
 TEST_F(StripOfTwelve, MergedAndSingleLedsAgree) {
     const Faults faults{{{{1, 2}, LedFault::Shorted}, {{1, 9}, LedFault::Dark}}, {}};
-    const auto detailed = buildRun(panel_, wholeStrip(panel_, 1), faults, tester);
+    const auto detailed = buildProbe(panel_, {wholeStrip(panel_, 1), tester}, faults);
     const auto point = circuit::solve(detailed.network);
     ASSERT_TRUE(point.converged);
     EXPECT_NEAR(point.nodeVolts[detailed.plus], read(faults).volts, 1e-6);

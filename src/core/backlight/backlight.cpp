@@ -8,6 +8,11 @@ namespace dimglow::backlight {
 
 namespace {
 constexpr int maxLeds = 4000;
+constexpr std::size_t maxChannels = 64;
+
+int lastLedOf(const Backlight& backlight, const StripInString& part) {
+    return part.last < 0 ? backlight.strips.at(part.strip).leds - 1 : part.last;
+}
 
 bool hasCurve(const LedSpec& spec) {
     try {
@@ -16,6 +21,24 @@ bool hasCurve(const LedSpec& spec) {
     } catch (const std::invalid_argument&) {
         return false;
     }
+}
+
+/// Empty when a string may run through it.
+std::string problemOf(const Backlight& backlight, const StripInString& part) {
+    if (part.strip < 0 || part.strip >= int(backlight.strips.size())) {
+        return fmt::format("strip number {} does not exist", part.strip);
+    }
+    const Strip& strip = backlight.strips[part.strip];
+    const int last = lastLedOf(backlight, part);
+    if (part.step < 1 || part.first < 0 || part.first > last || last >= strip.leds) {
+        return fmt::format("LEDs {} to {} by {} are not on strip {}, which has {}", part.first + 1, last + 1, part.step,
+                           strip.label, strip.leds);
+    }
+    const bool whole = part.first == 0 && last == strip.leds - 1 && part.step == 1;
+    if (!whole && (strip.parallel > 1 || strip.chains > 1)) {
+        return fmt::format("strip {} has LEDs side by side and can only be passed as a whole", strip.label);
+    }
+    return {};
 }
 
 }  // namespace
@@ -56,9 +79,13 @@ const String& stringAt(const Backlight& backlight, StringRef ref) {
 std::vector<LedPlace> ledsInOrder(const Backlight& backlight, StringRef ref) {
     std::vector<LedPlace> places;
     for (const auto& part : stringAt(backlight, ref).strips) {
-        const int leds = backlight.strips.at(part.strip).leds;
-        for (int i = 0; i < leds; ++i) {
-            places.push_back({part.strip, part.reversed ? leds - 1 - i : i});
+        const auto start = std::ptrdiff_t(places.size());
+        const int last = lastLedOf(backlight, part);
+        for (int led = part.first; led <= last; led += part.step) {
+            places.push_back({part.strip, led});
+        }
+        if (part.reversed) {
+            std::reverse(places.begin() + start, places.end());
         }
     }
     return places;
@@ -68,29 +95,118 @@ Run wholeString(const Backlight& backlight, StringRef ref) {
     return {ref, 0, int(ledsInOrder(backlight, ref).size()) - 1};
 }
 
-Run wholeStrip(const Backlight& backlight, int strip) {
+std::vector<Run> partsOf(const Backlight& backlight, StringRef ref) {
+    std::vector<Run> parts;
+    int first = 0;
+    for (const auto& part : stringAt(backlight, ref).strips) {
+        const int count = (lastLedOf(backlight, part) - part.first) / part.step + 1;
+        parts.push_back({ref, first, first + count - 1});
+        first += count;
+    }
+    return parts;
+}
+
+std::vector<Run> runsOnStrip(const Backlight& backlight, int strip) {
+    std::vector<Run> runs;
     for (const auto& ref : stringsOf(backlight)) {
-        int first = 0;
-        for (const auto& part : stringAt(backlight, ref).strips) {
-            const int leds = backlight.strips.at(part.strip).leds;
-            if (part.strip == strip) {
-                return {ref, first, first + leds - 1};
+        const auto parts = partsOf(backlight, ref);
+        for (std::size_t i = 0; i < parts.size(); ++i) {
+            if (stringAt(backlight, ref).strips[i].strip == strip) {
+                runs.push_back(parts[i]);
             }
-            first += leds;
         }
     }
-    throw std::out_of_range(fmt::format("strip {} is in no string", strip));
+    return runs;
+}
+
+Run wholeStrip(const Backlight& backlight, int strip) {
+    const auto runs = runsOnStrip(backlight, strip);
+    if (runs.empty()) {
+        throw std::out_of_range(fmt::format("strip {} is in no string", strip));
+    }
+    return runs.front();
 }
 
 Run runOnStrip(const Backlight& backlight, int strip, int firstLed, int lastLed) {
-    Run run = wholeStrip(backlight, strip);
-    const auto order = ledsInOrder(backlight, run.string);
-    const int start = run.first;
-    const bool reversed = run.count() > 1 && order[start].led > order[start + 1].led;
-    const int last = backlight.strips[strip].leds - 1;
-    run.first = start + (reversed ? last - lastLed : firstLed);
-    run.last = start + (reversed ? last - firstLed : lastLed);
+    for (const auto& whole : runsOnStrip(backlight, strip)) {
+        const auto order = ledsInOrder(backlight, whole.string);
+        Run run{whole.string, whole.last + 1, whole.first - 1};
+        bool holdsFirst = false;
+        for (int position = whole.first; position <= whole.last; ++position) {
+            const int led = order[position].led;
+            if (std::min(firstLed, lastLed) <= led && led <= std::max(firstLed, lastLed)) {
+                run.first = std::min(run.first, position);
+                run.last = std::max(run.last, position);
+                holdsFirst = holdsFirst || led == firstLed;
+            }
+        }
+        if (holdsFirst) {
+            return probeable(backlight, run);
+        }
+    }
+    throw std::out_of_range(fmt::format("LED {} of strip {} is in no string", firstLed + 1, strip));
+}
+
+Run probeable(const Backlight& backlight, Run run) {
+    const auto parts = partsOf(backlight, run.string);
+    const bool withinOne = std::any_of(
+        parts.begin(), parts.end(), [&](const Run& part) { return part.first <= run.first && run.last <= part.last; });
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const Run& part = parts[i];
+        const Strip& strip = backlight.strips.at(stringAt(backlight, run.string).strips[i].strip);
+        if (run.last < part.first || part.last < run.first) {
+            continue;
+        }
+        if (strip.parallel > 1) {
+            run.first =
+                std::min(run.first, part.first + std::max(0, run.first - part.first) / strip.parallel * strip.parallel);
+            const int lastStep = (std::min(run.last, part.last) - part.first) / strip.parallel;
+            run.last = std::max(run.last, part.first + (lastStep + 1) * strip.parallel - 1);
+        }
+        if (strip.chains > 1) {
+            const int chain = (part.last - part.first + 1) / strip.chains;
+            const bool oneChain = withinOne && (run.first - part.first) / chain == (run.last - part.first) / chain;
+            if (!oneChain) {
+                run.first = std::min(run.first, part.first);
+                run.last = std::max(run.last, part.last);
+            }
+        }
+    }
     return run;
+}
+
+std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run) {
+    std::vector<Section> sections;
+    const auto parts = partsOf(backlight, run.string);
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+        const Run& part = parts[i];
+        const int first = std::max(run.first, part.first);
+        const int last = std::min(run.last, part.last);
+        const Strip& strip = backlight.strips.at(stringAt(backlight, run.string).strips[i].strip);
+        if (first > last) {
+            continue;
+        }
+        if (strip.chains > 1) {
+            const int length = (part.last - part.first + 1) / strip.chains;
+            Section section;
+            for (int position = first; position <= last; ++position) {
+                if (position == first || (position - part.first) % length == 0) {
+                    section.branches.emplace_back();
+                }
+                section.branches.back().push_back(position);
+            }
+            sections.push_back(std::move(section));
+            continue;
+        }
+        for (int position = first; position <= last; position += strip.parallel) {
+            Section section;
+            for (int side = position; side < position + strip.parallel; ++side) {
+                section.branches.push_back({side});
+            }
+            sections.push_back(std::move(section));
+        }
+    }
+    return sections;
 }
 
 std::string nameOf(const Backlight& backlight, const Run& run) {
@@ -100,7 +216,8 @@ std::string nameOf(const Backlight& backlight, const Run& run) {
     if (run.count() == 1) {
         return nameOf(backlight, first);
     }
-    if (first.strip == last.strip && run == wholeStrip(backlight, first.strip)) {
+    const auto onStrip = runsOnStrip(backlight, first.strip);
+    if (first.strip == last.strip && onStrip.size() == 1 && run == onStrip.front()) {
         return fmt::format("strip {}", backlight.strips[first.strip].label);
     }
     if (run == wholeString(backlight, run.string)) {
@@ -151,6 +268,11 @@ std::vector<std::string> problemsOf(const Backlight& backlight) {
         if (strip.leds < 1) {
             problems.push_back(fmt::format("strips[{}].leds: {} LEDs; a strip has at least one", i, strip.leds));
         }
+        const bool sound = strip.parallel >= 1 && strip.chains >= 1 && (strip.parallel == 1 || strip.chains == 1);
+        if (!sound || strip.leds % (strip.parallel * strip.chains) != 0) {
+            problems.push_back(fmt::format("strips[{}]: {} LEDs in {} chains, {} side by side, do not come out even", i,
+                                           strip.leds, strip.chains, strip.parallel));
+        }
         if (!hasCurve(strip.led)) {
             problems.push_back(fmt::format("strips[{}].led: {} V at {} A over {} dies is no LED", i,
                                            strip.led.ratedVolts, strip.led.ratedAmps, strip.led.dies));
@@ -162,7 +284,14 @@ std::vector<std::string> problemsOf(const Backlight& backlight) {
     if (backlight.channels.empty()) {
         problems.push_back("channels: a backlight has at least one channel");
     }
-    std::vector<int> uses(backlight.strips.size(), 0);
+    if (backlight.channels.size() > maxChannels) {
+        problems.push_back(fmt::format("channels: {} channels; at most {}", backlight.channels.size(), maxChannels));
+    }
+    const bool countable = total >= 0 && total <= maxLeds;
+    std::vector<std::vector<int>> uses;
+    for (const auto& strip : backlight.strips) {
+        uses.emplace_back(countable ? std::max(0, strip.leds) : 0, 0);
+    }
     for (std::size_t c = 0; c < backlight.channels.size(); ++c) {
         const Channel& channel = backlight.channels[c];
         if (!(channel.amps > 0)) {
@@ -176,22 +305,48 @@ std::vector<std::string> problemsOf(const Backlight& backlight) {
                 problems.push_back(fmt::format("channels[{}].strings[{}]: a string runs through a strip", c, s));
             }
             for (const auto& part : channel.strings[s].strips) {
-                if (part.strip < 0 || part.strip >= int(uses.size())) {
-                    problems.push_back(
-                        fmt::format("channels[{}].strings[{}]: strip number {} does not exist", c, s, part.strip));
-                } else {
-                    ++uses[part.strip];
+                const std::string problem = problemOf(backlight, part);
+                if (!problem.empty()) {
+                    problems.push_back(fmt::format("channels[{}].strings[{}]: {}", c, s, problem));
+                } else if (countable) {
+                    for (int led = part.first; led <= lastLedOf(backlight, part); led += part.step) {
+                        ++uses[part.strip][led];
+                    }
                 }
             }
         }
     }
     for (std::size_t i = 0; i < uses.size(); ++i) {
-        if (uses[i] != 1) {
-            problems.push_back(fmt::format("strips[{}]: strip {} is in {} strings; it must be in one", i,
-                                           backlight.strips[i].label, uses[i]));
+        const auto wrong = std::find_if(uses[i].begin(), uses[i].end(), [](int n) { return n != 1; });
+        if (wrong != uses[i].end()) {
+            problems.push_back(fmt::format("strips[{}]: LED {} of strip {} is in {} strings; it must be in one", i,
+                                           wrong - uses[i].begin() + 1, backlight.strips[i].label, *wrong));
         }
     }
+    for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
+        const HarnessPin& pin = backlight.harness[i];
+        if (!(pin.ohms >= 0) || pin.channel < 0 ||
+            (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size()))) {
+            problems.push_back(fmt::format("harness[{}]: {} ohm to channel {} is no pin", i, pin.ohms, pin.channel));
+        }
+    }
+    if (!(backlight.celsius > -60 && backlight.celsius < 200)) {
+        problems.push_back(fmt::format("celsius: {} °C is no temperature of an LED", backlight.celsius));
+    }
     return problems;
+}
+
+std::vector<std::string> misleadingColours(const Backlight& backlight) {
+    std::vector<std::string> sentences;
+    for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
+        const HarnessPin& pin = backlight.harness[i];
+        if (pin.role == HarnessPin::Role::LedPlus && pin.colour == "black") {
+            sentences.push_back(fmt::format("Pin {} is black and is LED+: go by the board, not by the colour.", i + 1));
+        } else if (pin.role == HarnessPin::Role::LedMinus && pin.colour == "red") {
+            sentences.push_back(fmt::format("Pin {} is red and is LED−: go by the board, not by the colour.", i + 1));
+        }
+    }
+    return sentences;
 }
 
 }  // namespace dimglow::backlight

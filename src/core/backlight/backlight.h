@@ -15,20 +15,38 @@ struct PointMm {
     bool operator==(const PointMm&) const = default;
 };
 
+/// How a probe reaches the copper between two LEDs of a strip, in rising trouble.
+enum class Access {
+    Pads,  ///< bare pads or solder joints
+    Mask,  ///< solder mask, to be scraped
+    Lens,  ///< only under the lens, which comes off and goes back
+};
+
 /// A bar of like LEDs, evenly spaced from its first to its last.
+///
+/// LEDs stand in `chains` series chains, tied together at the strip's ends: LED 1 … leds/chains are the first chain.
+/// In a single chain, `parallel` neighbours share each step: LED 1 and 2 are the first pair of a "2P" strip.
 struct Strip {
     std::string label;  ///< "A", "B" …, as written on the report and the map
     int leds = 0;
     LedSpec led;
     PointMm first;  ///< centre of LED 1
     PointMm last;   ///< centre of the last LED
+    int parallel = 1;
+    int chains = 1;
+    Access access = Access::Pads;
+    std::string connector;  ///< what its plug looks like and which side it is, in the technician's words
     bool operator==(const Strip&) const = default;
 };
 
-/// A strip's place in a string. Current enters at LED 1, or at the last LED when `reversed`.
+/// A strip's place in a string: all of it, or every `step`-th LED from `first` to `last`, as in a bar that is fed from
+/// both ends or shared by several strings. Current enters at the lowest LED, or at the highest when `reversed`.
 struct StripInString {
     int strip = 0;  ///< index into Backlight::strips
     bool reversed = false;
+    int first = 0;  ///< 0-based
+    int last = -1;  ///< -1: through the last LED of the strip
+    int step = 1;
     bool operator==(const StripInString&) const = default;
 };
 
@@ -55,14 +73,26 @@ struct DriverSpec {
     bool operator==(const DriverSpec&) const = default;
 };
 
-/// A display's backlight as wired. All channels share LED+.
+/// One pin of the plug between board and strips.
+struct HarnessPin {
+    enum class Role { Unused, LedPlus, LedMinus };
+    Role role = Role::Unused;
+    int channel = 0;     ///< only of LedMinus
+    std::string colour;  ///< of its wire; says nothing about polarity
+    double ohms = 0;     ///< of wire and contact
+    bool operator==(const HarnessPin&) const = default;
+};
+
+/// A display's backlight as wired. All channels share LED+, each has a sink of its own.
 struct Backlight {
     double widthMm = 0;
     double heightMm = 0;
     std::vector<Strip> strips;
     std::vector<Channel> channels;
     DriverSpec driver;
-    std::optional<double> ledPlusLabel;  ///< volts printed beside LED+ on the board; beats a computed value
+    std::optional<double> ledPlusLabel;    ///< volts printed beside LED+ on the board; beats a computed value
+    std::vector<HarnessPin> harness = {};  ///< empty when nobody has written it down
+    double celsius = 25;                   ///< of the LEDs while they are measured
 
     int ledCount() const;
     bool operator==(const Backlight&) const = default;
@@ -106,12 +136,29 @@ const String& stringAt(const Backlight& backlight, StringRef ref);
 /// The LEDs of a string in the order the current passes them.
 std::vector<LedPlace> ledsInOrder(const Backlight& backlight, StringRef ref);
 Run wholeString(const Backlight& backlight, StringRef ref);
-/// Where a strip sits in its string.
+/// The runs on the strips of a string, in current order.
+std::vector<Run> partsOf(const Backlight& backlight, StringRef ref);
+/// The runs that a strip holds, one for each string that passes it.
+std::vector<Run> runsOnStrip(const Backlight& backlight, int strip);
+/// The first of runsOnStrip(): all of the strip, unless several strings share it.
 /// \throws std::out_of_range when no string runs through it.
 Run wholeStrip(const Backlight& backlight, int strip);
-/// LEDs \p firstLed to \p lastLed of a strip, in whichever direction the current passes it.
+/// The shortest run that can be probed and holds LEDs \p firstLed to \p lastLed of a strip, in whichever direction the
+/// current passes them; what lies in another string than the first LED is left out.
 /// \throws std::out_of_range when no string runs through the strip
 Run runOnStrip(const Backlight& backlight, int strip, int firstLed, int lastLed);
+/// Widens a run until it starts and ends at copper that a probe can reach electrically: whole pairs of a 2P strip, one
+/// chain of a strip with several, or the strip as a whole.
+Run probeable(const Backlight& backlight, Run run);
+
+/// LEDs of a run that stand side by side: branches in parallel, each a series of positions in the string.
+struct Section {
+    std::vector<std::vector<int>> branches;
+};
+/// The sections of \p run in current order. A run within one chain has that chain only.
+/// \pre \p run is probeable()
+std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run);
+
 /// "strip B", "B1 … B6", "A1 … B12", "all of channel 1": as short as it can be said.
 std::string nameOf(const Backlight& backlight, const Run& run);
 
@@ -132,7 +179,12 @@ struct PlainDescription {
 Backlight plainBacklight(const PlainDescription& description);
 
 /// One sentence for each rule that \p backlight breaks, prefixed by the field: no strips, a strip in no string or in
-/// two, over 4,000 LEDs. Empty when it can be computed with.
+/// two, an LED in no string or in two, pairs that do not come out even, over 4,000 LEDs. Empty when it can be computed
+/// with.
 std::vector<std::string> problemsOf(const Backlight& backlight);
+
+/// What the wire colours must not be taken for: one sentence for each pin whose colour misleads (black on LED+, red on
+/// LED−). Polarity is measured or read from the board, never taken from colour (common practice, no source).
+std::vector<std::string> misleadingColours(const Backlight& backlight);
 
 }  // namespace dimglow::backlight

@@ -27,6 +27,19 @@ inline constexpr double darkExtraVolts = 1.5;
 circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius = 25);
 
 /// What can be wrong with one LED.
-enum class LedFault { Open, Shorted, Dark };
+enum class LedFault {
+    Open,
+    Shorted,
+    Dark,        ///< gives no light, yet conducts with more volts than a good one
+    Leaky,       ///< part of its current flows beside the junction
+    DieShorted,  ///< one die of a package with several
+    GroupOpen,   ///< all LEDs side by side in one step of a 2P strip
+    Aged,        ///< nearly the volts of a good one, less light
+};
+inline constexpr int ledFaultKinds = 7;
+
+/// Resistance beside the junction of a leaky LED, per die: dark on a tester of a few milliamps, dim at tens, near
+/// normal at hundreds (common practice, no source), ohm.
+inline constexpr double leakOhmsPerDie = 150;
 
 }  // namespace dimglow::backlight

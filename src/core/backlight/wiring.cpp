@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 #include <algorithm>
+#include <cmath>
+#include <map>
 #include <stdexcept>
 
 #include "core/circuit/operating_point.h"
@@ -10,9 +12,7 @@ namespace dimglow::backlight {
 
 namespace {
 
-constexpr double glowAmps = 20e-6;
-
-enum class Detail { EveryLed, Merged };
+constexpr double lowestHeadroomVolts = 0.01;
 
 const PlacedFault* faultAt(const Faults& faults, LedPlace place) {
     const auto found =
@@ -20,162 +20,513 @@ const PlacedFault* faultAt(const Faults& faults, LedPlace place) {
     return found == faults.leds.end() ? nullptr : &*found;
 }
 
-/// Builds strings into a network. Identical good LEDs side by side may be merged into one diode with their dies
+double pinOhms(const Backlight& backlight, HarnessPin::Role role, int channel) {
+    double siemens = 0;
+    for (const auto& pin : backlight.harness) {
+        if (pin.role == role && pin.ohms > 0 && (role == HarnessPin::Role::LedPlus || pin.channel == channel)) {
+            siemens += 1 / pin.ohms;
+        }
+    }
+    return siemens > 0 ? 1 / siemens : 0;
+}
+
+/// `count` equal diodes side by side.
+circuit::DiodeModel sideBySide(circuit::DiodeModel model, int count) {
+    model.saturationAmps *= count;
+    model.seriesOhms /= count;
+    return model;
+}
+
+/// Adds the LEDs of strings to a network. Identical good LEDs in a row may be merged into one diode with their dies
 /// added: the same circuit with fewer nodes, since they carry one current.
 class StringBuilder {
 public:
-    StringBuilder(const Backlight& backlight, const Faults& faults, Detail detail)
-        : backlight_(backlight), faults_(faults), detail_(detail) {}
+    StringBuilder(const Backlight& backlight, const Faults& faults, std::vector<LedPlace> bridged, Detail detail,
+                  circuit::Node chassis, LedNetwork& result)
+        : backlight_(backlight),
+          faults_(faults),
+          bridged_(std::move(bridged)),
+          detail_(detail),
+          chassis_(chassis),
+          out_(result) {}
 
-    /// Adds the LEDs of \p run from \p plus to \p minus.
-    void add(circuit::Network& network, const Run& run, circuit::Node plus, circuit::Node minus) {
-        auto places = ledsInOrder(backlight_, run.string);
-        parts_.clear();
+    /// Adds the LEDs of \p run from \p plus to \p minus. Joints at the plug and the harness are in the path of a whole
+    /// string.
+    void add(const Run& run, circuit::Node plus, circuit::Node minus) {
+        string_ = run.string;
+        places_ = ledsInOrder(backlight_, run.string);
         const bool atThePlug = run == wholeString(backlight_, run.string);
-        for (int position = run.first; position <= run.last; ++position) {
-            if (position > run.first || atThePlug) {
-                addJoint(run.string, position);
-            }
-            addLed(places.at(position));
-        }
+        from_ = plusEnd;
+        nodeCount_ = firstInner;
+        alias_.clear();
         if (atThePlug) {
-            addJoint(run.string, run.last + 1);
+            resist(pinOhms(backlight_, HarnessPin::Role::LedPlus, 0) + jointOhms(0));
         }
-        circuit::Node from = plus;
-        for (std::size_t i = 0; i < parts_.size(); ++i) {
-            const circuit::Node to = i + 1 == parts_.size() ? minus : network.addNode();
-            if (parts_[i].ohms > 0) {
-                network.addResistor(from, to, parts_[i].ohms);
+        for (const auto& section : sectionsOf(backlight_, run)) {
+            const int first = section.branches.front().front();
+            if (first > run.first) {
+                resist(jointOhms(first));
+            }
+            leak(first);
+            if (section.branches.size() == 1) {
+                for (const int position : section.branches.front()) {
+                    if (position != first) {
+                        resist(jointOhms(position));
+                        leak(position);
+                    }
+                    addLed(position);
+                }
+            } else if (isGood(section)) {
+                addGroup(section.branches);
             } else {
-                network.addDiode(from, to, parts_[i].diode);
+                addBranches(section);
             }
-            for (const auto& place : parts_[i].leds) {
-                leds.push_back(place);
-                diodeOfLed.push_back(parts_[i].ohms > 0 ? -1 : int(network.diodes().size()) - 1);
-            }
-            from = to;
         }
+        leak(run.last + 1);
+        if (atThePlug) {
+            resist(jointOhms(run.last + 1) + pinOhms(backlight_, HarnessPin::Role::LedMinus, run.string.channel));
+        }
+        close(minusEnd);
+        putDown(plus, minus);
     }
-
-    std::vector<LedPlace> leds;
-    std::vector<int> diodeOfLed;
 
 private:
-    struct Part {
-        std::vector<LedPlace> leds;
+    /// Nodes while a string is built: its ends, the chassis, then those in between. A wire makes two of them one.
+    using Local = int;
+    static constexpr Local plusEnd = 0;
+    static constexpr Local minusEnd = 1;
+    static constexpr Local chassisEnd = 2;
+    static constexpr Local firstInner = 3;
+
+    struct Element {
+        Local from = 0;
+        Local to = 0;
         double ohms = 0;  ///< a resistor when positive
         circuit::DiodeModel diode;
-        LedSpec spec;
-        bool good = false;
     };
 
-    void addJoint(StringRef string, int before) {
+    /// The element that is being grown: good LEDs in a row.
+    struct Growing {
+        std::vector<std::pair<int, double>> positions;  ///< with their share of the current
+        circuit::DiodeModel diode;
+        LedSpec spec;
+        int sides = 1;
+    };
+
+    double jointOhms(int before) const {
+        double ohms = 0;
         for (const auto& joint : faults_.joints) {
-            if (joint.string == string && joint.before == before) {
-                parts_.push_back({{}, joint.ohms, {}, {}, false});
+            ohms += joint.string == string_ && joint.before == before ? joint.ohms : 0;
+        }
+        return ohms;
+    }
+
+    bool isPlain(int position) const {
+        const LedPlace place = places_.at(position);
+        const auto* fault = faultAt(faults_, place);
+        return (fault == nullptr || fault->fault == LedFault::Aged) && !isBridged(place);
+    }
+
+    bool isBridged(LedPlace place) const {
+        return std::find(bridged_.begin(), bridged_.end(), place) != bridged_.end();
+    }
+
+    bool isGood(const Section& section) const {
+        if (detail_ == Detail::EveryLed) {
+            return false;
+        }
+        for (const auto& branch : section.branches) {
+            for (const int position : branch) {
+                const bool tapped = std::any_of(faults_.leaks.begin(), faults_.leaks.end(), [&](const auto& l) {
+                    return l.string == string_ && l.before == position && position != section.branches.front().front();
+                });
+                if (!isPlain(position) || tapped || (position != branch.front() && jointOhms(position) > 0)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    Local newNode() { return nodeCount_++; }
+
+    void resistor(Local from, Local to, double ohms) { elements_.push_back({from, to, ohms, {}}); }
+
+    /// \returns the place of the diode in elements_
+    int diode(Local from, Local to, const circuit::DiodeModel& model) {
+        elements_.push_back({from, to, 0, model});
+        return int(elements_.size()) - 1;
+    }
+
+    /// Ends what has grown at a new node, or at \p to, and goes on from there.
+    void close(Local to = -1) {
+        if (growing_.positions.empty()) {
+            if (to >= 0) {
+                alias_[from_] = to;
+                from_ = to;
+            }
+            return;
+        }
+        to = to < 0 ? newNode() : to;
+        const int element = diode(from_, to, growing_.diode);
+        for (const auto& [position, share] : growing_.positions) {
+            note(position, element, share, to);
+        }
+        growing_.positions.clear();
+        from_ = to;
+    }
+
+    void note(int position, int element, double share, Local after) {
+        noted_.push_back({places_[position], element, share, after});
+    }
+
+    /// Moves the finished string into the network.
+    void putDown(circuit::Node plus, circuit::Node minus) {
+        std::map<Local, circuit::Node> nodes = {{plusEnd, plus}, {minusEnd, minus}, {chassisEnd, chassis_}};
+        const auto nodeOf = [&](Local local) {
+            for (auto next = alias_.find(local); next != alias_.end(); next = alias_.find(local)) {
+                local = next->second;
+            }
+            const auto found = nodes.find(local);
+            return found != nodes.end() ? found->second : nodes[local] = out_.network.addNode();
+        };
+        std::vector<int> diodeOfElement;
+        for (const auto& element : elements_) {
+            const auto from = nodeOf(element.from);
+            const auto to = nodeOf(element.to);
+            if (element.ohms > 0) {
+                out_.network.addResistor(from, to, element.ohms);
+            } else {
+                out_.network.addDiode(from, to, element.diode);
+            }
+            diodeOfElement.push_back(int(out_.network.diodes().size()) - 1);
+        }
+        for (const auto& led : noted_) {
+            out_.leds.push_back(led.place);
+            out_.diodeOfLed.push_back(led.element < 0 ? -1 : diodeOfElement[led.element]);
+            out_.shareOfDiode.push_back(led.share);
+            out_.nodeAfter.push_back(nodeOf(led.after));
+        }
+        elements_.clear();
+        noted_.clear();
+    }
+
+    void resist(double ohms) {
+        if (ohms > 0) {
+            close();
+            const auto to = newNode();
+            resistor(from_, to, ohms);
+            from_ = to;
+        }
+    }
+
+    void leak(int before) {
+        for (const auto& l : faults_.leaks) {
+            if (l.string == string_ && l.before == before) {
+                close();
+                resistor(from_, chassisEnd, l.ohms);
             }
         }
     }
 
-    void addLed(LedPlace place) {
-        const LedSpec& spec = backlight_.strips.at(place.strip).led;
-        Part part{{place}, 0, ledCurve(spec), spec, true};
-        if (const auto* fault = faultAt(faults_, place)) {
-            part.good = false;
-            if (fault->fault == LedFault::Dark) {
-                part.diode.offsetVolts += fault->extraVolts;
-            } else {
-                part.ohms = fault->fault == LedFault::Open ? openOhms : shortOhms;
-            }
-        }
-        if (detail_ == Detail::Merged && part.good && !parts_.empty() && parts_.back().good &&
-            parts_.back().spec == spec) {
-            Part& last = parts_.back();
-            last.leds.push_back(place);
-            last.diode.dies += part.diode.dies;
-            last.diode.offsetVolts += part.diode.offsetVolts;
+    void grow(const std::vector<std::pair<int, double>>& positions, const circuit::DiodeModel& diode,
+              const LedSpec& spec, int sides) {
+        const bool joins = detail_ == Detail::Merged && !growing_.positions.empty() && growing_.spec == spec &&
+                           growing_.sides == sides;
+        if (joins) {
+            growing_.positions.insert(growing_.positions.end(), positions.begin(), positions.end());
+            growing_.diode.dies += diode.dies;
+            growing_.diode.offsetVolts += diode.offsetVolts;
         } else {
-            parts_.push_back(std::move(part));
+            close();
+            growing_ = {positions, diode, spec, sides};
         }
     }
+
+    /// Equal good branches: one diode for all.
+    void addGroup(const std::vector<std::vector<int>>& branches) {
+        const LedSpec& spec = backlight_.strips.at(places_[branches.front().front()].strip).led;
+        const int sides = int(branches.size());
+        auto model = sideBySide(ledCurve(spec, backlight_.celsius), sides);
+        model.dies *= double(branches.front().size());
+        model.offsetVolts *= double(branches.front().size());
+        std::vector<std::pair<int, double>> positions;
+        for (const auto& branch : branches) {
+            for (const int position : branch) {
+                positions.emplace_back(position, 1.0 / sides);
+            }
+        }
+        grow(positions, model, spec, sides);
+    }
+
+    void addBranches(const Section& section) {
+        close();
+        const Local start = from_;
+        const Local end = newNode();
+        const bool groupOpen = std::any_of(section.branches.begin(), section.branches.end(), [&](const auto& branch) {
+            const auto* fault = faultAt(faults_, places_[branch.front()]);
+            return fault != nullptr && fault->fault == LedFault::GroupOpen;
+        });
+        for (const auto& branch : section.branches) {
+            from_ = start;
+            for (const int position : branch) {
+                if (position != branch.front()) {
+                    resist(jointOhms(position));
+                    leak(position);
+                }
+                if (groupOpen) {
+                    addResistor(position, openOhms);
+                } else {
+                    addLed(position);
+                }
+            }
+            close(end);
+        }
+        from_ = end;
+    }
+
+    void addResistor(int position, double ohms) {
+        close();
+        const Local to = newNode();
+        resistor(from_, to, ohms);
+        note(position, -1, 0, to);
+        from_ = to;
+    }
+
+    void addLed(int position) {
+        const LedPlace place = places_[position];
+        const LedSpec& spec = backlight_.strips.at(place.strip).led;
+        auto model = ledCurve(spec, backlight_.celsius);
+        if (isPlain(position)) {
+            grow({{position, 1.0}}, model, spec, 1);
+            return;
+        }
+        close();
+        const Local start = from_;
+        const auto* fault = faultAt(faults_, place);
+        const LedFault kind = fault == nullptr ? LedFault::Aged : fault->fault;
+        if (kind == LedFault::Open || kind == LedFault::GroupOpen) {
+            addResistor(position, openOhms);
+        } else if (kind == LedFault::Shorted || (kind == LedFault::DieShorted && model.dies < 2)) {
+            addResistor(position, shortOhms);
+        } else {
+            if (kind == LedFault::Dark) {
+                model.offsetVolts += fault->extraVolts;
+            } else if (kind == LedFault::DieShorted) {
+                model.offsetVolts *= (model.dies - 1) / model.dies;
+                model.dies -= 1;
+            }
+            const Local to = newNode();
+            note(position, diode(start, to, model), 1, to);
+            if (kind == LedFault::Leaky) {
+                resistor(start, to, fault->leakOhms * model.dies);
+            }
+            from_ = to;
+        }
+        if (isBridged(place)) {
+            resistor(start, from_, jumperOhms);
+        }
+    }
+
+    struct Noted {
+        LedPlace place;
+        int element = -1;
+        double share = 0;
+        Local after = 0;
+    };
 
     const Backlight& backlight_;
     const Faults& faults_;
+    std::vector<LedPlace> bridged_;
     Detail detail_;
-    std::vector<Part> parts_;
+    circuit::Node chassis_;
+    LedNetwork& out_;
+    StringRef string_;
+    std::vector<LedPlace> places_;
+    Local from_ = plusEnd;
+    Local nodeCount_ = firstInner;
+    std::map<Local, Local> alias_;
+    std::vector<Element> elements_;
+    std::vector<Noted> noted_;
+    Growing growing_;
 };
 
-RunNetwork build(const Backlight& backlight, const std::vector<Run>& parallel, const Faults& faults,
-                 const TesterSetting& tester, Detail detail) {
-    RunNetwork result;
-    result.plus = result.network.addNode();
-    StringBuilder builder(backlight, faults, detail);
-    for (const auto& run : parallel) {
-        builder.add(result.network, run, result.plus, circuit::ground);
-    }
-    result.network.addResistor(result.plus, circuit::ground, meterOhms);
-    result.network.addSupply({result.plus, circuit::ground, tester.limitVolts, tester.amps});
-    result.leds = std::move(builder.leds);
-    result.diodeOfLed = std::move(builder.diodeOfLed);
-    return result;
-}
-
-circuit::OperatingPoint solved(const RunNetwork& run) {
-    auto point = circuit::solve(run.network);
+circuit::OperatingPoint solved(const circuit::Network& network) {
+    auto point = circuit::solve(network);
     if (!point.converged) {
-        throw std::runtime_error(fmt::format("the network of {} nodes did not settle in {} steps",
-                                             run.network.nodeCount(), point.iterations));
+        throw std::runtime_error(
+            fmt::format("the network of {} nodes did not settle in {} steps", network.nodeCount(), point.iterations));
     }
     return point;
 }
 
-bool glows(const RunNetwork& run, const circuit::OperatingPoint& point, const Faults& faults, std::size_t led) {
-    const int diode = run.diodeOfLed[led];
-    return diode >= 0 && point.diodeAmps[diode] > glowAmps && faultAt(faults, run.leds[led]) == nullptr;
+bool glows(const LedNetwork& built, const circuit::OperatingPoint& point, const Faults& faults, std::size_t led) {
+    const int diode = built.diodeOfLed[led];
+    if (diode < 0 || point.diodeAmps[diode] * built.shareOfDiode[led] <= glowAmps) {
+        return false;
+    }
+    const auto* fault = faultAt(faults, built.leds[led]);
+    return fault == nullptr || fault->fault != LedFault::Dark;
 }
 
-int litCount(const RunNetwork& run, const circuit::OperatingPoint& point, const Faults& faults) {
+int litCount(const LedNetwork& built, const circuit::OperatingPoint& point, const Faults& faults) {
     int lit = 0;
-    for (std::size_t led = 0; led < run.leds.size(); ++led) {
-        lit += glows(run, point, faults, led) ? 1 : 0;
+    for (std::size_t led = 0; led < built.leds.size(); ++led) {
+        lit += glows(built, point, faults, led) ? 1 : 0;
     }
     return lit;
 }
 
+/// One channel between LED+ and LED−, driven by a source that stands across both.
+LedNetwork buildChannel(const Backlight& backlight, int channel, const Faults& faults, double volts, double amps,
+                        circuit::Node& minus) {
+    LedNetwork result;
+    result.plus = result.network.addNode();
+    StringBuilder builder(backlight, faults, {}, Detail::Merged, circuit::ground, result);
+    for (int s = 0; s < int(backlight.channels.at(channel).strings.size()); ++s) {
+        builder.add(wholeString(backlight, {channel, s}), result.plus, minus);
+    }
+    result.network.addResistor(result.plus, minus, meterOhms);
+    result.network.addSupply({result.plus, minus, volts, amps});
+    return result;
+}
+
+double highestAmps(const LedNetwork& built, const circuit::OperatingPoint& point, std::size_t first, int count) {
+    double amps = 0;
+    for (std::size_t led = first; led < first + std::size_t(count); ++led) {
+        if (built.diodeOfLed[led] >= 0) {
+            amps = std::max(amps, point.diodeAmps[built.diodeOfLed[led]]);
+        }
+    }
+    return amps;
+}
+
+bool leaksIn(const Faults& faults, int channel) {
+    return std::any_of(faults.leaks.begin(), faults.leaks.end(),
+                       [&](const ChassisLeak& l) { return l.string.channel == channel; });
+}
+
+/// LED+ at which the sink of a leaking channel has its current: that current rises with LED+, so halve. When the leak
+/// takes all that the driver can give, it is the LED+ at which the driver gives up.
+ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts) {
+    const double wanted = backlight.channels.at(channel).amps;
+    const double headroom = std::max(backlight.driver.headroomVolts, lowestHeadroomVolts);
+    LedNetwork built;
+    built.plus = built.network.addNode();
+    const auto minus = built.network.addNode();
+    StringBuilder builder(backlight, faults, {}, Detail::Merged, circuit::ground, built);
+    for (int s = 0; s < int(backlight.channels.at(channel).strings.size()); ++s) {
+        builder.add(wholeString(backlight, {channel, s}), built.plus, minus);
+    }
+    const double mostAmps = overCurrentRatio * wanted;
+    built.network.addSupply({built.plus, circuit::ground, ceilingVolts, mostAmps});
+    built.network.addResistor(minus, circuit::ground, headroom / wanted);
+    circuit::OperatingPointSolver solver(built.network);
+    auto point = solver.solve();
+    ChannelDemand demand;
+    demand.volts = point.nodeVolts[built.plus];
+    demand.conducts = point.nodeVolts[minus] >= headroom;
+    if (demand.conducts) {
+        double low = 0;
+        double high = demand.volts;
+        for (int halving = 0; halving < 24; ++halving) {
+            const double middle = 0.5 * (low + high);
+            solver.setSupply(0, middle, mostAmps);
+            point = solver.solve();
+            (point.nodeVolts[minus] < headroom ? low : high) = middle;
+        }
+        demand.volts = high - headroom;
+    }
+    demand.leakAmps = std::max(0.0, point.supplyAmps[0] - point.nodeVolts[minus] * wanted / headroom);
+    demand.lights = 2 * litCount(built, point, faults) >= int(built.leds.size());
+    demand.stringAmps.assign(backlight.channels[channel].strings.size(), wanted);
+    return demand;
+}
+
 }  // namespace
 
-RunNetwork buildRun(const Backlight& backlight, const Run& run, const Faults& faults, const TesterSetting& tester) {
-    return build(backlight, {run}, faults, tester, Detail::EveryLed);
+LedNetwork buildProbe(const Backlight& backlight, const TesterProbe& probe, const Faults& faults, Detail detail) {
+    LedNetwork result;
+    result.plus = result.network.addNode();
+    Run path = probe.run;
+    circuit::Node chassis = circuit::ground;
+    circuit::Node end = circuit::ground;
+    if (probe.minus == TesterProbe::Minus::Chassis) {
+        path = {probe.run.string, probe.run.first, wholeString(backlight, probe.run.string).last};
+        end = result.network.addNode();
+    } else {
+        chassis = faults.leaks.empty() ? circuit::ground : result.network.addNode();
+    }
+    StringBuilder(backlight, faults, probe.bridged, detail, chassis, result).add(path, result.plus, end);
+    result.network.addResistor(result.plus, circuit::ground, meterOhms);
+    if (probe.reversed) {
+        result.network.addSupply({circuit::ground, result.plus, probe.setting.limitVolts, probe.setting.amps});
+    } else {
+        result.network.addSupply({result.plus, circuit::ground, probe.setting.limitVolts, probe.setting.amps});
+    }
+    return result;
+}
+
+TesterReading testRun(const Backlight& backlight, const TesterProbe& probe, const Faults& faults) {
+    const auto built = buildProbe(backlight, probe, faults, Detail::Merged);
+    const auto point = solved(built.network);
+    const double volts = std::abs(point.nodeVolts[built.plus]);
+    return {volts, std::max(0.0, point.supplyAmps[0] - volts / meterOhms), litCount(built, point, faults)};
 }
 
 TesterReading testRun(const Backlight& backlight, const Run& run, const Faults& faults, const TesterSetting& tester) {
-    const auto network = build(backlight, {run}, faults, tester, Detail::Merged);
-    const auto point = solved(network);
-    const double volts = point.nodeVolts[network.plus];
-    return {volts, point.supplyAmps[0] - volts / meterOhms, litCount(network, point, faults)};
+    return testRun(backlight, TesterProbe{run, tester, {}, false, {}}, faults);
+}
+
+double bridgeAmps(const Backlight& backlight, const TesterProbe& probe, const Faults& faults) {
+    const auto built = buildProbe(backlight, probe, faults, Detail::EveryLed);
+    const auto point = solved(built.network);
+    for (const auto& resistor : built.network.resistors()) {
+        if (resistor.ohms == jumperOhms) {
+            return (point.nodeVolts[resistor.a] - point.nodeVolts[resistor.b]) / resistor.ohms;
+        }
+    }
+    throw std::invalid_argument("no LED of the run is bridged");
+}
+
+PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double ledPlusVolts, double limitAmps,
+                        Detail detail) {
+    PanelNetwork result;
+    result.plus = result.network.addNode();
+    result.network.addSupply({result.plus, circuit::ground, ledPlusVolts, limitAmps});
+    const double headroom = std::max(backlight.driver.headroomVolts, lowestHeadroomVolts);
+    StringBuilder builder(backlight, faults, {}, detail, circuit::ground, result);
+    for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
+        const auto minus = result.network.addNode();
+        for (int s = 0; s < int(backlight.channels[channel].strings.size()); ++s) {
+            builder.add(wholeString(backlight, {channel, s}), result.plus, minus);
+        }
+        result.channelOfLed.resize(result.leds.size(), channel);
+        result.ledMinus.push_back(minus);
+        result.sinkOfChannel.push_back(int(result.network.supplies().size()));
+        const double amps = backlight.channels[channel].amps;
+        result.network.addSupply({circuit::ground, minus, 1e-9, amps, headroom / amps});
+    }
+    return result;
 }
 
 ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts) {
-    const Channel& wanted = backlight.channels.at(channel);
-    std::vector<Run> runs;
-    for (int s = 0; s < int(wanted.strings.size()); ++s) {
-        runs.push_back(wholeString(backlight, {channel, s}));
+    if (leaksIn(faults, channel)) {
+        return demandOfLeaking(backlight, channel, faults, ceilingVolts);
     }
-    const auto network = build(backlight, runs, faults, {wanted.amps, ceilingVolts}, Detail::Merged);
-    const auto point = solved(network);
+    const Channel& wanted = backlight.channels.at(channel);
+    circuit::Node minus = circuit::ground;
+    const auto built = buildChannel(backlight, channel, faults, ceilingVolts, wanted.amps, minus);
+    const auto point = solved(built.network);
     ChannelDemand demand;
-    demand.volts = point.nodeVolts[network.plus];
+    demand.volts = point.nodeVolts[built.plus];
     demand.conducts = point.supplyAmps[0] > 0.9 * wanted.amps;
-    demand.lights = 2 * litCount(network, point, faults) >= int(network.leds.size());
-    std::size_t led = 0;
-    for (const auto& run : runs) {
-        double amps = 0;
-        for (int i = 0; i < run.count(); ++i, ++led) {
-            if (network.diodeOfLed[led] >= 0) {
-                amps = std::max(amps, point.diodeAmps[network.diodeOfLed[led]]);
-            }
-        }
-        demand.stringAmps.push_back(amps);
+    demand.lights = 2 * litCount(built, point, faults) >= int(built.leds.size());
+    std::size_t first = 0;
+    for (int s = 0; s < int(wanted.strings.size()); ++s) {
+        const int count = wholeString(backlight, {channel, s}).count();
+        demand.stringAmps.push_back(highestAmps(built, point, first, count));
+        first += std::size_t(count);
     }
     return demand;
 }

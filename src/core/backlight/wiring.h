@@ -17,11 +17,16 @@ inline constexpr double meterOhms = 10e6;
 inline constexpr double shortOhms = 0.5;
 /// What an open LED or plug leaks, ohm.
 inline constexpr double openOhms = 1e9;
+/// A jumper or an ammeter across an LED, ohm.
+inline constexpr double jumperOhms = 0.1;
+/// An LED is seen to glow from here on, A through its junction.
+inline constexpr double glowAmps = 20e-6;
 
 struct PlacedFault {
     LedPlace place;
     LedFault fault = LedFault::Open;
     double extraVolts = darkExtraVolts;  ///< only of LedFault::Dark: what it shows above a good LED, V
+    double leakOhms = leakOhmsPerDie;    ///< only of LedFault::Leaky, per die, ohm
 };
 
 /// A series resistance between two LEDs of a string: a joint, trace or plug gone bad. The joints before the first and
@@ -33,10 +38,18 @@ struct BadJoint {
     double ohms = openOhms;
 };
 
+/// A path from a string to the metal back of the panel.
+struct ChassisLeak {
+    StringRef string;
+    int before = 0;  ///< position in the string whose incoming side touches; the LED count means LED−
+    double ohms = 1;
+};
+
 /// Everything wrong with a backlight; empty when it is healthy.
 struct Faults {
-    std::vector<PlacedFault> leds;
-    std::vector<BadJoint> joints;
+    std::vector<PlacedFault> leds = {};
+    std::vector<BadJoint> joints = {};
+    std::vector<ChassisLeak> leaks = {};
 };
 
 /// What a bench tester is set to.
@@ -46,36 +59,76 @@ struct TesterSetting {
     bool operator==(const TesterSetting&) const = default;
 };
 
+/// How a tester is put to a string. Its output floats.
+struct TesterProbe {
+    Run run;
+    TesterSetting setting;
+    /// Where its minus goes: after the run's last LED, or onto the chassis to find a leak.
+    enum class Minus { EndOfRun, Chassis } minus = Minus::EndOfRun;
+    bool reversed = false;               ///< plus and minus swapped
+    std::vector<LedPlace> bridged = {};  ///< LEDs with a jumper or an ammeter across them
+    bool operator==(const TesterProbe&) const = default;
+};
+
 /// What a tester across a run shows.
 struct TesterReading {
     double volts = 0;
-    double amps = 0;
-    int lit = 0;  ///< LEDs of the run that glow
+    double amps = 0;  ///< out of the tester, without what its own meter draws
+    int lit = 0;      ///< LEDs of the run that glow
 };
 
-/// A run of LEDs with a tester and a meter across it, every LED a node of its own.
-/// The tester's plus is at the run's first LED; its minus is ground.
-struct RunNetwork {
+/// A part of a backlight as a network. LEDs side by side in current that are alike and good may share one diode.
+struct LedNetwork {
     circuit::Network network;
-    circuit::Node plus = circuit::ground;
-    std::vector<LedPlace> leds;   ///< in current order
-    std::vector<int> diodeOfLed;  ///< index into network.diodes(); -1 where shorted or open
+    circuit::Node plus = circuit::ground;  ///< the first supply's plus
+    std::vector<LedPlace> leds;            ///< in current order, string after string
+    std::vector<int> diodeOfLed;           ///< index into network.diodes(); -1 where shorted or open
+    std::vector<double> shareOfDiode;      ///< what part of its diode's current each LED carries
+    std::vector<circuit::Node> nodeAfter;  ///< the node at each LED's outgoing side; merged LEDs share the last one's
 };
-RunNetwork buildRun(const Backlight& backlight, const Run& run, const Faults& faults, const TesterSetting& tester);
 
-/// Solves buildRun() and reads it as a person would: an LED glows above 20 µA unless it is dark or shorted.
+enum class Detail {
+    EveryLed,  ///< a diode and two nodes for each
+    Merged,    ///< equal good LEDs in series or side by side are one diode
+};
+
+/// A tester and its meter on a run; minus is ground.
+LedNetwork buildProbe(const Backlight& backlight, const TesterProbe& probe, const Faults& faults,
+                      Detail detail = Detail::EveryLed);
+
+/// Solves buildProbe() and reads it as a person would: an LED glows above glowAmps unless it is dark or shorted.
 /// \throws std::runtime_error when the network does not converge.
+TesterReading testRun(const Backlight& backlight, const TesterProbe& probe, const Faults& faults);
 TesterReading testRun(const Backlight& backlight, const Run& run, const Faults& faults, const TesterSetting& tester);
+
+/// The current through the first jumper of \p probe: what an ammeter that bridges an LED shows, A.
+/// \pre the probe bridges an LED of its run
+double bridgeAmps(const Backlight& backlight, const TesterProbe& probe, const Faults& faults);
+
+/// The whole panel in its set: one LED+ from ground through every string to the sink of its channel; chassis is ground.
+/// A sink passes up to its channel's current and needs DriverSpec::headroomVolts to do so.
+struct PanelNetwork : LedNetwork {
+    std::vector<circuit::Node> ledMinus;  ///< by channel
+    std::vector<int> sinkOfChannel;       ///< index into network.supplies(); LED+'s own is 0
+    std::vector<int> channelOfLed;        ///< beside `leds`
+};
+PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double ledPlusVolts, double limitAmps,
+                        Detail detail = Detail::EveryLed);
 
 /// What a channel needs to pass its regulated current.
 struct ChannelDemand {
     bool conducts = false;
     double volts = 0;  ///< LED+ to LED− at the channel's current; \p ceilingVolts if it does not conduct
     std::vector<double> stringAmps;  ///< share of each parallel string, A
+    double leakAmps = 0;             ///< what goes to the chassis instead of its sink, A
     bool lights = false;             ///< at least half of its LEDs glow
 };
 
-/// The channel driven at its current from a source that can reach \p ceilingVolts.
+/// The current at which a driver gives up, over its regulated one (common practice, no source).
+inline constexpr double overCurrentRatio = 2;
+
+/// The channel driven at its current from a source that can reach \p ceilingVolts. With a leak to the chassis, the
+/// volts are those at which the sink has its current; if the leak takes too much, those at which the driver gives up.
 ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts);
 
 /// The highest demand of all healthy channels: LED+ to LED− at working current, V.

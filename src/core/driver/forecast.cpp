@@ -14,6 +14,13 @@ constexpr double otherShapeShare = 0.1;
 /// A deficit of this share of the string voltage trips protection about two times in three.
 constexpr double tripScale = 0.08;
 
+/// When a lit string trips, the output falls to its knee within milliseconds: of the peak a meter that averages 300 ms
+/// shows this share, more or less with the size of the output capacitor.
+constexpr double seenPeak = 0.85;
+constexpr double seenPeakSigma = 0.08;
+/// LEDs begin to conduct at this share of their running volts.
+constexpr double kneeShare = 0.85;
+
 double gauss(double x, double mean, double sigma) {
     const double z = (x - mean) / sigma;
     return std::exp(-0.5 * z * z) / (sigma * std::sqrt(2 * std::numbers::pi));
@@ -39,6 +46,12 @@ public:
                 highest_ = std::max(highest_, demand.volts * reference.labelScale);
             }
         }
+        for (const auto& demand : demands) {
+            if (demand.leakAmps > 0 && !demand.conducts) {
+                clamp_ = std::min(clamp_, demand.volts * reference.labelScale);
+                idle_ = std::min(idle_, kneeShare * clamp_);
+            }
+        }
         lightsSomewhere_ = std::any_of(demands.begin(), demands.end(), [](const auto& d) { return d.lights; });
         for (const auto& demand : demands) {
             if (demand.conducts) {
@@ -52,7 +65,9 @@ public:
     DriverForecast healthyBoard() const {
         DriverForecast result = board(idle_, 3.3);
         result.plugOut = atOverVoltage();
-        if (conducting_ < int(demands_.size())) {
+        if (std::isfinite(clamp_)) {
+            touchChassis(result);
+        } else if (conducting_ < int(demands_.size())) {
             result.on = atOverVoltage();
             result.light = conducting_ == 0 || !lightsSomewhere_ ? LightForecast{0.97, 0.02, 0.01, 0.15}
                                                                  : LightForecast{0.05, 0.75, 0.2, 0.3};
@@ -61,16 +76,30 @@ public:
             const double sigma = reference_.relativeSigma * running;
             const double trips = 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
             result.on = {{1 - trips, Shape::Steady, running, sigma, running, sigma},
-                         {0.8 * trips, Shape::PeakThenSettles, running, 2 * sigma, idle_, 0.1 * idle_ + 1},
-                         {0.2 * trips, Shape::Wanders, running, 2 * sigma, idle_, 0.2 * idle_ + 1}};
+                         {0.5 * trips, Shape::PeakThenSettles, 0.98 * running, 1.5 * sigma, idle_, 0.1 * idle_ + 1},
+                         {0.3 * trips, Shape::PeakThenSettles, seenPeak * running, seenPeakSigma * running, idle_,
+                          0.1 * idle_ + 1},
+                         {0.2 * trips, Shape::Wanders, seenPeak * running, seenPeakSigma * running,
+                          0.5 * (idle_ + kneeShare * running), 0.25 * running}};
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
         }
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double missing = highest_ - demands_[channel].volts * reference_.labelScale;
             const double volts = demands_[channel].conducts ? backlight_.driver.headroomVolts + missing : 0.1;
-            result.ledMinus[channel] = steady(volts, 0.5 + 0.3 * reference_.relativeSigma * highest_);
+            result.ledMinus[channel] = sinkOf(volts, result.light.flashThenDark);
         }
         return result;
+    }
+
+    /// LED− of a sink that stands at \p volts while the light is on. With the light gone after a flash a meter shows
+    /// little of it, unless the driver runs on for a while.
+    VoltsForecast sinkOf(double volts, double flashes) const {
+        const double sigma = 0.5 + 0.3 * reference_.relativeSigma * highest_;
+        return {{1 - 0.8 * flashes, Shape::Steady, volts, sigma, volts, sigma},
+                {0.3 * flashes, Shape::PeakThenSettles, volts, sigma, 0.1, 0.5},
+                {0.2 * flashes, Shape::PeakThenSettles, 0.2 * volts, 0.15 * volts + 0.3, 0.1, 0.5},
+                {0.2 * flashes, Shape::Wanders, 0.2 * volts, 0.15 * volts + 0.3, 0.1, 0.5},
+                {0.1 * flashes, Shape::Steady, 0.1, 0.5, 0.1, 0.5}};
     }
 
     /// LED+ never moves from \p idle; nothing lights.
@@ -86,11 +115,22 @@ public:
         return result;
     }
 
+    /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
+    /// touch hold LED+, and those flash.
+    void touchChassis(DriverForecast& result) const {
+        const double top = std::min(clamp_, reference_.overVolts);
+        const double sigma = 0.08 * top + 0.5;
+        result.on = {{0.6, Shape::PeakThenSettles, top, sigma, idle_, 0.25 * idle_ + 2},
+                     {0.4, Shape::Wanders, top, sigma, idle_, 0.25 * idle_ + 2}};
+        result.light = {0.25, 0.65, 0.1, 0.15};
+    }
+
     VoltsForecast atOverVoltage() const {
         const double top = reference_.overVolts;
         const double sigma = 0.05 * top;
-        return {{0.55, Shape::PeakThenSettles, top, sigma, idle_, 0.25 * idle_ + 2},
-                {0.35, Shape::Wanders, top, sigma, idle_, 0.25 * idle_ + 2},
+        return {{0.55, Shape::PeakThenSettles, 0.98 * top, sigma, idle_, 0.25 * idle_ + 2},
+                {0.20, Shape::Wanders, 0.98 * top, sigma, idle_, 0.25 * idle_ + 2},
+                {0.15, Shape::Wanders, 0.98 * top, sigma, 0.7 * top, 0.15 * top},
                 {0.10, Shape::Steady, top, sigma, top, sigma}};
     }
 
@@ -137,6 +177,7 @@ private:
     double highest_ = 0;
     double deficit_ = 0;
     bool lightsSomewhere_ = false;
+    double clamp_ = INFINITY;  ///< LED+ at which a leak to the chassis takes all; infinite without one
 };
 
 }  // namespace

@@ -50,6 +50,19 @@ public:
         }
     }
 
+    /// Calls \p visit with every text of a list and its path; at most \p longest of them.
+    template <class Visit>
+    void forEachText(const char* key, std::size_t longest, Visit visit) {
+        const auto* list = array(key, longest);
+        for (std::size_t i = 0; list != nullptr && i < list->size(); ++i) {
+            const std::string path = pathOf(key) + "[" + std::to_string(i) + "]";
+            if (!(*list)[i].is_string()) {
+                throw FormatError(path, "expected a text");
+            }
+            visit((*list)[i].template get<std::string>(), path);
+        }
+    }
+
     /// Adds every member nobody asked for to \p unknown, under "\p place/member".
     void collectUnknown(const std::string& place, std::map<std::string, nlohmann::json>& unknown) const;
 

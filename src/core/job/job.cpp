@@ -15,6 +15,14 @@ Overloaded(Cases...) -> Overloaded<Cases...>;
 
 }  // namespace
 
+backlight::TesterProbe probeOf(const TesterTaken& taken) {
+    backlight::TesterProbe probe{taken.run, taken.setting, taken.minus, false, {}};
+    if (taken.bridged) {
+        probe.bridged.push_back(*taken.bridged);
+    }
+    return probe;
+}
+
 int addEntry(Job& job, std::string at, Phase phase, Observation what) {
     int id = 1;
     for (const auto& entry : job.trail) {
@@ -30,8 +38,12 @@ bool sameQuestion(const Observation& a, const Observation& b) {
             [](const Answer& x, const Answer& y) { return x.test == y.test; },
             [](const Measured& x, const Measured& y) { return x.test == y.test && x.channel == y.channel; },
             [](const LightSeen&, const LightSeen&) { return true; },
-            [](const TesterTaken& x, const TesterTaken& y) { return x.run == y.run && x.setting == y.setting; },
+            [](const TesterTaken& x, const TesterTaken& y) {
+                return x.run == y.run && x.setting == y.setting && x.minus == y.minus && x.bridged == y.bridged;
+            },
             [](const LedSeen& x, const LedSeen& y) { return x.place == y.place; },
+            [](const LedChecked& x, const LedChecked& y) { return x.place == y.place && x.setting == y.setting; },
+            [](const Bridged& x, const Bridged& y) { return x.place == y.place; },
             [](const auto&, const auto&) { return false; },
         },
         a, b);
@@ -50,14 +62,19 @@ std::vector<Entry> standingEntries(const Job& job, Phase phase) {
 }
 
 std::string testOf(const Observation& what) {
-    return std::visit(Overloaded{
-                          [](const Answer& x) { return x.test; },
-                          [](const Measured& x) { return x.test; },
-                          [](const LightSeen&) { return std::string("light"); },
-                          [](const TesterTaken&) { return std::string("tester"); },
-                          [](const LedSeen&) { return std::string("look"); },
-                      },
-                      what);
+    return std::visit(
+        Overloaded{
+            [](const Answer& x) { return x.test; },
+            [](const Measured& x) { return x.test; },
+            [](const LightSeen&) { return std::string("light"); },
+            [](const TesterTaken& x) {
+                return std::string(x.minus == backlight::TesterProbe::Minus::Chassis ? "chassis" : "tester");
+            },
+            [](const LedSeen&) { return std::string("look"); },
+            [](const LedChecked&) { return std::string("ledCheck"); },
+            [](const Bridged&) { return std::string("bridge"); },
+        },
+        what);
 }
 
 }  // namespace dimglow::job

@@ -10,6 +10,8 @@
 #include "core/backlight/backlight.h"
 #include "core/backlight/wiring.h"
 #include "core/driver/forecast.h"
+#include "core/panelcheck/panel_check.h"
+#include "core/parts/led_check.h"
 
 /// \file
 /// The one document: everything the user said about a job, nothing derived.
@@ -42,25 +44,45 @@ struct LightSeen {
     bool operator==(const LightSeen&) const = default;
 };
 
-/// A tester across a run of LEDs.
+/// A tester across a run of LEDs, or from its first LED to the chassis.
 struct TesterTaken {
     backlight::Run run;
     backlight::TesterSetting setting;
     double volts = 0;
     std::optional<int> lit;  ///< how many of the run were seen to glow
+    backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;
+    std::optional<backlight::LedPlace> bridged = {};  ///< an LED with a jumper across it
     bool operator==(const TesterTaken&) const = default;
 };
+/// How the tester was put to the string.
+backlight::TesterProbe probeOf(const TesterTaken& taken);
 
 /// One LED looked at while a tester drives its run.
 struct LedSeen {
-    enum class Glow { Lit, Dark };
+    enum class Glow { Lit, Dim, Dark };
     backlight::LedPlace place;
     Glow glow = Glow::Lit;
     backlight::Run under;  ///< the run that was driven
     bool operator==(const LedSeen&) const = default;
 };
 
-using Observation = std::variant<Answer, Measured, LightSeen, TesterTaken, LedSeen>;
+/// One LED measured on its own.
+struct LedChecked {
+    backlight::LedPlace place;
+    parts::LedCheckSetting setting;
+    parts::LedCheckReading reading;
+    bool operator==(const LedChecked&) const = default;
+};
+
+/// The set switched on with an ammeter across an open LED: the rest lights, and the meter shows the string's current.
+struct Bridged {
+    backlight::LedPlace place;
+    double amps = 0;
+    bool restLights = true;
+    bool operator==(const Bridged&) const = default;
+};
+
+using Observation = std::variant<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged>;
 
 /// Readings before the repair are evidence; readings after it are proof.
 enum class Phase { Before, After };
@@ -95,6 +117,8 @@ struct Bench {
     double promisedHours = 1500;  ///< h of light over which a comeback counts
     double weibullShape = 2.5;    ///< β of LED failures (from memory); shown and editable
     backlight::TesterSetting tester;
+    std::vector<panelcheck::BenchSupply> supplies = {{"Bench supply, output 1", 60, 3, 250},
+                                                     {"Bench supply, output 2", 60, 3, 250}};
     bool operator==(const Bench&) const = default;
 };
 
@@ -123,6 +147,7 @@ struct Job {
     Bench bench;
     bool panelOpen = false;
     bool liveWorkAccepted = false;  ///< the technician has said that they are trained and equipped for live work
+    panelcheck::PanelCheck panelCheck;
     std::vector<Entry> trail;
     Repair repair;
     std::vector<SoakEntry> soak;

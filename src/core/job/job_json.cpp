@@ -22,9 +22,14 @@ constexpr double anyMoney = 1e7;
 
 const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
 const std::vector<const char*> lightWords = {"never", "flash-then-dark", "stays-lit"};
-const std::vector<const char*> glowWords = {"lit", "dark"};
+const std::vector<const char*> glowWords = {"lit", "dim", "dark"};
+const std::vector<const char*> accessWords = {"pads", "mask", "lens"};
+const std::vector<const char*> roleWords = {"unused", "led-plus", "led-minus"};
+const std::vector<const char*> minusWords = {"end-of-run", "chassis"};
+const std::vector<const char*> methodWords = {"bench-supply", "series-resistor", "diode-mode"};
+const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
 const std::vector<const char*> phaseWords = {"before", "after"};
-const std::vector<const char*> kindWords = {"answer", "measured", "light", "tester", "led"};
+const std::vector<const char*> kindWords = {"answer", "measured", "light", "tester", "led", "led-check", "bridge"};
 
 // ---- backlight ---------------------------------------------------------------------------------------------------
 
@@ -48,7 +53,11 @@ json backlightJson(const backlight::Backlight& backlight) {
                             {"ideality", strip.led.ideality},
                             {"seriesDropVolts", strip.led.seriesDropVolts}}},
                           {"first", pointJson(strip.first)},
-                          {"last", pointJson(strip.last)}});
+                          {"last", pointJson(strip.last)},
+                          {"parallel", strip.parallel},
+                          {"chains", strip.chains},
+                          {"access", accessWords[int(strip.access)]},
+                          {"connector", strip.connector}});
     }
     json channels = json::array();
     for (const auto& channel : backlight.channels) {
@@ -56,7 +65,13 @@ json backlightJson(const backlight::Backlight& backlight) {
         for (const auto& string : channel.strings) {
             json parts = json::array();
             for (const auto& part : string.strips) {
-                parts.push_back({{"strip", part.strip}, {"reversed", part.reversed}});
+                json place = {{"strip", part.strip}, {"reversed", part.reversed}};
+                if (part.first != 0 || part.last != -1 || part.step != 1) {
+                    place["first"] = part.first;
+                    place["last"] = part.last;
+                    place["step"] = part.step;
+                }
+                parts.push_back(std::move(place));
             }
             strings.push_back({{"strips", parts}});
         }
@@ -73,6 +88,11 @@ json backlightJson(const backlight::Backlight& backlight) {
     if (backlight.ledPlusLabel) {
         result["ledPlusLabel"] = *backlight.ledPlusLabel;
     }
+    for (const auto& pin : backlight.harness) {
+        result["harness"].push_back(
+            {{"role", roleWords[int(pin.role)]}, {"channel", pin.channel}, {"colour", pin.colour}, {"ohms", pin.ohms}});
+    }
+    result["celsius"] = backlight.celsius;
     return result;
 }
 
@@ -94,6 +114,10 @@ backlight::Backlight readBacklight(Fields fields, Unknown& unknown) {
         led.collectUnknown(fmt::format("/backlight/strips/{}/led", index), unknown);
         read.first = readPoint(strip.object("first"));
         read.last = readPoint(strip.object("last"));
+        read.parallel = strip.integer("parallel", 1, 16, 1);
+        read.chains = strip.integer("chains", 1, 16, 1);
+        read.access = backlight::Access(strip.choice("access", accessWords, 0));
+        read.connector = strip.text("connector", longestLine, "");
         strip.collectUnknown(fmt::format("/backlight/strips/{}", index++), unknown);
         result.strips.push_back(read);
     });
@@ -105,7 +129,9 @@ backlight::Backlight readBacklight(Fields fields, Unknown& unknown) {
         channel.forEach("strings", 64, [&](Fields string) {
             backlight::String line;
             string.forEach("strips", 400, [&](Fields part) {
-                line.strips.push_back({part.integer("strip", 0, 399), part.flag("reversed", false)});
+                line.strips.push_back({part.integer("strip", 0, 399), part.flag("reversed", false),
+                                       part.integer("first", 0, 999, 0), part.integer("last", -1, 999, -1),
+                                       part.integer("step", 1, 999, 1)});
             });
             read.strings.push_back(line);
         });
@@ -118,6 +144,12 @@ backlight::Backlight readBacklight(Fields fields, Unknown& unknown) {
     result.driver.headroomVolts = driver.number("headroomVolts", 0, 20, result.driver.headroomVolts);
     driver.collectUnknown("/backlight/driver", unknown);
     result.ledPlusLabel = fields.maybeNumber("ledPlusLabel", 1, anyVolts);
+    fields.forEach("harness", 64, [&](Fields pin) {
+        result.harness.push_back({backlight::HarnessPin::Role(pin.choice("role", roleWords)),
+                                  pin.integer("channel", 0, 63, 0), pin.text("colour", 40, ""),
+                                  pin.number("ohms", 0, 1e6, 0)});
+    });
+    result.celsius = fields.number("celsius", -60, 200, result.celsius);
     fields.collectUnknown("/backlight", unknown);
     const auto problems = backlight::problemsOf(result);
     if (!problems.empty()) {
@@ -140,6 +172,9 @@ backlight::Run readRun(Fields fields, const backlight::Backlight& backlight) {
     const int last = backlight::wholeString(backlight, run.string).last;
     run.first = fields.integer("first", 0, last);
     run.last = fields.integer("last", run.first, last);
+    if (backlight::probeable(backlight, run) != run) {
+        throw FormatError(fields.pathOf("first"), "the run starts or ends between LEDs that stand side by side");
+    }
     return run;
 }
 
@@ -149,6 +184,34 @@ json testerJson(const backlight::TesterSetting& tester) {
 
 backlight::TesterSetting readTester(Fields fields) {
     return {fields.number("amps", 1e-5, anyAmps), fields.number("limitVolts", 0.1, anyVolts)};
+}
+
+json placeJson(backlight::LedPlace place) {
+    return {{"strip", place.strip}, {"led", place.led}};
+}
+
+backlight::LedPlace readPlace(Fields& fields, const backlight::Backlight& backlight) {
+    backlight::LedPlace place;
+    place.strip = fields.integer("strip", 0, int(backlight.strips.size()) - 1);
+    place.led = fields.integer("led", 0, backlight.strips[place.strip].leds - 1);
+    return place;
+}
+
+LedChecked readLedCheck(Fields& fields, const backlight::Backlight& backlight) {
+    LedChecked check;
+    check.place = readPlace(fields, backlight);
+    check.setting.method = parts::LedMethod(fields.choice("method", methodWords));
+    check.setting.volts = fields.number("setVolts", 0.1, 100);
+    check.setting.limitAmps = fields.number("limitAmps", 1e-5, 10, check.setting.limitAmps);
+    check.setting.seriesOhms = fields.number("seriesOhms", 1, 1e6, check.setting.seriesOhms);
+    check.reading.volts = fields.maybeNumber("volts", 0, 100);
+    check.reading.reverseVolts = fields.maybeNumber("reverseVolts", 0, 100);
+    check.reading.reverseTried = fields.flag("reverseTried", false);
+    check.reading.amps = fields.maybeNumber("amps", 0, 10);
+    if (fields.has("lit")) {
+        check.reading.lit = fields.flag("lit", false);
+    }
+    return check;
 }
 
 json entryJson(const Entry& entry) {
@@ -175,11 +238,40 @@ json entryJson(const Entry& entry) {
         if (tester->lit) {
             result["lit"] = *tester->lit;
         }
+        if (tester->minus != backlight::TesterProbe::Minus::EndOfRun) {
+            result["minus"] = minusWords[int(tester->minus)];
+        }
+        if (tester->bridged) {
+            result["bridged"] = placeJson(*tester->bridged);
+        }
     } else if (const auto* led = std::get_if<LedSeen>(&entry.what)) {
         result["strip"] = led->place.strip;
         result["led"] = led->place.led;
         result["glow"] = glowWords[int(led->glow)];
         result["under"] = runJson(led->under);
+    } else if (const auto* check = std::get_if<LedChecked>(&entry.what)) {
+        result.update(placeJson(check->place));
+        result["method"] = methodWords[int(check->setting.method)];
+        result["setVolts"] = check->setting.volts;
+        result["limitAmps"] = check->setting.limitAmps;
+        result["seriesOhms"] = check->setting.seriesOhms;
+        result["reverseTried"] = check->reading.reverseTried;
+        const std::pair<const char*, const std::optional<double>*> readings[] = {
+            {"volts", &check->reading.volts},
+            {"reverseVolts", &check->reading.reverseVolts},
+            {"amps", &check->reading.amps}};
+        for (const auto& [key, value] : readings) {
+            if (*value) {
+                result[key] = **value;
+            }
+        }
+        if (check->reading.lit) {
+            result["lit"] = *check->reading.lit;
+        }
+    } else if (const auto* bridged = std::get_if<Bridged>(&entry.what)) {
+        result.update(placeJson(bridged->place));
+        result["amps"] = bridged->amps;
+        result["restLights"] = bridged->restLights;
     }
     return result;
 }
@@ -208,12 +300,22 @@ Observation readObservation(Fields& fields, const backlight::Backlight& backligh
             if (fields.has("lit")) {
                 tester.lit = fields.integer("lit", 0, tester.run.count());
             }
+            tester.minus = backlight::TesterProbe::Minus(fields.choice("minus", minusWords, 0));
+            if (fields.has("bridged")) {
+                Fields bridged = fields.object("bridged");
+                tester.bridged = readPlace(bridged, backlight);
+            }
             return tester;
+        }
+        case 5:
+            return readLedCheck(fields, backlight);
+        case 6: {
+            const auto place = readPlace(fields, backlight);
+            return Bridged{place, fields.number("amps", 0, anyAmps), fields.flag("restLights", true)};
         }
         default: {
             LedSeen led;
-            led.place.strip = fields.integer("strip", 0, int(backlight.strips.size()) - 1);
-            led.place.led = fields.integer("led", 0, backlight.strips[led.place.strip].leds - 1);
+            led.place = readPlace(fields, backlight);
             led.glow = LedSeen::Glow(fields.choice("glow", glowWords));
             led.under = readRun(fields.object("under"), backlight);
             return led;
@@ -263,9 +365,20 @@ SetInfo readSet(Fields fields, Unknown& unknown) {
 }
 
 json benchJson(const Bench& bench) {
-    return {{"currency", bench.currency},         {"ratePerHour", bench.ratePerHour},
-            {"goodwill", bench.goodwill},         {"promisedHours", bench.promisedHours},
-            {"weibullShape", bench.weibullShape}, {"tester", testerJson(bench.tester)}};
+    json supplies = json::array();
+    for (const auto& supply : bench.supplies) {
+        supplies.push_back({{"name", supply.name},
+                            {"maxVolts", supply.maxVolts},
+                            {"maxAmps", supply.maxAmps},
+                            {"isolationVolts", supply.isolationVolts}});
+    }
+    return {{"supplies", supplies},
+            {"currency", bench.currency},
+            {"ratePerHour", bench.ratePerHour},
+            {"goodwill", bench.goodwill},
+            {"promisedHours", bench.promisedHours},
+            {"weibullShape", bench.weibullShape},
+            {"tester", testerJson(bench.tester)}};
 }
 
 Bench readBench(Fields fields, Unknown& unknown) {
@@ -278,8 +391,71 @@ Bench readBench(Fields fields, Unknown& unknown) {
     if (fields.has("tester")) {
         bench.tester = readTester(fields.object("tester"));
     }
+    if (fields.has("supplies")) {
+        bench.supplies.clear();
+        fields.forEach("supplies", 20, [&](Fields supply) {
+            bench.supplies.push_back({supply.text("name", longestLine), supply.number("maxVolts", 0.1, anyVolts),
+                                      supply.number("maxAmps", 1e-4, anyAmps),
+                                      supply.number("isolationVolts", 0, 1e5)});
+        });
+    }
     fields.collectUnknown("/bench", unknown);
     return bench;
+}
+
+json panelCheckJson(const panelcheck::PanelCheck& check) {
+    json findings = json::array();
+    for (const auto finding : check.findings) {
+        findings.push_back(panelcheck::idOf(finding));
+    }
+    json result = {
+        {"channel", check.channel},
+        {"currentShare", check.currentShare},
+        {"tconVolts", check.tconVolts},
+        {"lamps",
+         {{"count", check.lamps.count}, {"lengthMm", check.lamps.lengthMm}, {"diameterMm", check.lamps.diameterMm}}},
+        {"leadsChecked", check.leadsChecked},
+        {"findings", findings},
+        {"outcome", outcomeWords[int(check.outcome)]},
+        {"note", check.note}};
+    const std::pair<const char*, const std::optional<double>*> readings[] = {
+        {"kneeVolts", &check.kneeVolts}, {"lightVolts", &check.lightVolts}, {"tconAmps", &check.tconAmps}};
+    for (const auto& [key, value] : readings) {
+        if (*value) {
+            result[key] = **value;
+        }
+    }
+    return result;
+}
+
+panelcheck::PanelCheck readPanelCheck(Fields fields, const backlight::Backlight& backlight, Unknown& unknown) {
+    panelcheck::PanelCheck check;
+    check.channel = fields.integer("channel", 0, int(backlight.channels.size()) - 1, 0);
+    check.currentShare = fields.number("currentShare", 0.01, 1, check.currentShare);
+    check.tconVolts = fields.number("tconVolts", 1, 48, check.tconVolts);
+    if (fields.has("lamps")) {
+        Fields lamps = fields.object("lamps");
+        check.lamps.count = lamps.integer("count", 0, 100);
+        check.lamps.lengthMm = lamps.number("lengthMm", 0, 5000);
+        check.lamps.diameterMm = lamps.number("diameterMm", 0.5, 50);
+    }
+    check.leadsChecked = fields.flag("leadsChecked", false);
+    check.kneeVolts = fields.maybeNumber("kneeVolts", 0, anyVolts);
+    check.lightVolts = fields.maybeNumber("lightVolts", 0, anyVolts);
+    check.tconAmps = fields.maybeNumber("tconAmps", 0, anyAmps);
+    check.outcome = panelcheck::Outcome(fields.choice("outcome", outcomeWords, 0));
+    check.note = fields.text("note", longestText, "");
+    fields.forEachText("findings", panelcheck::findingCount, [&](const std::string& id, const std::string& path) {
+        for (int finding = 0; finding < panelcheck::findingCount; ++finding) {
+            if (id == panelcheck::idOf(panelcheck::Finding(finding))) {
+                check.findings.push_back(panelcheck::Finding(finding));
+                return;
+            }
+        }
+        throw FormatError(path, fmt::format("\"{}\" is no finding", id));
+    });
+    fields.collectUnknown("/panelCheck", unknown);
+    return check;
 }
 
 json repairJson(const Repair& repair) {
@@ -359,6 +535,7 @@ json toJson(const Job& job) {
                      {"bench", benchJson(job.bench)},
                      {"panelOpen", job.panelOpen},
                      {"liveWorkAccepted", job.liveWorkAccepted},
+                     {"panelCheck", panelCheckJson(job.panelCheck)},
                      {"trail", trail},
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
@@ -390,6 +567,9 @@ Job fromJson(const json& document) {
     job.bench = fields.has("bench") ? readBench(fields.object("bench"), job.unknown) : Bench{};
     job.panelOpen = fields.flag("panelOpen", false);
     job.liveWorkAccepted = fields.flag("liveWorkAccepted", false);
+    if (fields.has("panelCheck")) {
+        job.panelCheck = readPanelCheck(fields.object("panelCheck"), job.backlight, job.unknown);
+    }
     readTrail(fields, job);
     job.repair = fields.has("repair") ? readRepair(fields.object("repair"), job.unknown) : Repair{};
     fields.forEach("soak", 5000, [&](Fields line) {

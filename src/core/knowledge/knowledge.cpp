@@ -48,8 +48,10 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document) {
         kind.title = suspect.text("title", longestWord);
         kind.side = suspect.text("side", longestWord);
         kind.weight = suspect.number("weight", 1e-6, 1e6);
-        kind.strings =
-            StringFault(suspect.choice("strings", {"none", "open", "shorted", "dark", "plug", "joint", "other"}, 0));
+        kind.strings = StringFault(suspect.choice("strings",
+                                                  {"none", "open", "shorted", "dark", "leaky", "dieShorted",
+                                                   "groupOpen", "aged", "plug", "joint", "other", "chassis"},
+                                                  0));
         kind.driver = driver::DriverFault(suspect.choice(
             "driver", {"none", "noFeed", "notSwitching", "notAsked", "dimAtZero", "weakSupply", "tripsEarly"}, 0));
         kind.blOnAbsent = suspect.choice("blOn", {"present", "absent"}, 0) == 1;
@@ -81,7 +83,7 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
         kind.live = test.flag("live", false);
         kind.perChannel = test.flag("perChannel", false);
-        kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led"}, 0));
+        kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "record"}, 0));
         test.forEach("choices", 20, [&](Fields choice) {
             kind.choices.push_back({choice.text("id", longestWord), choice.text("title", longestWord)});
         });
@@ -100,8 +102,10 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     knowledge.openBoardsMinutes = opening.number("boards", 0, 1e4);
     knowledge.openPanelMinutes = opening.number("panel", 0, 1e4);
     Fields probe = fields.object("probe");
-    knowledge.plugProbeMinutes = probe.number("plugMinutes", 0.1, 1e4);
-    knowledge.padProbeMinutes = probe.number("padMinutes", 0.1, 1e4);
+    knowledge.plugProbeMinutes = probe.number("plugMinutes", 0, 1e4);
+    knowledge.padProbeMinutes = probe.number("padMinutes", 0, 1e4);
+    knowledge.maskProbeMinutes = probe.number("maskMinutes", 0, 1e4, knowledge.maskProbeMinutes);
+    knowledge.lensProbeMinutes = probe.number("lensMinutes", 0, 1e4, knowledge.lensProbeMinutes);
 }
 
 void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
@@ -145,6 +149,28 @@ nlohmann::json parseNamed(const std::string& text, const char* file) {
 }
 
 }  // namespace
+
+std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
+    using backlight::LedFault;
+    switch (fault) {
+        case StringFault::Open:
+            return LedFault::Open;
+        case StringFault::Shorted:
+            return LedFault::Shorted;
+        case StringFault::Dark:
+            return LedFault::Dark;
+        case StringFault::Leaky:
+            return LedFault::Leaky;
+        case StringFault::DieShorted:
+            return LedFault::DieShorted;
+        case StringFault::GroupOpen:
+            return LedFault::GroupOpen;
+        case StringFault::Aged:
+            return LedFault::Aged;
+        default:
+            return std::nullopt;
+    }
+}
 
 const TestKind* Knowledge::test(const std::string& id) const {
     const auto found = std::find_if(tests.begin(), tests.end(), [&](const auto& t) { return t.id == id; });

@@ -10,7 +10,22 @@
 namespace dimglow::knowledge {
 
 /// Where in the strings a suspect sits, if it does.
-enum class StringFault { None, Open, Shorted, Dark, Plug, Joint, OtherType };
+enum class StringFault {
+    None,
+    Open,
+    Shorted,
+    Dark,
+    Leaky,
+    DieShorted,
+    GroupOpen,
+    Aged,
+    Plug,
+    Joint,
+    OtherType,
+    Chassis
+};
+/// The fault of single LEDs that it is, if it is one.
+std::optional<backlight::LedFault> ledFaultOf(StringFault fault);
 
 /// Share of each choice of a question; they add up to 1.
 using AnswerShares = std::map<std::string, double>;
@@ -28,7 +43,15 @@ struct SuspectKind {
 };
 
 enum class Reach { Outside, Boards, Panel };
-enum class Form { Choices, Light, Volts, Tester, Led };
+enum class Form {
+    Choices,
+    Light,
+    Volts,
+    Tester,
+    Led,
+    Chassis,  ///< a tester from LED+ to the metal back
+    Record,   ///< written down when done, never proposed by itself
+};
 
 struct Choice {
     std::string id;
@@ -78,8 +101,11 @@ struct Knowledge {
     std::vector<RepairKind> repairs;
     double openBoardsMinutes = 8;
     double openPanelMinutes = 60;
-    double plugProbeMinutes = 1;
-    double padProbeMinutes = 1.5;
+    /// To put a probe to one end of a run, beside the minute that the reading takes.
+    double plugProbeMinutes = 0;
+    double padProbeMinutes = 0.25;
+    double maskProbeMinutes = 2;
+    double lensProbeMinutes = 4;
     double glassBreakPerOpening = 0.02;
 
     const TestKind* test(const std::string& id) const;

@@ -12,11 +12,21 @@ CellPartition::CellPartition(const backlight::Backlight& backlight) {
     for (const auto& ref : backlight::stringsOf(backlight)) {
         order_.push_back(backlight::ledsInOrder(backlight, ref));
         int position = 0;
-        for (const auto& part : backlight::stringAt(backlight, ref).strips) {
-            Cell cell{ref, stringIndex, part.strip, std::vector<int>(backlight.strips.at(part.strip).leds)};
-            std::iota(cell.positions.begin(), cell.positions.end(), position);
-            position += int(cell.positions.size());
-            cells_.push_back(std::move(cell));
+        for (const auto& run : backlight::partsOf(backlight, ref)) {
+            const auto& strip = backlight.strips.at(order_.back()[position].strip);
+            // LEDs side by side differ in what a second fault beside them does: one cell for each side.
+            const int sides = strip.parallel * strip.chains;
+            const int chainLength = run.count() / strip.chains;
+            for (int side = 0; side < sides; ++side) {
+                Cell cell{ref, stringIndex, order_.back()[position].strip, {}};
+                for (int i = 0; i < run.count(); ++i) {
+                    if ((strip.parallel > 1 ? i % strip.parallel : i / chainLength) == side) {
+                        cell.positions.push_back(position + i);
+                    }
+                }
+                cells_.push_back(std::move(cell));
+            }
+            position += run.count();
         }
         ++stringIndex;
     }
@@ -42,6 +52,11 @@ std::vector<CellPartition::Parts> CellPartition::split(const backlight::Run& run
     }
     cells_ = std::move(refined);
     return parts;
+}
+
+void CellPartition::isolate(backlight::LedPlace place) {
+    const int position = positionOf(place);
+    split({cells_[cellOf(place)].string, position, position});
 }
 
 int CellPartition::positionOf(backlight::LedPlace place) const {

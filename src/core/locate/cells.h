@@ -19,7 +19,7 @@ struct Cell {
 /// Believing in counts per cell instead of in single LEDs keeps several faults at once cheap and exact.
 class CellPartition {
 public:
-    /// One cell per strip.
+    /// One cell for each strip in each string; for LEDs side by side, one for each side.
     explicit CellPartition(const backlight::Backlight& backlight);
 
     /// What became of a cell: the index of its part inside the run and outside it, -1 where there is none.
@@ -30,6 +30,9 @@ public:
     /// Afterwards every cell lies wholly inside or wholly outside \p run.
     /// \returns the parts of every former cell
     std::vector<Parts> split(const backlight::Run& run);
+
+    /// Gives a LED a cell of its own.
+    void isolate(backlight::LedPlace place);
 
     const std::vector<Cell>& cells() const { return cells_; }
     /// Index of the cell that holds a LED.

@@ -130,8 +130,9 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
 LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
     std::vector<Hypothesis> opens = belief.hypotheses;
     for (auto& h : opens) {
-        const auto* end = std::remove_if(h.faults.begin(), h.faults.begin() + h.faultCount,
-                                         [](const CellFault& f) { return f.fault != LedFault::Open; });
+        const auto* end = std::remove_if(h.faults.begin(), h.faults.begin() + h.faultCount, [](const CellFault& f) {
+            return f.fault != LedFault::Open && f.fault != LedFault::GroupOpen;
+        });
         h.faultCount = int(end - h.faults.begin());
     }
     return ledSharesOf(model, opens, belief.shares);
@@ -194,7 +195,7 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
     }
     for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
         result.expectedStripVolts.push_back(
-            model.tester(backlight::wholeStrip(job.backlight, strip), job.bench.tester, healthy).volts);
+            model.tester({backlight::wholeStrip(job.backlight, strip), job.bench.tester}, healthy).volts);
     }
     for (const auto& entry : job.trail) {
         if (const auto* measured = std::get_if<job::Measured>(&entry.what)) {
@@ -205,7 +206,7 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
                                                  measured->volts >= band.low && measured->volts <= band.high};
             }
         } else if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
-            const auto f = model.healthyTester(tester->run, tester->setting);
+            const auto f = model.healthyTester(job::probeOf(*tester));
             const driver::Band band{f.volts - 2 * f.sigma, f.volts + 2 * f.sigma};
             result.expectations[entry.id] = {band, tester->volts,
                                              tester->volts >= band.low && tester->volts <= band.high};
@@ -287,10 +288,16 @@ locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::E
     for (const auto& entry : standing) {
         if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
             partition.split(tester->run);
+            if (tester->bridged) {
+                partition.isolate(*tester->bridged);
+            }
         } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
-            const int position = partition.positionOf(seen->place);
-            partition.split({seen->under.string, position, position});
+            partition.isolate(seen->place);
             partition.split(seen->under);
+        } else if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
+            partition.isolate(check->place);
+        } else if (const auto* bridged = std::get_if<job::Bridged>(&entry.what)) {
+            partition.isolate(bridged->place);
         }
     }
     return partition;

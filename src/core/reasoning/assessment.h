@@ -43,7 +43,9 @@ struct Probe {
     std::string title;
     std::string how;
     std::string station;
-    std::optional<backlight::Run> run;  ///< of tester and look
+    std::optional<backlight::Run> run;                                              ///< of tester and look
+    backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;  ///< of the tester
+    std::optional<backlight::LedPlace> bridged;                                     ///< with a jumper across it
     int channel = 0;
     double minutes = 0;            ///< opening included
     double bits = 0;               ///< expected information (Shannon 1948)

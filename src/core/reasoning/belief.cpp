@@ -17,9 +17,11 @@ constexpr std::size_t beam = 32;
 constexpr double dropBelow = 1e-9;
 /// Natural log. What stays this far behind the best even if it explains every further reading as well is given up.
 constexpr double hopeless = 30;
-/// Share of cases with 1, 2, 3, 4 LEDs of one fault (common practice, no source: shorts come in groups).
-constexpr double howMany[3][maxFaults] = {
-    {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10}, {0.80, 0.15, 0.04, 0.01}};
+/// Share of cases with 1, 2, 3, 4 LEDs of one fault, by LedFault (common practice, no source: shorts come in groups,
+/// age comes to many).
+constexpr double howMany[backlight::ledFaultKinds][maxFaults] = {
+    {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10},   {0.80, 0.15, 0.04, 0.01}, {0.75, 0.18, 0.05, 0.02},
+    {0.75, 0.18, 0.05, 0.02},   {0.93, 0.06, 0.008, 0.002}, {0.40, 0.30, 0.18, 0.12}};
 /// Two kinds of LED fault at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
@@ -38,16 +40,6 @@ double logChoose(int n, int k) {
     return k > n ? -INFINITY : logFactorial(n) - logFactorial(k) - logFactorial(n - k);
 }
 
-LedFault ledFaultOf(StringFault fault) {
-    return fault == StringFault::Open      ? LedFault::Open
-           : fault == StringFault::Shorted ? LedFault::Shorted
-                                           : LedFault::Dark;
-}
-
-bool isLedFault(StringFault fault) {
-    return fault == StringFault::Open || fault == StringFault::Shorted || fault == StringFault::Dark;
-}
-
 class Search {
 public:
     Search(CaseModel& model, const std::vector<job::Entry>& entries) : model_(model), entries_(entries) {
@@ -58,8 +50,8 @@ public:
         suspectOfFault_.fill(-1);
         for (int s = 0; s < int(model.knowledge().suspects.size()); ++s) {
             const auto& suspect = model.knowledge().suspects[s];
-            if (isLedFault(suspect.strings)) {
-                suspectOfFault_[int(ledFaultOf(suspect.strings))] = s;
+            if (const auto fault = knowledge::ledFaultOf(suspect.strings)) {
+                suspectOfFault_[int(*fault)] = s;
             }
         }
         ledCount_ = model.backlight().ledCount();
@@ -98,6 +90,12 @@ private:
                         add(h);
                     }
                     break;
+                case StringFault::Chassis:
+                    h.logPrior -= std::log(double(model_.leaks().size()));
+                    for (h.leak = 0; h.leak < int(model_.leaks().size()); ++h.leak) {
+                        add(h);
+                    }
+                    break;
                 default:
                     break;
             }
@@ -120,7 +118,7 @@ private:
     /// Prior of a set of faulty LEDs: how often each kind comes in such numbers, spread evenly over all choices of
     /// LEDs, times the number of choices that the cell counts stand for.
     void complete(Hypothesis& h) const {
-        std::array<int, 3> byKind{};
+        std::array<int, backlight::ledFaultKinds> byKind{};
         h.logPrior = 0;
         int free = 0;
         for (int i = 0; i < h.faultCount; ++i) {
@@ -132,7 +130,7 @@ private:
         }
         int kinds = 0;
         double heaviest = -INFINITY;
-        for (int kind = 0; kind < 3; ++kind) {
+        for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
             if (byKind[kind] > 0) {
                 const double weight = logWeight(suspectOfFault_[kind]);
                 ++kinds;
@@ -172,8 +170,9 @@ private:
             std::vector<std::pair<double, Hypothesis>> next;
             for (const auto& from : level) {
                 for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
-                    for (int kind = 0; kind < 3; ++kind) {
-                        if (suspectOfFault_[kind] < 0) {
+                    for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
+                        if (suspectOfFault_[kind] < 0 ||
+                            !model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
                             continue;
                         }
                         const Hypothesis h = extended(from, cell, LedFault(kind));
@@ -281,7 +280,7 @@ private:
     std::vector<std::size_t> order_;  ///< of the entries, those that need no driver forecast first
     double best_ = -INFINITY;         ///< of all explanations so far, last entry left out
     std::vector<double> bestAhead_;   ///< what the best one still gains after each place in the order
-    std::array<int, 3> suspectOfFault_{};
+    std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
     int ledCount_ = 0;
 };
@@ -300,6 +299,10 @@ std::string jointTitle(const CaseModel& model, const SuspectKind& suspect, const
 }  // namespace
 
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
+    model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [](const auto& entry) {
+        const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+        return taken != nullptr && taken->lit.value_or(0) > 0;
+    }));
     return Search(model, entries).run();
 }
 
@@ -377,6 +380,12 @@ std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
         return fmt::format("{}: {}", suspect.title,
                            model.backlight().strips[model.otherStrips()[hypothesis.otherStrip].strip].label);
     }
+    if (hypothesis.leak >= 0) {
+        const auto& leak = model.leaks()[hypothesis.leak];
+        const auto order = backlight::ledsInOrder(model.backlight(), leak.string);
+        const auto at = order.at(std::min(std::size_t(leak.before), order.size() - 1));
+        return fmt::format("{} near strip {}", suspect.title, model.backlight().strips[at.strip].label);
+    }
     if (hypothesis.faultCount == 0) {
         return suspect.title;
     }
@@ -387,9 +396,8 @@ std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
     std::string title;
     for (const auto& [fault, strips] : stripsOfFault) {
         const auto& kinds = model.knowledge().suspects;
-        const auto kind = std::find_if(kinds.begin(), kinds.end(), [&, f = fault](const auto& k) {
-            return isLedFault(k.strings) && ledFaultOf(k.strings) == f;
-        });
+        const auto kind = std::find_if(kinds.begin(), kinds.end(),
+                                       [&, f = fault](const auto& k) { return knowledge::ledFaultOf(k.strings) == f; });
         title += fmt::format("{}{} in strip{} ", title.empty() ? "" : ", ", kind->title, strips.size() > 1 ? "s" : "");
         for (const int strip : strips) {
             title += (strip == *strips.begin()    ? ""

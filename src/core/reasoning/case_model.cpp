@@ -7,8 +7,9 @@ namespace dimglow::reasoning {
 
 using backlight::Faults;
 using backlight::LedFault;
+using backlight::LedPlace;
 using backlight::Run;
-using backlight::TesterSetting;
+using backlight::TesterProbe;
 
 namespace {
 
@@ -21,6 +22,11 @@ constexpr double meterSigma = 0.005;
 constexpr double darkSigmaVolts = 0.8;
 constexpr double otherTypeSigma = 0.08;
 const std::array<double, 3> jointOhms = {30, 150, 700};
+constexpr double leakOhms = 2;
+/// A tester that shows its limit and no light has a bad lead or its clips the wrong way round this often, before and
+/// after it has lit something.
+constexpr double badLeadShare = 0.03;
+constexpr double provenLeadShare = 0.002;
 const std::array<double, 4> otherFactors = {0.62, 0.78, 1.28, 1.55};
 
 double logGauss(double x, double mean, double sigma) {
@@ -46,6 +52,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
       reference_(driver::referenceOf(backlight)) {
     std::vector<backlight::LedSpec> specs;
     for (const auto& strip : backlight_.strips) {
+        sideBySide_ = sideBySide_ || strip.parallel * strip.chains > 1;
         auto found = std::find(specs.begin(), specs.end(), strip.led);
         specOfStrip_.push_back(int(found - specs.begin()));
         if (found == specs.end()) {
@@ -58,7 +65,8 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
         for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
             wiring.push_back(-1);
             for (const auto& place : backlight::ledsInOrder(backlight_, {channel, string})) {
-                wiring.push_back(specOfStrip_[place.strip]);
+                const auto& strip = backlight_.strips[place.strip];
+                wiring.push_back(specOfStrip_[place.strip] + 1000.0 * strip.parallel + 100000.0 * strip.chains);
             }
         }
         const auto found = std::find(wirings.begin(), wirings.end(), wiring);
@@ -70,12 +78,18 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     int stringIndex = 0;
     for (const auto& ref : backlight::stringsOf(backlight_)) {
         int before = 0;
-        for (const auto& part : backlight::stringAt(backlight_, ref).strips) {
+        for (const auto& part : backlight::partsOf(backlight_, ref)) {
             joints_.push_back({ref, stringIndex, before, backlight::openOhms});
             for (const double ohms : jointOhms) {
                 joints_.push_back({ref, stringIndex, before, ohms});
             }
-            before += backlight_.strips[part.strip].leds;
+            before += part.count();
+        }
+        for (int node = 0; node <= before; ++node) {
+            if (backlight::probeable(backlight_, {ref, std::min(node, before - 1), before - 1}).first ==
+                std::min(node, before - 1)) {
+                leaks_.push_back({ref, stringIndex, node});
+            }
         }
         ++stringIndex;
     }
@@ -86,20 +100,53 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     }
 }
 
+bool CaseModel::canHave(const locate::Cell& cell, LedFault fault) const {
+    const auto& strip = backlight_.strips[cell.strip];
+    switch (fault) {
+        case LedFault::DieShorted:
+            return strip.led.dies > 1;
+        case LedFault::GroupOpen: {
+            const Run step{cell.string, cell.positions.front(), cell.positions.front()};
+            return strip.parallel > 1 && backlight::probeable(backlight_, step).first == step.first;
+        }
+        default:
+            return true;
+    }
+}
+
+/// Faults of one strip go to different steps where LEDs stand side by side, as long as there are any.
 Faults CaseModel::placed(const Hypothesis& hypothesis) const {
     Faults faults;
-    int usedOfCell = 0;
+    std::vector<int> used;  // positions of this hypothesis in the string of the cell
     for (int i = 0; i < hypothesis.faultCount; ++i) {
         const CellFault& f = hypothesis.faults[i];
         const auto& cell = partition_.cells()[f.cell];
-        usedOfCell = i > 0 && hypothesis.faults[i - 1].cell == f.cell ? usedOfCell : 0;
+        const auto& strip = backlight_.strips[cell.strip];
+        const bool sameString =
+            i > 0 && partition_.cells()[hypothesis.faults[i - 1].cell].stringIndex == cell.stringIndex;
+        if (!sameString) {
+            used.clear();
+        }
+        const auto taken = [&](int position, int apart) {
+            return std::any_of(used.begin(), used.end(), [&](int other) { return other / apart == position / apart; });
+        };
         for (int n = 0; n < f.count; ++n) {
-            faults.leds.push_back({partition_.placeOf(cell, cell.positions.at(usedOfCell++)), f.fault});
+            auto at = std::find_if(cell.positions.begin(), cell.positions.end(),
+                                   [&](int p) { return !taken(p, strip.parallel); });
+            if (at == cell.positions.end()) {
+                at = std::find_if(cell.positions.begin(), cell.positions.end(), [&](int p) { return !taken(p, 1); });
+            }
+            used.push_back(*at);
+            faults.leds.push_back({partition_.placeOf(cell, *at), f.fault});
         }
     }
     if (hypothesis.joint >= 0) {
         const auto& joint = joints_[hypothesis.joint];
         faults.joints.push_back({joint.string, joint.before, joint.ohms});
+    }
+    if (hypothesis.leak >= 0) {
+        const auto& leak = leaks_[hypothesis.leak];
+        faults.leaks.push_back({leak.string, leak.before, leakOhms});
     }
     return faults;
 }
@@ -113,28 +160,73 @@ backlight::Backlight CaseModel::withOtherStrip(const Hypothesis& hypothesis) con
     return changed;
 }
 
-const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
-    Key key;
+std::uint32_t CaseModel::codeOf(LedFault fault, int spec, int step) const {
+    return 1u + std::uint32_t(fault) + 16u * std::uint32_t(spec) + 4096u * std::uint32_t(step);
+}
+
+template <class Sees, class Extra>
+void CaseModel::encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra extra) const {
     int used = 0;
+    if (!sideBySide_) {
+        for (int i = 0; i < hypothesis.faultCount; ++i) {
+            const auto& f = hypothesis.faults[i];
+            const auto& cell = partition_.cells()[f.cell];
+            for (int n = 0; n < f.count && sees(cell); ++n) {
+                key.faults[used++] = codeOf(f.fault, specOfStrip_[cell.strip], 0) + extra(cell);
+            }
+        }
+        std::sort(key.faults.begin(), key.faults.end());
+        return;
+    }
+    const auto leds = placed(hypothesis).leds;
+    std::vector<std::pair<int, int>> steps;  // strip and step within it, numbered as they come
+    std::size_t at = 0;
     for (int i = 0; i < hypothesis.faultCount; ++i) {
         const auto& f = hypothesis.faults[i];
         const auto& cell = partition_.cells()[f.cell];
-        for (int n = 0; n < f.count && cell.string.channel == channel; ++n) {
-            key.faults[used++] = 1u + std::uint32_t(f.fault) + 4u * std::uint32_t(specOfStrip_[cell.strip]) +
-                                 4096u * std::uint32_t(cell.string.string);
+        const auto& strip = backlight_.strips[cell.strip];
+        for (int n = 0; n < f.count; ++n, ++at) {
+            if (!sees(cell)) {
+                continue;
+            }
+            int number = 0;
+            if (strip.parallel * strip.chains > 1) {
+                const int led = leds[at].place.led;
+                const std::pair step(cell.strip,
+                                     strip.chains > 1 ? led / (strip.leds / strip.chains) : led / strip.parallel);
+                const auto found = std::find(steps.begin(), steps.end(), step);
+                number = 1 + int(found - steps.begin());
+                if (found == steps.end()) {
+                    steps.push_back(step);
+                }
+            }
+            key.faults[used++] = codeOf(f.fault, specOfStrip_[cell.strip], number) + extra(cell);
         }
     }
     std::sort(key.faults.begin(), key.faults.end());
+}
+
+const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
+    Key key;
+    encode(
+        hypothesis, key, [&](const locate::Cell& cell) { return cell.string.channel == channel; },
+        [](const locate::Cell& cell) { return (1u << 20) * std::uint32_t(cell.string.string); });
     std::uint64_t joint = 0;
     if (hypothesis.joint >= 0 && joints_[hypothesis.joint].string.channel == channel) {
         joint = 1 + hypothesis.joint % 4 + 4ull * joints_[hypothesis.joint].string.string;
     }
     std::uint64_t other = 0;
-    if (hypothesis.otherStrip >= 0 &&
-        backlight::wholeStrip(backlight_, otherStrips_[hypothesis.otherStrip].strip).string.channel == channel) {
-        other = hypothesis.otherStrip + 1;
+    if (hypothesis.otherStrip >= 0) {
+        const auto runs = backlight::runsOnStrip(backlight_, otherStrips_[hypothesis.otherStrip].strip);
+        const bool here =
+            std::any_of(runs.begin(), runs.end(), [&](const Run& run) { return run.string.channel == channel; });
+        other = here ? hypothesis.otherStrip + 1 : 0;
     }
-    key.rest = joint + (other << 20) + (std::uint64_t(circuitOfChannel_[channel]) << 40);
+    std::uint64_t leak = 0;
+    if (hypothesis.leak >= 0 && leaks_[hypothesis.leak].string.channel == channel) {
+        leak = 1 + leaks_[hypothesis.leak].before;
+    }
+    key.rest = joint + (other << 14) + (leak << 30) + (std::uint64_t(circuitOfChannel_[channel]) << 50);
     const auto [entry, isNew] = demands_.try_emplace(key);
     if (isNew) {
         entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis), ceilingVolts);
@@ -145,23 +237,17 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
 int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     const SuspectKind& suspect = knowledge_.suspects[hypothesis.suspect];
     Key key;
-    int used = 0;
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        const auto& f = hypothesis.faults[i];
-        const auto& cell = partition_.cells()[f.cell];
-        for (int n = 0; n < f.count; ++n) {
-            key.faults[used++] = 1u + std::uint32_t(f.fault) + 4u * std::uint32_t(specOfStrip_[cell.strip]) +
-                                 4096u * std::uint32_t(cell.stringIndex);
-        }
-    }
-    std::sort(key.faults.begin(), key.faults.end());
+    encode(
+        hypothesis, key, [](const locate::Cell&) { return true; },
+        [](const locate::Cell& cell) { return (1u << 20) * std::uint32_t(cell.stringIndex); });
     std::uint64_t joint = 0;
     if (hypothesis.joint >= 0) {
         joint = 1 + hypothesis.joint % 4 + 4ull * joints_[hypothesis.joint].stringIndex;
     }
     const bool stringSuspect = suspect.strings != StringFault::None;
-    key.rest = joint + (std::uint64_t(hypothesis.otherStrip + 1) << 20) + (std::uint64_t(suspect.driver) << 40) +
-               (std::uint64_t(suspect.blOnAbsent) << 48) + (std::uint64_t(stringSuspect) << 49);
+    key.rest = joint + (std::uint64_t(hypothesis.otherStrip + 1) << 16) + (std::uint64_t(hypothesis.leak + 1) << 32) +
+               (std::uint64_t(suspect.driver) << 50) + (std::uint64_t(suspect.blOnAbsent) << 58) +
+               (std::uint64_t(stringSuspect) << 59);
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
         std::vector<backlight::ChannelDemand> demands;
@@ -176,39 +262,53 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     return entry->second;
 }
 
-const CaseModel::TesterPlace& CaseModel::testerPlace(const Run& run, const TesterSetting& setting) {
+const CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
     for (const auto& place : testerPlaces_) {
-        if (place.run == run && place.setting == setting) {
+        if (place.probe == probe) {
             return place;
         }
     }
+    const Run& run = probe.run;
     const bool atThePlug = run == backlight::wholeString(backlight_, run.string);
-    std::vector<double> signature = {setting.amps, setting.limitVolts, double(atThePlug)};
+    std::vector<double> signature = {probe.setting.amps, probe.setting.limitVolts, double(atThePlug),
+                                     double(probe.minus), double(probe.bridged.size())};
     const auto order = backlight::ledsInOrder(backlight_, run.string);
-    for (int position = run.first; position <= run.last; ++position) {
-        signature.push_back(specOfStrip_[order[position].strip]);
+    for (const auto& section : backlight::sectionsOf(backlight_, run)) {
+        signature.push_back(-double(section.branches.size()));
+        for (const auto& branch : section.branches) {
+            signature.push_back(specOfStrip_[order[branch.front()].strip]);
+            signature.push_back(double(branch.size()));
+        }
+    }
+    if (probe.minus == TesterProbe::Minus::Chassis || (sideBySide_ && !probe.bridged.empty())) {
+        signature.push_back(1e6 + double(testerPlaces_.size()));  // depends on where in the string: no sharing
     }
     const auto circuit = circuits_.try_emplace(std::move(signature), int(circuits_.size())).first->second;
-    testerPlaces_.push_back({run, setting, atThePlug, circuit});
+    testerPlaces_.push_back({probe, atThePlug, circuit});
     return testerPlaces_.back();
 }
 
-TesterForecast CaseModel::tester(const Run& run, const TesterSetting& setting, const Hypothesis& hypothesis) {
-    const TesterPlace& place = testerPlace(run, setting);
+TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hypothesis) {
+    const TesterPlace& place = testerPlace(probe);
+    const Run& run = probe.run;
+    const auto bridged = [&](const locate::Cell& cell) {
+        return cell.positions.size() == 1 && !probe.bridged.empty() &&
+               partition_.placeOf(cell, cell.positions.front()) == probe.bridged.front();
+    };
+    const bool toChassis = probe.minus == TesterProbe::Minus::Chassis;
     Key key;
-    int used = 0;
+    encode(
+        hypothesis, key,
+        [&](const locate::Cell& cell) {
+            const bool beyond = toChassis && cell.string == run.string && cell.positions.front() > run.last;
+            return (locate::inside(cell, run) || beyond) && (sideBySide_ || !bridged(cell));
+        },
+        [&](const locate::Cell& cell) { return bridged(cell) ? 1u << 20 : 0u; });
     int dark = 0;
     for (int i = 0; i < hypothesis.faultCount; ++i) {
         const auto& f = hypothesis.faults[i];
-        const auto& cell = partition_.cells()[f.cell];
-        if (locate::inside(cell, run)) {
-            dark += f.fault == LedFault::Dark ? f.count : 0;
-            for (int n = 0; n < f.count; ++n) {
-                key.faults[used++] = 1u + std::uint32_t(f.fault) + 4u * std::uint32_t(specOfStrip_[cell.strip]);
-            }
-        }
+        dark += f.fault == LedFault::Dark && locate::inside(partition_.cells()[f.cell], run) ? f.count : 0;
     }
-    std::sort(key.faults.begin(), key.faults.end());
     std::uint64_t joint = 0;
     if (hypothesis.joint >= 0) {
         const auto& candidate = joints_[hypothesis.joint];
@@ -219,39 +319,136 @@ TesterForecast CaseModel::tester(const Run& run, const TesterSetting& setting, c
     std::uint64_t other = 0;
     if (hypothesis.otherStrip >= 0) {
         const auto& candidate = otherStrips_[hypothesis.otherStrip];
-        const Run strip = backlight::wholeStrip(backlight_, candidate.strip);
-        const int overlap = std::min(strip.last, run.last) - std::max(strip.first, run.first) + 1;
-        if (strip.string == run.string && overlap > 0) {
-            other = 1 + hypothesis.otherStrip % otherFactors.size() + 8ull * overlap;
+        for (const auto& strip : backlight::runsOnStrip(backlight_, candidate.strip)) {
+            const int overlap = std::min(strip.last, run.last) - std::max(strip.first, run.first) + 1;
+            if (strip.string == run.string && overlap > 0) {
+                other = 1 + hypothesis.otherStrip % otherFactors.size() + 8ull * overlap;
+            }
         }
     }
-    key.rest = joint + (other << 8) + (std::uint64_t(place.circuit) << 32);
+    std::uint64_t leak = 0;
+    if (hypothesis.leak >= 0 && toChassis && leaks_[hypothesis.leak].string == run.string) {
+        leak = 1 + leaks_[hypothesis.leak].before;
+    }
+    key.rest = joint + (other << 4) + (leak << 24) + (std::uint64_t(place.circuit) << 40);
     const auto [entry, isNew] = testers_.try_emplace(key);
     if (isNew) {
-        const auto reading = backlight::testRun(withOtherStrip(hypothesis), run, placed(hypothesis), setting);
+        const auto reading = backlight::testRun(withOtherStrip(hypothesis), probe, placed(hypothesis));
         TesterForecast& forecast = entry->second;
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
-        forecast.conducts = reading.amps > 0.5 * setting.amps;
+        forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
         const double spread = forecast.conducts ? batchSigma + (other != 0 ? otherTypeSigma : 0) : 0;
         forecast.sigma = 0.1 + std::hypot((meterSigma + spread) * reading.volts, darkSigmaVolts * dark);
     }
     return entry->second;
 }
 
-TesterForecast CaseModel::healthyTester(const Run& run, const TesterSetting& setting) {
-    return tester(run, setting, Hypothesis{});
+TesterForecast CaseModel::healthyTester(const TesterProbe& probe) {
+    return tester(probe, Hypothesis{});
 }
 
-double CaseModel::faultShare(const Hypothesis& hypothesis, backlight::LedPlace place) const {
+std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypothesis& hypothesis,
+                                                                    LedPlace place) const {
     const int cell = partition_.cellOf(place);
-    double share = 0;
+    std::array<double, backlight::ledFaultKinds> shares{};
     for (int i = 0; i < hypothesis.faultCount; ++i) {
-        if (hypothesis.faults[i].cell == cell) {
-            share += double(hypothesis.faults[i].count) / double(partition_.cells()[cell].positions.size());
+        const auto& f = hypothesis.faults[i];
+        if (f.cell == cell) {
+            shares[int(f.fault)] += double(f.count) / double(partition_.cells()[cell].positions.size());
         }
     }
-    return std::min(1.0, share);
+    return shares;
+}
+
+double CaseModel::logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis) {
+    const auto forecast = tester(job::probeOf(taken), hypothesis);
+    double fits = std::exp(logGauss(taken.volts, forecast.volts, forecast.sigma)) + testerSlip / testerSlipRange;
+    if (taken.lit) {
+        const int miss = std::abs(*taken.lit - forecast.lit);
+        fits *= miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4;
+    }
+    const double limit = taken.setting.limitVolts;
+    const double noContact =
+        taken.lit.value_or(0) == 0 ? std::exp(logGauss(taken.volts, limit, 0.1 + meterSigma * limit)) : 0;
+    const double bad = leadsProven_ ? provenLeadShare : badLeadShare;
+    return std::log((1 - bad) * fits + bad * noContact);
+}
+
+double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis) {
+    double dark = 1;
+    double dim = 0;
+    if (tester({seen.under, {0.03, ceilingVolts}}, hypothesis).conducts) {
+        const auto at = faultShares(hypothesis, seen.place);
+        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)];
+        dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
+        if (backlight_.strips[seen.place.strip].parallel * backlight_.strips[seen.place.strip].chains > 1) {
+            dark += at[int(LedFault::Open)];
+            const int position = partition_.positionOf(seen.place);
+            const Run step = backlight::probeable(backlight_, {seen.under.string, position, position});
+            for (int side = step.first; side <= step.last; ++side) {
+                const auto neighbour = backlight::ledsInOrder(backlight_, step.string)[side];
+                dark += neighbour == seen.place ? 0 : faultShares(hypothesis, neighbour)[int(LedFault::Shorted)];
+            }
+        } else {
+            dark += at[int(LedFault::Open)];  // an open LED that the run still conducts around is bridged, and dark
+        }
+        dark = std::min(1.0, dark);
+        dim = std::min(1 - dark, dim);
+    }
+    // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark.
+    const double shares[] = {1 - dark - dim, dim, dark};
+    const double calledAs[3][3] = {{0.98, 0.015, 0.005}, {0.1, 0.6, 0.3}, {0.005, 0.015, 0.98}};
+    double share = 0;
+    for (int state = 0; state < 3; ++state) {
+        share += shares[state] * calledAs[state][int(seen.glow)];
+    }
+    return std::log(slipShare + (1 - 2 * slipShare) * share);
+}
+
+double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) const {
+    const auto& spec = backlight_.strips[check.place.strip].led;
+    const auto shares = faultShares(hypothesis, check.place);
+    const auto fits = [&](std::optional<LedFault> fault) {
+        const auto f = parts::forecastOf(spec, check.setting, fault);
+        double density = 1;
+        if (check.reading.volts) {
+            density *= f.overload ? 0.02 : std::exp(logGauss(*check.reading.volts, f.volts, 0.05 + 0.03 * f.volts));
+        } else {
+            density *= f.overload ? 1 : 0.02;
+        }
+        if (check.reading.amps) {
+            density *= (*check.reading.amps < 1e-4) == (f.amps < 1e-4) ? 1 : 0.02;
+        }
+        if (check.reading.lit) {
+            density *= *check.reading.lit == f.glows ? 1 : 0.03;
+        }
+        return density + slipShare / 10;
+    };
+    double good = 1;
+    double total = 0;
+    for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
+        if (shares[kind] > 0) {
+            total += shares[kind] * fits(LedFault(kind));
+            good -= shares[kind];
+        }
+    }
+    return std::log(total + std::max(0.0, good) * fits(std::nullopt));
+}
+
+double CaseModel::logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis) {
+    // The bridged LED no longer matters; the rest lights when nothing else interrupts its string.
+    Hypothesis rest = hypothesis;
+    const int cell = partition_.cellOf(bridged.place);
+    auto* end = std::remove_if(rest.faults.begin(), rest.faults.begin() + rest.faultCount, [&](const CellFault& f) {
+        return f.cell == cell && partition_.cells()[cell].positions.size() == 1;
+    });
+    rest.faultCount = int(end - rest.faults.begin());
+    std::fill(end, rest.faults.end(), CellFault{});
+    const bool driven = knowledge_.suspects[hypothesis.suspect].driver == driver::DriverFault::None;
+    const int channel = partition_.cells()[cell].string.channel;
+    const double lights = driven && demand(channel, rest).conducts ? 0.97 : 0.03;
+    return std::log(bridged.restLights ? lights : 1 - lights);
 }
 
 double CaseModel::logLikelihood(const job::Observation& what, const Hypothesis& hypothesis) {
@@ -275,21 +472,16 @@ double CaseModel::logLikelihood(const job::Observation& what, const Hypothesis& 
     if (const auto* light = std::get_if<job::LightSeen>(&what)) {
         return driver::logLikelihood(forecastOf(hypothesis).light, light->what, light->secondsToDark);
     }
-    if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
-        const auto forecast = this->tester(tester->run, tester->setting, hypothesis);
-        double log =
-            std::log(std::exp(logGauss(tester->volts, forecast.volts, forecast.sigma)) + testerSlip / testerSlipRange);
-        if (tester->lit) {
-            const int miss = std::abs(*tester->lit - forecast.lit);
-            log += std::log(miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4);
-        }
-        return log;
+    if (const auto* taken = std::get_if<job::TesterTaken>(&what)) {
+        return logLikelihoodOf(*taken, hypothesis);
     }
-    const auto& seen = std::get<job::LedSeen>(what);
-    const bool flows = tester({seen.under}, {0.03, ceilingVolts}, hypothesis).conducts;
-    const double darkShare = flows ? faultShare(hypothesis, seen.place) : 1;
-    const double share = seen.glow == job::LedSeen::Glow::Dark ? darkShare : 1 - darkShare;
-    return std::log(slipShare + (1 - 2 * slipShare) * share);
+    if (const auto* check = std::get_if<job::LedChecked>(&what)) {
+        return logLikelihoodOf(*check, hypothesis);
+    }
+    if (const auto* bridged = std::get_if<job::Bridged>(&what)) {
+        return logLikelihoodOf(*bridged, hypothesis);
+    }
+    return logLikelihoodOf(std::get<job::LedSeen>(what), hypothesis);
 }
 
 }  // namespace dimglow::reasoning

@@ -39,6 +39,13 @@ struct OtherStripCandidate {
     double factor = 1;
 };
 
+/// A place where a string may touch the chassis.
+struct LeakCandidate {
+    backlight::StringRef string;
+    int stringIndex = 0;
+    int before = 0;
+};
+
 inline constexpr int maxFaults = 4;
 
 /// One complete explanation: which suspect, and where in the strings.
@@ -48,6 +55,7 @@ struct Hypothesis {
     std::array<CellFault, maxFaults> faults{};  ///< the first `faultCount`, rising
     int joint = -1;                             ///< into CaseModel::joints()
     int otherStrip = -1;                        ///< into CaseModel::otherStrips()
+    int leak = -1;                              ///< into CaseModel::leaks()
     int forecast = -1;                          ///< of its board readings, by CaseModel::forecastIndex()
     double logPrior = 0;                        ///< of all the LED choices that the cell counts stand for together
 };
@@ -75,6 +83,10 @@ public:
     std::vector<locate::CellPartition::Parts> split(const backlight::Run& run) { return partition_.split(run); }
     const std::vector<JointCandidate>& joints() const { return joints_; }
     const std::vector<OtherStripCandidate>& otherStrips() const { return otherStrips_; }
+    const std::vector<LeakCandidate>& leaks() const { return leaks_; }
+    /// Whether a LED of this cell can have such a fault: a die shorts only beside another, a whole step of LEDs side by
+    /// side is told by its first.
+    bool canHave(const locate::Cell& cell, backlight::LedFault fault) const;
     const driver::DriverReference& reference() const { return reference_; }
 
     /// Forecast of all board readings. The index identifies equal forecasts, so callers can tabulate by it.
@@ -84,13 +96,16 @@ public:
         return forecasts_.at(hypothesis.forecast);
     }
 
-    TesterForecast tester(const backlight::Run& run, const backlight::TesterSetting& setting,
-                          const Hypothesis& hypothesis);
+    TesterForecast tester(const backlight::TesterProbe& probe, const Hypothesis& hypothesis);
     /// The forecast for a backlight without any fault.
-    TesterForecast healthyTester(const backlight::Run& run, const backlight::TesterSetting& setting);
+    TesterForecast healthyTester(const backlight::TesterProbe& probe);
 
-    /// Whether this LED, alone in its cell or not, is among the faulty; a share when its cell is only partly faulty.
-    double faultShare(const Hypothesis& hypothesis, backlight::LedPlace place) const;
+    /// Share of each fault at this LED, by LedFault; less than 1 when only some of its cell are faulty.
+    std::array<double, backlight::ledFaultKinds> faultShares(const Hypothesis& hypothesis,
+                                                             backlight::LedPlace place) const;
+    /// Whether the tester has lit LEDs in this job: then its leads are sound and the right way round, and a run that
+    /// stays dark is dark.
+    void setLeadsProven(bool proven) { leadsProven_ = proven; }
     /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index.
     double logLikelihood(const job::Observation& what, const Hypothesis& hypothesis);
 
@@ -110,14 +125,24 @@ private:
     const backlight::ChannelDemand& demand(int channel, const Hypothesis& hypothesis);
     backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
 
+    /// What a fault does to a reading, in a number: its kind, the LED's spec, and where LEDs stand side by side, which
+    /// of the faults share a step.
+    std::uint32_t codeOf(backlight::LedFault fault, int spec, int step) const;
+    /// The faults of a hypothesis as placed(), with those of the strings that \p sees accepts, as sorted codes.
+    template <class Sees, class Extra>
+    void encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra extra) const;
+    double logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis);
+    double logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis);
+    double logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) const;
+    double logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis);
+
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
     struct TesterPlace {
-        backlight::Run run;
-        backlight::TesterSetting setting;
+        backlight::TesterProbe probe;
         bool atThePlug = false;
         int circuit = 0;
     };
-    const TesterPlace& testerPlace(const backlight::Run& run, const backlight::TesterSetting& setting);
+    const TesterPlace& testerPlace(const backlight::TesterProbe& probe);
 
     backlight::Backlight backlight_;
     const Knowledge& knowledge_;
@@ -128,6 +153,9 @@ private:
     std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
     std::vector<JointCandidate> joints_;
     std::vector<OtherStripCandidate> otherStrips_;
+    std::vector<LeakCandidate> leaks_;
+    bool leadsProven_ = false;
+    bool sideBySide_ = false;  ///< some strip has LEDs side by side
     std::vector<driver::DriverForecast> forecasts_;
     std::unordered_map<Key, int, KeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;

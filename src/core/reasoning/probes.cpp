@@ -15,6 +15,7 @@ namespace {
 constexpr double ignoreShare = 1e-5;
 constexpr double leastBitsWorthListing = 0.01;
 constexpr std::size_t maxOutcomes = 8;
+constexpr double leastShareToBridge = 0.1;
 constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
 
 double entropyTerm(double p) {
@@ -149,8 +150,16 @@ public:
                     break;
                 case Form::Tester:
                     for (const auto& run : runs) {
-                        addTester(test, run);
+                        addTester(test, run, {});
                     }
+                    addBridges(test);
+                    break;
+                case Form::Chassis:
+                    for (const auto& ref : backlight::stringsOf(model_.backlight())) {
+                        addChassis(test, backlight::wholeString(model_.backlight(), ref));
+                    }
+                    break;
+                case Form::Record:
                     break;
                 case Form::Led:
                     for (int strip = 0; strip < int(model_.backlight().strips.size()); ++strip) {
@@ -229,27 +238,71 @@ private:
         finish(std::move(probe), prediction);
     }
 
-    void addTester(const TestKind& test, const Run& run) {
+    void addTester(const TestKind& test, const Run& run, std::optional<backlight::LedPlace> bridged) {
         const auto& setting = job_.bench.tester;
-        if (answered(job::TesterTaken{run, setting, 0, {}})) {
+        const auto& panel = model_.backlight();
+        const job::TesterTaken taken{run, setting, 0, {}, {}, bridged};
+        if (answered(taken)) {
             return;
         }
-        const bool whole = run == backlight::wholeString(model_.backlight(), run.string);
+        const bool whole = run == backlight::wholeString(panel, run.string);
         Probe probe = start(test);
-        if (whole && probe.opens == Reach::Panel) {
+        if (whole && !bridged && probe.opens == Reach::Panel) {
             probe.opens = reached_ < Reach::Boards ? Reach::Boards : Reach::Outside;
             probe.minutes = test.minutes + (reached_ < Reach::Boards ? model_.knowledge().openBoardsMinutes : 0);
         }
         probe.run = run;
-        probe.title = whole ? fmt::format("Tester at the plug, {}", nameOf(model_.backlight(), run))
-                            : fmt::format("Tester on {}", nameOf(model_.backlight(), run));
-        probe.minutes +=
-            (isAtPlugs(run) ? model_.knowledge().plugProbeMinutes : model_.knowledge().padProbeMinutes) - 1;
+        probe.bridged = bridged;
+        const std::string name = nameOf(panel, run);
+        probe.title = bridged ? fmt::format("Bridge {}, tester on {}", nameOf(panel, *bridged), name)
+                      : whole ? fmt::format("Tester at the plug, {}", name)
+                              : fmt::format("Tester on {}", name);
+        probe.minutes += accessMinutes(run) + (bridged ? 2 * padMinutes(bridged->strip) : 0);
         probe.how = fmt::format("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
                                 setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
         Prediction prediction;
         for (const auto& hypothesis : hypotheses_) {
-            const auto f = model_.tester(run, setting, hypothesis);
+            const auto f = model_.tester(job::probeOf(taken), hypothesis);
+            prediction.push_back({{1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}}});
+        }
+        finish(std::move(probe), prediction);
+    }
+
+    /// A jumper across the one LED that may be open, while the tester drives its strip: worth it when few are left.
+    void addBridges(const TestKind& test) {
+        const auto& cells = model_.partition().cells();
+        std::vector<double> open(cells.size(), 0);
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            for (int i = 0; i < hypotheses_[h].faultCount; ++i) {
+                const auto& f = hypotheses_[h].faults[i];
+                open[f.cell] += f.fault == backlight::LedFault::Open ? shares_[h] : 0;
+            }
+        }
+        for (std::size_t c = 0; c < cells.size(); ++c) {
+            if (cells[c].positions.size() == 1 && open[c] > leastShareToBridge) {
+                const auto place = model_.partition().placeOf(cells[c], cells[c].positions.front());
+                for (const auto& part : backlight::partsOf(model_.backlight(), cells[c].string)) {
+                    if (part.contains(cells[c].positions.front())) {
+                        addTester(test, part, place);
+                    }
+                }
+            }
+        }
+    }
+
+    void addChassis(const TestKind& test, const Run& run) {
+        const auto& setting = job_.bench.tester;
+        const job::TesterTaken taken{run, setting, 0, {}, backlight::TesterProbe::Minus::Chassis, {}};
+        if (answered(taken)) {
+            return;
+        }
+        Probe probe = start(test);
+        probe.run = run;
+        probe.minus = backlight::TesterProbe::Minus::Chassis;
+        probe.title = fmt::format("Tester to the chassis, {}", nameOf(model_.backlight(), run));
+        Prediction prediction;
+        for (const auto& hypothesis : hypotheses_) {
+            const auto f = model_.tester(job::probeOf(taken), hypothesis);
             prediction.push_back({{1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}}});
         }
         finish(std::move(probe), prediction);
@@ -263,7 +316,7 @@ private:
         double darkShare = 0;
         Prediction prediction;
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-            const bool flows = model_.tester(run, {job_.bench.tester.amps, 2000}, hypotheses_[h]).conducts;
+            const bool flows = model_.tester({run, {job_.bench.tester.amps, 2000}}, hypotheses_[h]).conducts;
             int dark = 0;
             double choices = 0;
             for (int i = 0; flows && i < hypotheses_[h].faultCount; ++i) {
@@ -299,11 +352,42 @@ private:
         return positions.size() == 1 && answered(job::LedSeen{place, {}, {}});
     }
 
-    bool isAtPlugs(const Run& run) const {
+    double padMinutes(int strip) const {
+        switch (model_.backlight().strips[strip].access) {
+            case backlight::Access::Pads:
+                return model_.knowledge().padProbeMinutes;
+            case backlight::Access::Mask:
+                return model_.knowledge().maskProbeMinutes;
+            case backlight::Access::Lens:
+                break;
+        }
+        return model_.knowledge().lensProbeMinutes;
+    }
+
+    /// What it costs to put both clips to the ends of a run: a plug is free, copper between LEDs is not. A point that
+    /// was laid bare for an earlier reading stays bare.
+    double accessMinutes(const Run& run) const {
         const auto order = backlight::ledsInOrder(model_.backlight(), run.string);
-        const bool startsStrip = run.first == 0 || order[run.first - 1].strip != order[run.first].strip;
-        const bool endsStrip = run.last + 1 == int(order.size()) || order[run.last + 1].strip != order[run.last].strip;
-        return startsStrip && endsStrip;
+        const auto parts = backlight::partsOf(model_.backlight(), run.string);
+        const auto isPlug = [&](int before) {
+            return std::any_of(parts.begin(), parts.end(),
+                               [&](const Run& p) { return before == p.first || before == p.last + 1; });
+        };
+        const auto isBare = [&](int before) {
+            return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+                const auto* taken = std::get_if<job::TesterTaken>(&e.what);
+                return taken != nullptr && taken->run.string == run.string &&
+                       (taken->run.first == before || taken->run.last + 1 == before);
+            });
+        };
+        double minutes = 0;
+        for (const int before : {run.first, run.last + 1}) {
+            const int strip = order[std::min(before, int(order.size()) - 1)].strip;
+            minutes += isPlug(before)   ? model_.knowledge().plugProbeMinutes
+                       : isBare(before) ? std::min(padMinutes(strip), model_.knowledge().padProbeMinutes)
+                                        : padMinutes(strip);
+        }
+        return minutes;
     }
 
     std::string ledName(const Run& run, int position) const {
@@ -395,15 +479,16 @@ private:
 std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares) {
     std::vector<Run> runs;
     const auto add = [&](const Run& run) {
-        if (std::find(runs.begin(), runs.end(), run) == runs.end()) {
-            runs.push_back(run);
+        const Run reachable = backlight::probeable(backlight, run);
+        if (std::find(runs.begin(), runs.end(), reachable) == runs.end()) {
+            runs.push_back(reachable);
         }
     };
     for (const auto& ref : backlight::stringsOf(backlight)) {
         add(backlight::wholeString(backlight, ref));
         const auto order = backlight::ledsInOrder(backlight, ref);
-        for (const auto& part : backlight::stringAt(backlight, ref).strips) {
-            add(backlight::wholeStrip(backlight, part.strip));
+        for (const auto& part : backlight::partsOf(backlight, ref)) {
+            add(part);
         }
         std::vector<double> weights;
         for (const auto& place : order) {

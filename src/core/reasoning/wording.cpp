@@ -12,21 +12,38 @@ using knowledge::TestKind;
 
 namespace {
 
-/// "6 lit; dark: C2, C3, C7".
+const char* glowWords(job::LedSeen::Glow glow) {
+    constexpr const char* words[] = {"lit", "dim", "dark"};
+    return words[int(glow)];
+}
+
+/// "6 lit; dim: C5; dark: C2, C3, C7".
 std::string summaryOf(const std::vector<job::LedSeen>& seen, const job::Job& job) {
-    std::string dark;
+    std::string names[3];
     int lit = 0;
     for (const auto& led : seen) {
-        if (led.glow == job::LedSeen::Glow::Lit) {
-            ++lit;
-        } else {
-            dark += (dark.empty() ? "" : ", ") + nameOf(job.backlight, led.place);
+        auto& list = names[int(led.glow)];
+        lit += led.glow == job::LedSeen::Glow::Lit ? 1 : 0;
+        list += (list.empty() ? "" : ", ") + nameOf(job.backlight, led.place);
+    }
+    std::string words = lit > 0 ? fmt::format("{} lit", lit) : "";
+    for (const auto glow : {job::LedSeen::Glow::Dim, job::LedSeen::Glow::Dark}) {
+        if (!names[int(glow)].empty()) {
+            words += fmt::format("{}{}: {}", words.empty() ? "" : "; ", glowWords(glow), names[int(glow)]);
         }
     }
-    if (dark.empty()) {
-        return fmt::format("{} lit", lit);
+    return words;
+}
+
+std::string readingWords(const parts::LedCheckReading& reading) {
+    std::string words = reading.volts ? fmt::format("{:.2f} V", *reading.volts) : "OL";
+    if (reading.reverseTried) {
+        words += reading.reverseVolts ? fmt::format(" / {:.2f} V", *reading.reverseVolts) : " / OL";
     }
-    return lit == 0 ? "dark: " + dark : fmt::format("{} lit; dark: {}", lit, dark);
+    if (reading.lit) {
+        words += *reading.lit ? ", lit" : ", dark";
+    }
+    return words;
 }
 
 }  // namespace
@@ -68,17 +85,35 @@ std::string describe(const job::Observation& what, const job::Job& job, const Kn
         }
         return words;
     }
+    if (const auto* check = std::get_if<job::LedChecked>(&what)) {
+        const auto judgement =
+            parts::judge(job.backlight.strips.at(check->place.strip).led, check->setting, check->reading);
+        return fmt::format("{}: {}", readingWords(check->reading), parts::verdictWords(judgement.verdict));
+    }
+    if (const auto* bridged = std::get_if<job::Bridged>(&what)) {
+        return bridged->restLights ? fmt::format("the rest lights at {:.0f} mA", 1000 * bridged->amps)
+                                   : "the rest stays dark";
+    }
     const auto& seen = std::get<job::LedSeen>(what);
-    return fmt::format("{} {}", nameOf(job.backlight, seen.place),
-                       seen.glow == job::LedSeen::Glow::Lit ? "lit" : "dark");
+    return fmt::format("{} {}", nameOf(job.backlight, seen.place), glowWords(seen.glow));
 }
 
 std::string titleOf(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
     if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
-        return fmt::format("Tester {:.0f} mA, {}", 1000 * tester->setting.amps, nameOf(job.backlight, tester->run));
+        const std::string run = nameOf(job.backlight, tester->run);
+        return fmt::format("Tester {:.0f} mA, {}{}", 1000 * tester->setting.amps, run,
+                           tester->minus == backlight::TesterProbe::Minus::Chassis ? " to chassis"
+                           : tester->bridged ? ", " + nameOf(job.backlight, *tester->bridged) + " bridged"
+                                             : "");
     }
     if (std::holds_alternative<job::LedSeen>(what)) {
         return "LED seen";
+    }
+    if (const auto* check = std::get_if<job::LedChecked>(&what)) {
+        return fmt::format("{} on its own", nameOf(job.backlight, check->place));
+    }
+    if (const auto* bridged = std::get_if<job::Bridged>(&what)) {
+        return fmt::format("{} bridged, set on", nameOf(job.backlight, bridged->place));
     }
     const TestKind* test = knowledge.test(job::testOf(what));
     std::string title = test == nullptr ? job::testOf(what) : test->title;

@@ -4,25 +4,20 @@
 
 namespace dimglow::safety {
 
-EnergyClass energyClassOf(double voltsDc) {
-    return voltsDc <= es1LimitVolts ? EnergyClass::Es1 : voltsDc <= es2LimitVolts ? EnergyClass::Es2 : EnergyClass::Es3;
-}
-
 std::vector<Caution> cautionsFor(const job::Job& job, double workingVolts, double highestVolts) {
-    const char* classWords[] = {"", ", beyond ES1", ", beyond ES2"};
     std::vector<Caution> cautions;
     cautions.push_back(
         {"board",
          fmt::format("Live: mains and about 325 V DC on the primary side; LED+ can reach {:.0f} V DC{}. Know the "
                      "isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. "
                      "For trained people; follow local codes.",
-                     highestVolts, classWords[int(energyClassOf(highestVolts))]),
+                     highestVolts, energyClassWords(highestVolts)),
          true});
     const double tester = job.bench.tester.limitVolts;
     cautions.push_back(
         {"strings",
          fmt::format("Mains out. The tester reaches {:.0f} V{}. Bright blue-rich light: look through the diffuser.",
-                     tester, classWords[int(energyClassOf(tester))]),
+                     tester, energyClassWords(tester)),
          energyClassOf(tester) != EnergyClass::Es1});
     cautions.push_back(
         {"prove",

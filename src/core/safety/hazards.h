@@ -4,14 +4,9 @@
 #include <vector>
 
 #include "core/job/job.h"
+#include "core/safety/energy_class.h"
 
 namespace dimglow::safety {
-
-/// Energy source classes of IEC 62368-1 for DC; limits from memory.
-enum class EnergyClass { Es1, Es2, Es3 };
-inline constexpr double es1LimitVolts = 60;
-inline constexpr double es2LimitVolts = 120;
-EnergyClass energyClassOf(double voltsDc);
 
 /// One caution, shown at the step where it applies.
 struct Caution {

@@ -1,0 +1,229 @@
+#include "core/panelcheck/panel_check.h"
+
+#include <fmt/format.h>
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "core/backlight/wiring.h"
+#include "core/circuit/operating_point.h"
+#include "core/safety/energy_class.h"
+
+namespace dimglow::panelcheck {
+
+namespace {
+
+constexpr double spareShare = 1.1;
+constexpr double kneeAmpsPerString = 1e-3;  ///< an eye in a dim room sees a panel glow from here (common practice)
+constexpr double polarityAmps = 2e-3;
+constexpr double sourceVolts = 5000;
+constexpr double kneeTolerance = 0.08;
+constexpr double lightTolerance = 0.06;
+
+/// LED+ to LED− of a channel at \p amps.
+double voltsAt(const backlight::Backlight& backlight, int channel, double amps) {
+    auto driven = backlight;
+    driven.channels[channel].amps = amps;
+    return backlight::demandOf(driven, channel, {}, sourceVolts).volts;
+}
+
+double ampsAt(const backlight::Backlight& backlight, int channel, double volts, double limit) {
+    auto driven = backlight;
+    driven.channels = {backlight.channels[channel]};
+    auto panel = backlight::buildPanel(driven, {}, volts, limit, backlight::Detail::Merged);
+    panel.network.addResistor(panel.ledMinus.front(), circuit::ground, 1e-3);
+    return circuit::solve(panel.network).supplyAmps[0];
+}
+
+/// Lamp volts by length and bore: 130 V at the electrodes and a gradient that falls with the bore (from memory).
+double lampVoltsOf(const Lamps& lamps) {
+    constexpr double electrodeVolts = 130;
+    constexpr double voltsPerMm = 1.45;
+    constexpr double boreMm = 2.4;
+    return electrodeVolts + voltsPerMm * std::pow(boreMm / lamps.diameterMm, 0.37) * lamps.lengthMm;
+}
+
+void planLamps(const Lamps& lamps, Plan& plan) {
+    constexpr double strikeRatio = 2;  ///< 1.5 to 2.5 (common practice, no source)
+    plan.isCcfl = true;
+    plan.lampVolts = lampVoltsOf(lamps);
+    plan.strikeVolts = strikeRatio * plan.lampVolts;
+    plan.refusal = fmt::format(
+        "Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
+        "interlocked.",
+        plan.strikeVolts);
+    plan.cautions = {"High voltage burns and arcs: interlock closed, both hands away, never alone.",
+                     "Each lamp through its own ballast; lamps straight in parallel do not share.",
+                     "No ordinary meter on a lamp output: it breaks down.",
+                     "Lamps hold mercury: do not break them; they are hazardous waste."};
+}
+
+/// The fewest supplies that reach \p volts; the best isolated ones on top.
+std::vector<int> chosenSupplies(const std::vector<BenchSupply>& supplies, double volts, double amps) {
+    std::vector<int> able;
+    for (int i = 0; i < int(supplies.size()); ++i) {
+        if (supplies[i].maxAmps >= amps) {
+            able.push_back(i);
+        }
+    }
+    std::stable_sort(able.begin(), able.end(),
+                     [&](int a, int b) { return supplies[a].maxVolts > supplies[b].maxVolts; });
+    double reach = 0;
+    std::size_t count = 0;
+    while (count < able.size() && reach < volts) {
+        reach += supplies[able[count++]].maxVolts;
+    }
+    if (reach < volts) {
+        return {};
+    }
+    able.resize(count);
+    std::stable_sort(able.begin(), able.end(),
+                     [&](int a, int b) { return supplies[a].isolationVolts < supplies[b].isolationVolts; });
+    return able;
+}
+
+void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
+    const double wanted = spareShare * plan.lightVolts;
+    const auto chosen = chosenSupplies(supplies, wanted, plan.safeAmps);
+    if (chosen.empty()) {
+        plan.refusal = fmt::format("{:.0f} V at {:.0f} mA are out of reach of the supplies at hand.", wanted,
+                                   1000 * plan.safeAmps);
+        return;
+    }
+    double total = 0;
+    for (const int i : chosen) {
+        total += supplies[i].maxVolts;
+    }
+    double top = 0;
+    for (const int i : chosen) {
+        const double share = plan.lightVolts * supplies[i].maxVolts / total;
+        top += share;
+        plan.stack.push_back({i, share, top});
+        const double highest = top * spareShare;
+        if (highest > supplies[i].isolationVolts) {
+            plan.refusal = fmt::format(
+                "{} would stand {:.0f} V above the bottom of the stack; it is isolated for "
+                "{:.0f} V.",
+                supplies[i].name, highest, supplies[i].isolationVolts);
+        }
+    }
+    if (chosen.size() > 1) {
+        plan.cautions.push_back(
+            "Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the "
+            "current when one limits before the others. The meters add up.");
+    }
+}
+
+void planRamp(const backlight::Backlight& backlight, int channel, Plan& plan) {
+    plan.ramp.push_back({0, plan.polarityAmps, 0, false,
+                         fmt::format("Outputs at 0 V, limit at {:.0f} mA first. Clips on LED+ and LED−, checked.",
+                                     1000 * plan.polarityAmps)});
+    const double knee = plan.kneeVolts;
+    plan.ramp.push_back({knee, plan.polarityAmps, ampsAt(backlight, channel, knee, plan.polarityAmps), false,
+                         "Up to the knee: a faint glow proves the polarity. Dark: back to 0 V, swap the leads, once."});
+    for (const double share : {0.6, 0.8, 0.9, 0.95, 1.0}) {
+        const double volts = share * plan.lightVolts;
+        plan.ramp.push_back({volts, plan.safeAmps, ampsAt(backlight, channel, volts, plan.safeAmps), share > 0.6,
+                             share == 0.6
+                                 ? fmt::format("Limit at {:.0f} mA. Straight up to 60 %.", 1000 * plan.safeAmps)
+                             : share == 1.0 ? "At the limit: even light over the whole panel?"
+                                            : "Slowly, watching the amps."});
+    }
+}
+
+bool found(const PanelCheck& check, Finding finding) {
+    return std::find(check.findings.begin(), check.findings.end(), finding) != check.findings.end();
+}
+
+}  // namespace
+
+const char* idOf(Finding finding) {
+    constexpr const char* ids[findingCount] = {"crack",     "lines",    "dead-column", "tint",
+                                               "dark-area", "no-light", "no-picture"};
+    return ids[int(finding)];
+}
+
+Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, const std::vector<BenchSupply>& supplies) {
+    Plan plan;
+    if (check.lamps.count > 0) {
+        planLamps(check.lamps, plan);
+        return plan;
+    }
+    const auto& channel = backlight.channels.at(check.channel);
+    plan.safeAmps = check.currentShare * channel.amps;
+    plan.polarityAmps = std::min(polarityAmps, plan.safeAmps);
+    plan.kneeVolts = voltsAt(backlight, check.channel, kneeAmpsPerString * double(channel.strings.size()));
+    plan.lightVolts = voltsAt(backlight, check.channel, plan.safeAmps);
+    plan.runningVolts = voltsAt(backlight, check.channel, channel.amps);
+    if (plan.lightVolts > safety::es1LimitVolts) {
+        plan.cautions.push_back(
+            fmt::format("{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it "
+                        "is lit. For trained people; follow local codes.",
+                        spareShare * plan.lightVolts, safety::energyClassWords(spareShare * plan.lightVolts)));
+    }
+    for (auto& sentence : backlight::misleadingColours(backlight)) {
+        plan.cautions.push_back(std::move(sentence));
+    }
+    stackSupplies(supplies, plan);
+    planRamp(backlight, check.channel, plan);
+    return plan;
+}
+
+Judgement judge(const Plan& plan, const PanelCheck& check) {
+    Judgement result;
+    const auto say = [&](Outcome outcome, std::string sentence) {
+        result.advised = std::max(result.advised, outcome);
+        result.because.push_back(std::move(sentence));
+    };
+    if (found(check, Finding::NoLight) && !check.leadsChecked) {
+        result.because.push_back("No light: prove clips and leads on an LED that works before you blame the panel.");
+        return result;
+    }
+    if (found(check, Finding::Crack)) {
+        say(Outcome::NoGo, "The glass is cracked: no repair of the light makes a picture of it.");
+    }
+    if (found(check, Finding::Lines) || found(check, Finding::DeadColumn)) {
+        say(Outcome::NoGo,
+            "Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, "
+            "it ends here.");
+    }
+    if (found(check, Finding::NoPicture)) {
+        const bool starved = check.tconAmps && *check.tconAmps < plan.tconLowAmps;
+        say(Outcome::NoGo, starved ? fmt::format("No picture and only {:.2f} A into the T-con: it does not start. Its "
+                                                 "fuse and supply first.",
+                                                 *check.tconAmps)
+                                   : "No picture: T-con or glass. Try another T-con before the light is repaired.");
+    }
+    if (check.tconAmps && *check.tconAmps > plan.tconHighAmps) {
+        say(Outcome::GoWithNote, fmt::format("{:.2f} A into the T-con is more than {:.1f} A: something on it draws "
+                                             "too much.",
+                                             *check.tconAmps, plan.tconHighAmps));
+    }
+    if (found(check, Finding::NoLight)) {
+        say(Outcome::GoWithNote,
+            "No light with proven leads: a string is open. The glass is still to be seen: light "
+            "another channel or one strip.");
+    }
+    if (found(check, Finding::DarkArea)) {
+        say(Outcome::GoWithNote, "A dark area: LEDs or strips to be found at Strings; the glass itself is sound.");
+    }
+    if (found(check, Finding::Tint)) {
+        say(Outcome::GoWithNote, "A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed.");
+    }
+    const auto compare = [&](const std::optional<double>& volts, double expected, double tolerance, const char* name) {
+        if (volts && expected > 0 && std::abs(*volts - expected) > tolerance * expected) {
+            say(Outcome::GoWithNote,
+                fmt::format("{} at {:.1f} V where {:.1f} V was expected: {}.", name, *volts, expected,
+                            *volts < expected ? "shorted LEDs, or fewer of them than written down"
+                                              : "a resistive joint, dark LEDs, or more of them than written down"));
+        }
+    };
+    compare(check.kneeVolts, plan.kneeVolts, kneeTolerance, "First glow");
+    compare(check.lightVolts, plan.lightVolts, lightTolerance, "Light");
+    if (result.because.empty() && (check.lightVolts || check.tconAmps)) {
+        say(Outcome::Go, "Lit as computed and nothing found: the panel is worth the repair.");
+    }
+    return result;
+}
+
+}  // namespace dimglow::panelcheck

@@ -1,0 +1,101 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/backlight/backlight.h"
+
+/// \file
+/// Lighting a panel from bench supplies, with a picture on it, before money is spent.
+
+namespace dimglow::panelcheck {
+
+/// One floating output of a bench supply.
+struct BenchSupply {
+    std::string name;
+    double maxVolts = 60;
+    double maxAmps = 1;
+    double isolationVolts = 150;  ///< what either terminal may stand above earth, from its data sheet
+    bool operator==(const BenchSupply&) const = default;
+};
+
+/// Lamps of a CCFL panel; none in an LED panel.
+struct Lamps {
+    int count = 0;
+    double lengthMm = 0;
+    double diameterMm = 3.4;
+    bool operator==(const Lamps&) const = default;
+};
+
+enum class Outcome { Open, Go, GoWithNote, NoGo };
+
+/// What may be seen of a lit panel; each has an id in job files and a title on the screen.
+enum class Finding { Crack, Lines, DeadColumn, Tint, DarkArea, NoLight, NoPicture };
+inline constexpr int findingCount = 7;
+/// "crack", "lines", "dead-column", "tint", "dark-area", "no-light", "no-picture".
+const char* idOf(Finding finding);
+
+/// What the technician set, saw and decided.
+struct PanelCheck {
+    int channel = 0;            ///< the one that is lit
+    double currentShare = 0.2;  ///< of the channel's working current; 10 to 30 % (common practice, no source)
+    double tconVolts = 12;      ///< supply of the timing board
+    Lamps lamps;
+    bool leadsChecked = false;         ///< clips and leads proven on something that works
+    std::optional<double> kneeVolts;   ///< where it began to glow
+    std::optional<double> lightVolts;  ///< at the safe current
+    std::optional<double> tconAmps;
+    std::vector<Finding> findings;  ///< in the order of the enum
+    Outcome outcome = Outcome::Open;
+    std::string note;
+    bool operator==(const PanelCheck&) const = default;
+};
+
+/// One supply's part in a stack, lowest first.
+struct StackedSupply {
+    int supply = 0;  ///< index into the supplies given
+    double volts = 0;
+    double topVolts = 0;  ///< of its plus above the stack's minus
+};
+
+/// One step of the ramp.
+struct RampStep {
+    double volts = 0;  ///< over the whole stack
+    double limitAmps = 0;
+    double expectAmps = 0;  ///< of a healthy panel
+    bool slowly = false;
+    std::string say;
+};
+
+/// How to light the panel.
+struct Plan {
+    bool isCcfl = false;
+    double kneeVolts = 0;     ///< first glow
+    double lightVolts = 0;    ///< at the safe current
+    double runningVolts = 0;  ///< at the working current
+    double safeAmps = 0;
+    double polarityAmps = 0;  ///< limit while the polarity is found
+    double lampVolts = 0;     ///< CCFL: running, V RMS
+    double strikeVolts = 0;   ///< CCFL: to strike, V RMS
+    std::vector<StackedSupply> stack;
+    std::vector<RampStep> ramp;
+    std::vector<std::string> cautions;
+    std::string refusal;  ///< why it must not or cannot be done; empty when it can
+    double tconLowAmps = 0.1;
+    double tconHighAmps = 0.6;  ///< a few hundred milliamps (common practice, no source)
+};
+
+/// Plans the fewest supplies that reach the light at the safe current with a tenth to spare, stacked so that none
+/// stands above its isolation rating; refuses when there is no such stack. A CCFL panel gets no stack: it needs a
+/// generator of its own kind. \pre backlight::problemsOf() is empty and check.channel exists
+Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, const std::vector<BenchSupply>& supplies);
+
+/// What the findings amount to.
+struct Judgement {
+    Outcome advised = Outcome::Open;
+    std::vector<std::string> because;  ///< one sentence each
+};
+Judgement judge(const Plan& plan, const PanelCheck& check);
+
+}  // namespace dimglow::panelcheck

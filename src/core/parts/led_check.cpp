@@ -1,0 +1,132 @@
+#include "core/parts/led_check.h"
+
+#include <fmt/format.h>
+#include <algorithm>
+#include <cmath>
+
+#include "core/circuit/operating_point.h"
+
+namespace dimglow::parts {
+
+using backlight::LedFault;
+
+namespace {
+
+constexpr double diodeModeAmps = 1e-3;
+constexpr double overloadAmps = 2e-5;  ///< what a meter no longer shows, and an eye no longer sees
+constexpr double shortedVolts = 0.15;
+constexpr double shortOhms = 0.5;
+constexpr double openOhms = 1e9;
+
+double limitOf(const LedCheckSetting& setting) {
+    switch (setting.method) {
+        case LedMethod::BenchSupply:
+            return setting.limitAmps;
+        case LedMethod::SeriesResistor:
+            return setting.volts / setting.seriesOhms;
+        case LedMethod::DiodeMode:
+            break;
+    }
+    return diodeModeAmps;
+}
+
+double outputOhmsOf(const LedCheckSetting& setting) {
+    return setting.method == LedMethod::SeriesResistor ? setting.seriesOhms : 1e-3;
+}
+
+}  // namespace
+
+LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSetting& setting,
+                            std::optional<LedFault> fault) {
+    circuit::Network network;
+    const auto top = network.addNode();
+    auto model = backlight::ledCurve(spec);
+    double beside = 0;
+    bool junction = true;
+    if (fault == LedFault::Open || fault == LedFault::GroupOpen) {
+        beside = openOhms;
+        junction = false;
+    } else if (fault == LedFault::Shorted || (fault == LedFault::DieShorted && spec.dies < 2)) {
+        beside = shortOhms;
+        junction = false;
+    } else if (fault == LedFault::Dark) {
+        model.offsetVolts += backlight::darkExtraVolts;
+    } else if (fault == LedFault::Leaky) {
+        beside = backlight::leakOhmsPerDie * spec.dies;
+    } else if (fault == LedFault::DieShorted) {
+        model.dies -= 1;
+    }
+    if (junction) {
+        network.addDiode(top, circuit::ground, model);
+    }
+    if (beside > 0) {
+        network.addResistor(top, circuit::ground, beside);
+    }
+    network.addSupply({top, circuit::ground, setting.volts, limitOf(setting), outputOhmsOf(setting)});
+    const auto point = circuit::solve(network);
+    LedCheckForecast forecast;
+    forecast.volts = point.nodeVolts[top];
+    forecast.amps = point.supplyAmps[0];
+    forecast.overload = forecast.amps < overloadAmps;
+    forecast.glows = junction && fault != LedFault::Dark && point.diodeAmps[0] > overloadAmps;
+    return forecast;
+}
+
+const char* verdictWords(LedVerdict verdict) {
+    constexpr const char* words[] = {"good",  "open",          "shorted",    "dark but conducting",
+                                     "leaky", "a die shorted", "in circuit", "cannot tell"};
+    return words[int(verdict)];
+}
+
+LedJudgement judge(const backlight::LedSpec& spec, const LedCheckSetting& setting, const LedCheckReading& reading) {
+    const auto good = forecastOf(spec, setting, std::nullopt);
+    if (reading.lit.value_or(false)) {
+        const auto leaky = forecastOf(spec, setting, LedFault::Leaky);
+        if (reading.volts && *reading.volts < 0.5 * (good.volts + leaky.volts) && leaky.volts < good.volts - 0.1) {
+            return {LedVerdict::Leaky, fmt::format("It glows at {:.2f} V where a good one needs {:.2f} V: current "
+                                                   "flows beside its junction.",
+                                                   *reading.volts, good.volts)};
+        }
+        return {LedVerdict::Good, fmt::format("It glows; a good one shows {:.2f} V here.", good.volts)};
+    }
+    if (reading.reverseVolts && reading.volts && *reading.volts > shortedVolts &&
+        std::abs(*reading.volts - *reading.reverseVolts) < 0.1 * *reading.volts) {
+        return {LedVerdict::InCircuit,
+                fmt::format("The same {:.2f} V both ways is the circuit around it: lift one leg and measure again.",
+                            *reading.volts)};
+    }
+    if (reading.volts && *reading.volts < shortedVolts) {
+        if (setting.method == LedMethod::DiodeMode && reading.reverseTried && !reading.reverseVolts) {
+            return {LedVerdict::CannotTell, "Near 0 V one way and OL the other is no LED: check the leads."};
+        }
+        return {LedVerdict::Shorted,
+                fmt::format("{:.2f} V at {:.0f} mA: current, no voltage.", *reading.volts, 1000 * limitOf(setting))};
+    }
+    const bool noCurrent = reading.amps ? *reading.amps < overloadAmps : !reading.volts;
+    if (noCurrent) {
+        if (good.overload) {
+            return {
+                LedVerdict::CannotTell,
+                fmt::format("{:.1f} V does not reach this LED's knee: a good one shows OL as well.", setting.volts)};
+        }
+        return {LedVerdict::Open, fmt::format("No current; a good one would carry {:.1f} mA.", 1000 * good.amps)};
+    }
+    if (!reading.volts) {
+        return {LedVerdict::CannotTell, "Current without a voltage reading: note both."};
+    }
+    if (spec.dies > 1 && *reading.volts < good.volts * (spec.dies - 0.5) / spec.dies) {
+        return {LedVerdict::DieShorted, fmt::format("{:.2f} V where a good one shows {:.2f} V: one of {} dies is "
+                                                    "shorted.",
+                                                    *reading.volts, good.volts, spec.dies)};
+    }
+    if (reading.lit.has_value()) {
+        return {LedVerdict::Dark, fmt::format("It carries current at {:.2f} V and gives no light.", *reading.volts)};
+    }
+    return std::abs(*reading.volts - good.volts) < 0.08 * good.volts
+               ? LedJudgement{LedVerdict::Good,
+                              fmt::format("{:.2f} V; a good one shows {:.2f} V.", *reading.volts, good.volts)}
+               : LedJudgement{LedVerdict::CannotTell, fmt::format("{:.2f} V; a good one shows {:.2f} V. Does it glow?",
+                                                                  *reading.volts, good.volts)};
+}
+
+}  // namespace dimglow::parts
