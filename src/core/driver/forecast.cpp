@@ -16,8 +16,8 @@ constexpr double tripScale = 0.08;
 
 /// When a lit string trips, the output falls to its knee within milliseconds: of the peak a meter that averages 300 ms
 /// shows this share, more or less with the size of the output capacitor.
-constexpr double seenPeak = 0.85;
-constexpr double seenPeakSigma = 0.08;
+constexpr double seenPeak = 0.78;
+constexpr double seenPeakSigma = 0.07;
 /// LEDs begin to conduct at this share of their running volts.
 constexpr double kneeShare = 0.85;
 
@@ -76,8 +76,8 @@ public:
             const double sigma = reference_.relativeSigma * running;
             const double trips = 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
             result.on = {{1 - trips, Shape::Steady, running, sigma, running, sigma},
-                         {0.5 * trips, Shape::PeakThenSettles, 0.98 * running, 1.5 * sigma, idle_, 0.1 * idle_ + 1},
-                         {0.3 * trips, Shape::PeakThenSettles, seenPeak * running, seenPeakSigma * running, idle_,
+                         {0.4 * trips, Shape::PeakThenSettles, 0.98 * running, 1.5 * sigma, idle_, 0.1 * idle_ + 1},
+                         {0.4 * trips, Shape::PeakThenSettles, seenPeak * running, seenPeakSigma * running, idle_,
                           0.1 * idle_ + 1},
                          {0.2 * trips, Shape::Wanders, seenPeak * running, seenPeakSigma * running,
                           0.5 * (idle_ + kneeShare * running), 0.25 * running}};
