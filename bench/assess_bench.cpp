@@ -2,6 +2,7 @@
 
 #include <benchmark/benchmark.h>
 
+#include "core/backlight/plain.h"
 #include "core/reasoning/assessment.h"
 #include "virtualset/demo_workshop.h"
 

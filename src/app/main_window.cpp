@@ -19,6 +19,7 @@
 #include "app/stations/strings.h"
 #include "app/stations/take_in.h"
 #include "app/theme.h"
+#include "core/backlight/plain.h"
 #include "records/job_file.h"
 
 namespace dimglow::app {

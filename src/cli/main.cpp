@@ -1,11 +1,15 @@
 #include <CLI/CLI.hpp>
 #include <QApplication>
 #include <QDate>
+#include <QFile>
 #include <cstdio>
 #include <exception>
 #include <string>
 
 #include "cli/assessment_json.h"
+#include "cli/commands.h"
+#include "core/backlight/map_svg.h"
+#include "core/format/document.h"
 #include "core/knowledge/knowledge.h"
 #include "records/job_file.h"
 #include "report/report.h"
@@ -22,13 +26,29 @@ reasoning::Assessment assessed(const job::Job& job) {
                              {QDate::currentDate().toString(Qt::ISODate).toStdString()});
 }
 
+job::Job jobAt(const std::string& path) {
+    return records::readJobFile(QString::fromStdString(path));
+}
+
+void print(const nlohmann::json& result) {
+    std::puts(result.dump(2).c_str());
+}
+
 void printAssessment(const std::string& path) {
-    const auto job = records::readJobFile(QString::fromStdString(path));
-    std::puts(cli::toJson(assessed(job), job).dump(2).c_str());
+    const auto job = jobAt(path);
+    print(cli::toJson(assessed(job), job));
+}
+
+nlohmann::json documentAt(const std::string& path) {
+    QFile file(QString::fromStdString(path));
+    if (!file.open(QIODevice::ReadOnly)) {
+        throw std::runtime_error(path + ": " + file.errorString().toStdString());
+    }
+    return format::parseDocument(file.read(qint64(format::longestDocument) + 1).toStdString());
 }
 
 void writeReport(const std::string& path, const std::string& pdf, int& argc, char** argv) {
-    const auto job = records::readJobFile(QString::fromStdString(path));
+    const auto job = jobAt(path);
     qputenv("QT_QPA_PLATFORM", "offscreen");
     const QApplication application(argc, argv);
     typeface::load();
@@ -39,19 +59,62 @@ void writeReport(const std::string& path, const std::string& pdf, int& argc, cha
 }  // namespace
 
 int main(int argc, char** argv) {
-    CLI::App app("Dim Glow on the command line: job files in, JSON or PDF out.", "dimglow-cli");
+    CLI::App app("Dim Glow on the command line: job files in, JSON, SVG or PDF out.", "dimglow-cli");
     app.require_subcommand(1);
     std::string file;
     std::string pdf;
-    auto* assess = app.add_subcommand("assess", "Print what is left, what to measure next and what to do, as JSON");
-    assess->add_option("JOB.json", file)->required();
-    auto* report = app.add_subcommand("report", "Write the job's report");
-    report->add_option("JOB.json", file)->required();
+    cli::TesterOptions tester;
+    cli::TraceOptions trace;
+    const auto addJob = [&](const char* name, const char* says) {
+        auto* command = app.add_subcommand(name, says);
+        command->add_option("JOB.json", file)->required();
+        return command;
+    };
+    const auto addTester = [&](CLI::App* command) {
+        command->add_option("--run", tester.run, "B, B7, B1-B6 or \"channel 1\"");
+        command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's");
+        command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's");
+        return command;
+    };
+    auto* assess = addJob("assess", "Print what is left, what to measure next and what to do");
+    auto* report = addJob("report", "Write the job's report");
     report->add_option("--pdf", pdf, "where to write it")->required();
+    auto* solve = app.add_subcommand("solve", "Print the volts and amps of a circuit");
+    solve->add_option("CIRCUIT.json", file)->required();
+    auto* planTester =
+        addTester(addJob("plan-tester", "Print what to set for a run of LEDs and what each outcome means"));
+    planTester->get_option("--run")->required();
+    auto* locate = addTester(addJob("locate", "Print where the fault is believed to be and what to probe next"));
+    auto* volts = locate->add_option("--volts", tester.volts, "a reading on --run, to be explained");
+    volts->needs(locate->get_option("--run"));
+    locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts);
+    auto* traced = addJob("trace", "Print LED+, LED− and current from switch-on, with a fault tried on the backlight");
+    traced->add_option("--suspect", trace.suspect, "id of a fault on the driver's side");
+    traced->add_option("--open", trace.open, "open LEDs: B9 C2");
+    traced->add_option("--shorted", trace.shorted, "shorted LEDs");
+    traced->add_option("--seconds", trace.seconds, "how long")->check(CLI::Range(0.4, 60.0));
+    traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
+    auto* panelCheck =
+        addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");
+    auto* map = addJob("map", "Print the backlight map as SVG");
     try {
         app.parse(argc, argv);
         if (*assess) {
             printAssessment(file);
+        } else if (*solve) {
+            print(cli::solve(documentAt(file)));
+        } else if (*planTester) {
+            print(cli::planTester(jobAt(file), tester));
+        } else if (*locate) {
+            const auto job = jobAt(file);
+            print(cli::locate(job, assessed(job), tester));
+        } else if (*traced) {
+            print(cli::trace(jobAt(file), trace));
+        } else if (*panelCheck) {
+            print(cli::panelCheck(jobAt(file)));
+        } else if (*map) {
+            const auto job = jobAt(file);
+            std::fputs(backlight::mapSvg(job.backlight, job.id + " " + job.title).c_str(), stdout);
         } else {
             writeReport(file, pdf, argc, argv);
         }

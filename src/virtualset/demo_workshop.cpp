@@ -1,4 +1,5 @@
 #include "virtualset/demo_workshop.h"
+#include "core/backlight/plain.h"
 
 #include <fmt/format.h>
 

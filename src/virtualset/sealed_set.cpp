@@ -100,11 +100,7 @@ job::TesterTaken SealedSet::tester(const backlight::TesterProbe& probe) const {
     const auto reading = backlight::testRun(backlight_, probe, fault_.strings);
     const auto& run = probe.run;
     const double off = meterShare * spread(fmt::format("{}-{}-{}", run.string.channel, run.first, run.last));
-    job::TesterTaken taken{run, probe.setting, rounded(reading.volts * (1 + off)), reading.lit, probe.minus, {}};
-    if (!probe.bridged.empty()) {
-        taken.bridged = probe.bridged.front();
-    }
-    return taken;
+    return {run, probe.setting, rounded(reading.volts * (1 + off)), reading.lit, probe.minus, probe.bridged};
 }
 
 const backlight::PlacedFault* SealedSet::faultAt(backlight::LedPlace place) const {
@@ -169,11 +165,7 @@ std::vector<job::Observation> SealedSet::take(const reasoning::Probe& probe,
         return seen;
     }
     if (probe.run) {
-        backlight::TesterProbe put{*probe.run, tester, probe.minus};
-        if (probe.bridged) {
-            put.bridged.push_back(*probe.bridged);
-        }
-        return {this->tester(put)};
+        return {this->tester(backlight::TesterProbe{*probe.run, tester, probe.minus, false, probe.bridged})};
     }
     switch (kind->form) {
         case knowledge::Form::Light:

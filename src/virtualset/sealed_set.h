@@ -32,7 +32,7 @@ public:
     job::LightSeen light() const;
     job::Measured measure(const std::string& test, int channel = 0) const;
     job::TesterTaken tester(const backlight::Run& run, const backlight::TesterSetting& setting) const;
-    /// Any way of putting the tester to a string; of the LEDs bridged only the first is written down.
+    /// Any way of putting the tester to a string.
     job::TesterTaken tester(const backlight::TesterProbe& probe) const;
     job::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
     job::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;

@@ -12,6 +12,7 @@
 #include "app/backlight_map.h"
 #include "app/stations/first_look.h"
 #include "app/theme.h"
+#include "core/backlight/plain.h"
 #include "records/job_file.h"
 #include "tests/app/technician.h"
 #include "virtualset/demo_workshop.h"

@@ -5,6 +5,7 @@
 
 #include <random>
 
+#include "core/backlight/plain.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::reasoning {

@@ -1,4 +1,5 @@
 #include "core/backlight/backlight.h"
+#include "core/backlight/plain.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>

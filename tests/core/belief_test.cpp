@@ -7,6 +7,7 @@
 #include <map>
 #include <numeric>
 
+#include "core/backlight/plain.h"
 #include "core/reasoning/probes.h"
 #include "virtualset/sealed_set.h"
 

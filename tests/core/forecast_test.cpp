@@ -1,4 +1,5 @@
 #include "core/driver/forecast.h"
+#include "core/backlight/plain.h"
 
 #include <gtest/gtest.h>
 

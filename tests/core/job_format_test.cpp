@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "core/backlight/plain.h"
 #include "core/format/document.h"
 #include "core/job/job_json.h"
 #include "core/job/reading_text.h"

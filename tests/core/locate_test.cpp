@@ -5,6 +5,7 @@
 #include <random>
 #include <vector>
 
+#include "core/backlight/plain.h"
 #include "core/locate/cells.h"
 
 namespace dimglow::locate {

@@ -5,6 +5,7 @@
 #include <cmath>
 #include <random>
 
+#include "core/backlight/plain.h"
 #include "core/backlight/wiring.h"
 #include "core/circuit/operating_point.h"
 
@@ -21,8 +22,9 @@ std::vector<double> leaving(const Network& network, const OperatingPoint& point)
         sum[to] -= amps;
     };
     const auto& v = point.nodeVolts;
+    const auto floating = floatingNodes(network);
     for (std::size_t node = 1; node < v.size(); ++node) {
-        sum[node] += leak * v[node];
+        sum[node] += floating[node] ? leak * v[node] : 0;
     }
     for (const auto& r : network.resistors()) {
         flow(r.a, r.b, (v[r.a] - v[r.b]) / r.ohms);

@@ -3,6 +3,7 @@
 
 #include <cmath>
 
+#include "core/backlight/plain.h"
 #include "core/repair/comeback.h"
 #include "core/repair/options.h"
 #include "core/safety/hazards.h"

@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/backlight/plain.h"
 #include "core/circuit/operating_point.h"
 
 namespace dimglow::backlight {

@@ -1,4 +1,5 @@
 #include "core/reasoning/wording.h"
+#include "core/backlight/plain.h"
 
 #include <gtest/gtest.h>
 

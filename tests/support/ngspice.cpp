@@ -82,12 +82,23 @@ double Ngspice::value(const std::string& vector) {
                                                                                 : std::nan("");
 }
 
+std::vector<double> Ngspice::series(const std::string& vector) {
+    std::string name = vector;
+    const auto* info = ngGet_Vec_Info(name.data());
+    return info != nullptr && info->v_realdata != nullptr
+               ? std::vector<double>(info->v_realdata, info->v_realdata + info->v_length)
+               : std::vector<double>();
+}
+
 std::vector<std::string> netlistOf(const circuit::Network& network, const circuit::OperatingPoint& solution,
                                    double thermalVolts, double leakSiemens) {
     std::vector<std::string> lines = {
         "* network", fmt::format(".options reltol=1e-7 vntol=2e-7 abstol=1e-15 itl1=100 gmin={}", leakSiemens)};
+    const auto floating = circuit::floatingNodes(network);
     for (int node = 1; node < network.nodeCount(); ++node) {
-        lines.push_back(fmt::format("rleak{} n{} 0 {:.17g}", node, node, 1 / leakSiemens));
+        if (floating[node]) {
+            lines.push_back(fmt::format("rleak{} n{} 0 {:.17g}", node, node, 1 / leakSiemens));
+        }
         lines.push_back(fmt::format(".nodeset v(n{})={:.17g}", node, solution.nodeVolts[node]));
     }
     int index = 0;
@@ -109,6 +120,9 @@ std::vector<std::string> netlistOf(const circuit::Network& network, const circui
     index = 0;
     for (const auto& s : network.supplies()) {
         const int i = index++;
+        if (solution.supplyAmps[i] <= 0) {
+            continue;
+        }
         if (solution.supplyAmps[i] < s.limitAmps) {
             lines.push_back(fmt::format("vs{} s{} {} {:.17g}", i, i, nodeName(s.minus), s.volts));
             lines.push_back(fmt::format("rs{} s{} {} {:.17g}", i, i, nodeName(s.plus), s.outputOhms));

@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "app/stations/station.h"
+#include "core/backlight/plain.h"
 
 namespace dimglow::app {
 

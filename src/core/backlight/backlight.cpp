@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 #include <algorithm>
+#include <cmath>
 #include <stdexcept>
 
 namespace dimglow::backlight {
@@ -231,27 +232,112 @@ std::string nameOf(const Backlight& backlight, const Run& run) {
     return fmt::format("{} … {}", nameOf(backlight, first), nameOf(backlight, last));
 }
 
-Backlight plainBacklight(const PlainDescription& description) {
-    Backlight backlight;
-    backlight.widthMm = description.widthMm;
-    backlight.heightMm = description.heightMm;
-    backlight.driver.idleVolts = description.idleVolts;
-    backlight.ledPlusLabel = description.ledPlusLabel;
-    const double margin = description.widthMm / (2.0 * std::max(1, description.ledsPerStrip));
-    for (int i = 0; i < description.strips; ++i) {
-        Strip strip;
-        strip.label = i < 26 ? std::string(1, char('A' + i)) : fmt::format("S{}", i + 1);
-        strip.leds = description.ledsPerStrip;
-        strip.led = description.led;
-        const double y = description.heightMm * (i + 0.5) / description.strips;
-        strip.first = {margin, y};
-        strip.last = {description.widthMm - margin, y};
-        backlight.strips.push_back(strip);
-        if (i % std::max(1, description.stripsPerString) == 0) {
-            backlight.channels.push_back({std::to_string(backlight.channels.size() + 1), {String{}}, description.amps});
+std::optional<Run> runNamed(const Backlight& backlight, std::string_view name) {
+    const auto clean = [](std::string_view text) {
+        std::string words;
+        for (const char c : text) {
+            if (c != ' ') {
+                words += char(std::toupper(static_cast<unsigned char>(c)));
+            }
         }
-        auto& string = backlight.channels.back().strings.front();
-        string.strips.push_back({i, string.strips.size() % 2 == 1});
+        return words;
+    };
+    std::string words = clean(name);
+    if (words.starts_with("CHANNEL")) {
+        for (int c = 0; c < int(backlight.channels.size()); ++c) {
+            if (clean(backlight.channels[c].label) == words.substr(7)) {
+                return wholeString(backlight, {c, 0});
+            }
+        }
+        return std::nullopt;
+    }
+    words = words.starts_with("STRIP") ? words.substr(5) : words;
+    const auto ledNamed = [&](const std::string& led) -> std::optional<LedPlace> {
+        for (int strip = 0; strip < int(backlight.strips.size()); ++strip) {
+            const std::string label = clean(backlight.strips[strip].label);
+            const std::string rest = led.starts_with(label) ? led.substr(label.size()) : "";
+            const bool digits = !rest.empty() && rest.size() < 5 && std::all_of(rest.begin(), rest.end(), ::isdigit);
+            if (digits && std::stoi(rest) >= 1 && std::stoi(rest) <= backlight.strips[strip].leds) {
+                return LedPlace{strip, std::stoi(rest) - 1};
+            }
+        }
+        return std::nullopt;
+    };
+    for (int strip = 0; strip < int(backlight.strips.size()); ++strip) {
+        if (clean(backlight.strips[strip].label) == words && !runsOnStrip(backlight, strip).empty()) {
+            return wholeStrip(backlight, strip);
+        }
+    }
+    auto dash = words.find('-');
+    std::size_t dashLength = 1;
+    if (const auto dots = words.find("…"); dots != std::string::npos) {
+        dash = dots;
+        dashLength = std::string_view("…").size();
+    }
+    const auto first = ledNamed(words.substr(0, dash));
+    const auto last = dash == std::string::npos ? first : ledNamed(words.substr(dash + dashLength));
+    if (!first || !last) {
+        return std::nullopt;
+    }
+    for (const auto& ref : stringsOf(backlight)) {
+        const auto order = ledsInOrder(backlight, ref);
+        const auto a = std::find(order.begin(), order.end(), *first);
+        const auto b = std::find(order.begin(), order.end(), *last);
+        if (a != order.end() && b != order.end()) {
+            return probeable(backlight,
+                             {ref, int(std::min(a, b) - order.begin()), int(std::max(a, b) - order.begin())});
+        }
+    }
+    return std::nullopt;
+}
+
+Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef> target) {
+    const Strip& moved = backlight.strips.at(strip);
+    const auto isIt = [&](const StripInString& part) { return part.strip == strip; };
+    if (target) {
+        auto& parts = backlight.channels.at(target->channel).strings.at(target->string).strips;
+        if (parts.size() == 1 && isIt(parts.front())) {
+            return backlight;
+        }
+    }
+    for (auto& channel : backlight.channels) {
+        for (auto& string : channel.strings) {
+            std::erase_if(string.strips, isIt);
+        }
+    }
+    if (!target) {
+        backlight.channels.push_back({std::to_string(backlight.channels.size() + 1),
+                                      {String{{{strip, false}}}},
+                                      backlight.channels.empty() ? 0.24 : backlight.channels.front().amps});
+    } else {
+        auto& parts = backlight.channels[target->channel].strings[target->string].strips;
+        StripInString place{strip, false};
+        if (!parts.empty()) {
+            const auto& before = parts.back();
+            const Strip& last = backlight.strips[before.strip];
+            const PointMm end = before.reversed ? last.first : last.last;
+            const auto far = [&](PointMm p) { return std::hypot(p.x - end.x, p.y - end.y); };
+            place.reversed = far(moved.last) < far(moved.first);
+        }
+        parts.push_back(place);
+    }
+    for (auto& channel : backlight.channels) {
+        std::erase_if(channel.strings, [](const String& string) { return string.strips.empty(); });
+    }
+    std::erase_if(backlight.channels, [](const Channel& channel) { return channel.strings.empty(); });
+    for (std::size_t i = 0; i < backlight.channels.size(); ++i) {
+        backlight.channels[i].label = std::to_string(i + 1);
+    }
+    return backlight;
+}
+
+Backlight withStripTurned(Backlight backlight, int strip) {
+    for (auto& channel : backlight.channels) {
+        for (auto& string : channel.strings) {
+            for (auto& part : string.strips) {
+                part.reversed = part.strip == strip ? !part.reversed : part.reversed;
+            }
+        }
     }
     return backlight;
 }

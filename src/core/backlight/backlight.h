@@ -2,6 +2,7 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/backlight/led.h"
@@ -162,21 +163,16 @@ std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run);
 /// "strip B", "B1 … B6", "A1 … B12", "all of channel 1": as short as it can be said.
 std::string nameOf(const Backlight& backlight, const Run& run);
 
-/// What a person needs to type to describe a plain direct-lit backlight.
-struct PlainDescription {
-    int strips = 4;
-    int ledsPerStrip = 12;
-    LedSpec led;
-    double amps = 0.24;       ///< per string, A
-    int stripsPerString = 4;  ///< strips in series; the rest form further strings, one channel each
-    std::optional<double> ledPlusLabel;
-    double idleVolts = 24;
-    double widthMm = 940;
-    double heightMm = 530;
-};
+/// The run that a person names: "B", "B7", "B1-B6" (also with "…"), "strip B", "channel 1"; case does not matter.
+/// Empty when there is none; LEDs of different strings make none.
+std::optional<Run> runNamed(const Backlight& backlight, std::string_view name);
 
-/// Lays strips out as rows over the panel, wired in a serpentine.
-Backlight plainBacklight(const PlainDescription& description);
+/// Moves a strip to the end of string \p target, or into a new channel with the current of the first when empty;
+/// strings and channels that it leaves empty go. The strip is passed the other way round when that puts its near end to
+/// the end of the string before it. \throws std::out_of_range when there is no such strip or string
+Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef> target);
+/// The same backlight with one strip passed the other way round.
+Backlight withStripTurned(Backlight backlight, int strip);
 
 /// One sentence for each rule that \p backlight breaks, prefixed by the field: no strips, a strip in no string or in
 /// two, an LED in no string or in two, pairs that do not come out even, over 4,000 LEDs. Empty when it can be computed

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 #include <cmath>
+#include <numeric>
 #include <stdexcept>
 
 namespace dimglow::circuit {
@@ -54,6 +55,28 @@ void Network::addSupply(const Supply& supply) {
     requirePositive(supply.limitAmps, "supply current limit");
     requirePositive(supply.outputOhms, "supply output resistance");
     supplies_.push_back(supply);
+}
+
+std::vector<bool> floatingNodes(const Network& network) {
+    std::vector<Node> parents(std::size_t(network.nodeCount()));
+    std::iota(parents.begin(), parents.end(), ground);
+    const auto rootOf = [&](Node node) {
+        while (parents[node] != node) {
+            node = parents[node] = parents[parents[node]];
+        }
+        return node;
+    };
+    for (const auto& r : network.resistors()) {
+        parents[rootOf(r.a)] = rootOf(r.b);
+    }
+    for (const auto& d : network.diodes()) {
+        parents[rootOf(d.anode)] = rootOf(d.cathode);
+    }
+    std::vector<bool> floating;
+    for (Node node = 0; node < network.nodeCount(); ++node) {
+        floating.push_back(rootOf(node) != rootOf(ground));
+    }
+    return floating;
 }
 
 }  // namespace dimglow::circuit

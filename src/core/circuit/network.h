@@ -59,4 +59,7 @@ private:
     std::vector<Supply> supplies_;
 };
 
+/// By node: no path of resistors and diodes leads from it to ground.
+std::vector<bool> floatingNodes(const Network& network);
+
 }  // namespace dimglow::circuit

@@ -20,6 +20,10 @@ struct Stamp {
     int offDiagonal = -1;
 };
 
+/// Every junction's conductance in the start: far above the leaks, so that a string of thousands shares its volts
+/// evenly.
+constexpr double startSiemens = 1e-3;
+
 CurrentAndSlope conduct(const Supply& supply, double volts) {
     const double amps = (supply.volts - volts) / supply.outputOhms;
     if (amps >= supply.limitAmps) {
@@ -62,8 +66,11 @@ struct OperatingPointSolver::Workspace {
         cholesky.analyzePattern(jacobian);
 
         linear = Vector::Zero(jacobian.nonZeros());
+        const auto floating = floatingNodes(network);
+        nodeLeak = Vector::Zero(unknowns);
         for (int row = 0; row < unknowns; ++row) {
-            linear[entryAt(row, row)] = options.leakSiemens;
+            nodeLeak[row] = floating[row + 1] ? options.leakSiemens : 0;
+            linear[entryAt(row, row)] = nodeLeak[row];
         }
         for (const auto& r : network.resistors()) {
             resistorStamps.push_back(stampOf(r.a, r.b));
@@ -132,7 +139,7 @@ struct OperatingPointSolver::Workspace {
     void evaluate(const Vector& v, Vector& leaving) {
         double* values = jacobian.valuePtr();
         std::copy(linear.begin(), linear.end(), values);
-        leaving = options.leakSiemens * v;
+        leaving = nodeLeak.cwiseProduct(v);
         for (std::size_t i = 0; i < resistorStamps.size(); ++i) {
             addCurrent(leaving, resistorStamps[i], across(v, resistorStamps[i]) / network.resistors()[i].ohms);
         }
@@ -156,7 +163,7 @@ struct OperatingPointSolver::Workspace {
         std::copy(linear.begin(), linear.end(), values);
         Vector injected = Vector::Zero(jacobian.rows());
         for (const auto& stamp : diodeStamps) {
-            add(values, stamp, 1e-6);
+            add(values, stamp, startSiemens);
         }
         for (std::size_t i = 0; i < supplies.size(); ++i) {
             add(values, supplyStamps[i], 1 / supplies[i].outputOhms);
@@ -173,6 +180,7 @@ struct OperatingPointSolver::Workspace {
     Matrix jacobian;  ///< lower triangle
     Eigen::SimplicialLDLT<Matrix, Eigen::Lower> cholesky;
     Vector linear;  ///< resistors and leaks, one value per stored entry of the Jacobian
+    Vector nodeLeak;
     std::vector<Stamp> resistorStamps;
     std::vector<Stamp> diodeStamps;
     std::vector<Stamp> supplyStamps;

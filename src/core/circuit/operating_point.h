@@ -8,7 +8,7 @@
 namespace dimglow::circuit {
 
 struct SolveOptions {
-    /// Leak from every node to ground and across every die, S. Gives a floating strip a defined voltage.
+    /// Leak across every die, and from every floating node to ground, S. Gives a floating strip a defined voltage.
     double leakSiemens = 1e-12;
     /// Newton stops when its full step moves no node by more than this, V ...
     double voltsTolerance = 1e-8;

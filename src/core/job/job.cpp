@@ -16,11 +16,7 @@ Overloaded(Cases...) -> Overloaded<Cases...>;
 }  // namespace
 
 backlight::TesterProbe probeOf(const TesterTaken& taken) {
-    backlight::TesterProbe probe{taken.run, taken.setting, taken.minus, false, {}};
-    if (taken.bridged) {
-        probe.bridged.push_back(*taken.bridged);
-    }
-    return probe;
+    return {taken.run, taken.setting, taken.minus, false, taken.bridged};
 }
 
 int addEntry(Job& job, std::string at, Phase phase, Observation what) {
@@ -41,7 +37,7 @@ bool sameQuestion(const Observation& a, const Observation& b) {
             [](const TesterTaken& x, const TesterTaken& y) {
                 return x.run == y.run && x.setting == y.setting && x.minus == y.minus && x.bridged == y.bridged;
             },
-            [](const LedSeen& x, const LedSeen& y) { return x.place == y.place; },
+            [](const LedSeen& x, const LedSeen& y) { return x.place == y.place && x.under == y.under; },
             [](const LedChecked& x, const LedChecked& y) { return x.place == y.place && x.setting == y.setting; },
             [](const Bridged& x, const Bridged& y) { return x.place == y.place; },
             [](const auto&, const auto&) { return false; },

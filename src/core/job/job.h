@@ -51,7 +51,7 @@ struct TesterTaken {
     double volts = 0;
     std::optional<int> lit;  ///< how many of the run were seen to glow
     backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;
-    std::optional<backlight::LedPlace> bridged = {};  ///< an LED with a jumper across it
+    std::vector<backlight::LedPlace> bridged = {};  ///< LEDs with a jumper across them
     bool operator==(const TesterTaken&) const = default;
 };
 /// How the tester was put to the string.

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <algorithm>
 
+#include "core/backlight/backlight_json.h"
 #include "core/format/document.h"
 
 namespace dimglow::job {
@@ -23,141 +24,11 @@ constexpr double anyMoney = 1e7;
 const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
 const std::vector<const char*> lightWords = {"never", "flash-then-dark", "stays-lit"};
 const std::vector<const char*> glowWords = {"lit", "dim", "dark"};
-const std::vector<const char*> accessWords = {"pads", "mask", "lens"};
-const std::vector<const char*> roleWords = {"unused", "led-plus", "led-minus"};
 const std::vector<const char*> minusWords = {"end-of-run", "chassis"};
 const std::vector<const char*> methodWords = {"bench-supply", "series-resistor", "diode-mode"};
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
 const std::vector<const char*> phaseWords = {"before", "after"};
 const std::vector<const char*> kindWords = {"answer", "measured", "light", "tester", "led", "led-check", "bridge"};
-
-// ---- backlight ---------------------------------------------------------------------------------------------------
-
-json pointJson(backlight::PointMm point) {
-    return {{"x", point.x}, {"y", point.y}};
-}
-
-backlight::PointMm readPoint(Fields fields) {
-    return {fields.number("x", -1e5, 1e5), fields.number("y", -1e5, 1e5)};
-}
-
-json backlightJson(const backlight::Backlight& backlight) {
-    json strips = json::array();
-    for (const auto& strip : backlight.strips) {
-        strips.push_back({{"label", strip.label},
-                          {"leds", strip.leds},
-                          {"led",
-                           {{"dies", strip.led.dies},
-                            {"ratedVolts", strip.led.ratedVolts},
-                            {"ratedAmps", strip.led.ratedAmps},
-                            {"ideality", strip.led.ideality},
-                            {"seriesDropVolts", strip.led.seriesDropVolts}}},
-                          {"first", pointJson(strip.first)},
-                          {"last", pointJson(strip.last)},
-                          {"parallel", strip.parallel},
-                          {"chains", strip.chains},
-                          {"access", accessWords[int(strip.access)]},
-                          {"connector", strip.connector}});
-    }
-    json channels = json::array();
-    for (const auto& channel : backlight.channels) {
-        json strings = json::array();
-        for (const auto& string : channel.strings) {
-            json parts = json::array();
-            for (const auto& part : string.strips) {
-                json place = {{"strip", part.strip}, {"reversed", part.reversed}};
-                if (part.first != 0 || part.last != -1 || part.step != 1) {
-                    place["first"] = part.first;
-                    place["last"] = part.last;
-                    place["step"] = part.step;
-                }
-                parts.push_back(std::move(place));
-            }
-            strings.push_back({{"strips", parts}});
-        }
-        channels.push_back({{"label", channel.label}, {"amps", channel.amps}, {"strings", strings}});
-    }
-    json result = {{"widthMm", backlight.widthMm},
-                   {"heightMm", backlight.heightMm},
-                   {"strips", strips},
-                   {"channels", channels},
-                   {"driver",
-                    {{"idleVolts", backlight.driver.idleVolts},
-                     {"ovpRatio", backlight.driver.ovpRatio},
-                     {"headroomVolts", backlight.driver.headroomVolts}}}};
-    if (backlight.ledPlusLabel) {
-        result["ledPlusLabel"] = *backlight.ledPlusLabel;
-    }
-    for (const auto& pin : backlight.harness) {
-        result["harness"].push_back(
-            {{"role", roleWords[int(pin.role)]}, {"channel", pin.channel}, {"colour", pin.colour}, {"ohms", pin.ohms}});
-    }
-    result["celsius"] = backlight.celsius;
-    return result;
-}
-
-backlight::Backlight readBacklight(Fields fields, Unknown& unknown) {
-    backlight::Backlight result;
-    result.widthMm = fields.number("widthMm", 1, 1e5);
-    result.heightMm = fields.number("heightMm", 1, 1e5);
-    int index = 0;
-    fields.forEach("strips", 400, [&](Fields strip) {
-        backlight::Strip read;
-        read.label = strip.text("label", 12);
-        read.leds = strip.integer("leds", 1, 1000);
-        Fields led = strip.object("led");
-        read.led.dies = led.integer("dies", 1, 12);
-        read.led.ratedVolts = led.number("ratedVolts", 0.5, 100);
-        read.led.ratedAmps = led.number("ratedAmps", 1e-4, 10);
-        read.led.ideality = led.number("ideality", 0.5, 10, read.led.ideality);
-        read.led.seriesDropVolts = led.number("seriesDropVolts", 1e-3, 2, read.led.seriesDropVolts);
-        led.collectUnknown(fmt::format("/backlight/strips/{}/led", index), unknown);
-        read.first = readPoint(strip.object("first"));
-        read.last = readPoint(strip.object("last"));
-        read.parallel = strip.integer("parallel", 1, 16, 1);
-        read.chains = strip.integer("chains", 1, 16, 1);
-        read.access = backlight::Access(strip.choice("access", accessWords, 0));
-        read.connector = strip.text("connector", longestLine, "");
-        strip.collectUnknown(fmt::format("/backlight/strips/{}", index++), unknown);
-        result.strips.push_back(read);
-    });
-    index = 0;
-    fields.forEach("channels", 64, [&](Fields channel) {
-        backlight::Channel read;
-        read.label = channel.text("label", 12);
-        read.amps = channel.number("amps", 1e-4, 50);
-        channel.forEach("strings", 64, [&](Fields string) {
-            backlight::String line;
-            string.forEach("strips", 400, [&](Fields part) {
-                line.strips.push_back({part.integer("strip", 0, 399), part.flag("reversed", false),
-                                       part.integer("first", 0, 999, 0), part.integer("last", -1, 999, -1),
-                                       part.integer("step", 1, 999, 1)});
-            });
-            read.strings.push_back(line);
-        });
-        channel.collectUnknown(fmt::format("/backlight/channels/{}", index++), unknown);
-        result.channels.push_back(read);
-    });
-    Fields driver = fields.object("driver");
-    result.driver.idleVolts = driver.number("idleVolts", 0, anyVolts);
-    result.driver.ovpRatio = driver.number("ovpRatio", 1, 3, result.driver.ovpRatio);
-    result.driver.headroomVolts = driver.number("headroomVolts", 0, 20, result.driver.headroomVolts);
-    driver.collectUnknown("/backlight/driver", unknown);
-    result.ledPlusLabel = fields.maybeNumber("ledPlusLabel", 1, anyVolts);
-    fields.forEach("harness", 64, [&](Fields pin) {
-        result.harness.push_back({backlight::HarnessPin::Role(pin.choice("role", roleWords)),
-                                  pin.integer("channel", 0, 63, 0), pin.text("colour", 40, ""),
-                                  pin.number("ohms", 0, 1e6, 0)});
-    });
-    result.celsius = fields.number("celsius", -60, 200, result.celsius);
-    fields.collectUnknown("/backlight", unknown);
-    const auto problems = backlight::problemsOf(result);
-    if (!problems.empty()) {
-        throw FormatError("backlight." + problems.front().substr(0, problems.front().find(':')),
-                          problems.front().substr(problems.front().find(':') + 2));
-    }
-    return result;
-}
 
 // ---- trail -------------------------------------------------------------------------------------------------------
 
@@ -241,8 +112,8 @@ json entryJson(const Entry& entry) {
         if (tester->minus != backlight::TesterProbe::Minus::EndOfRun) {
             result["minus"] = minusWords[int(tester->minus)];
         }
-        if (tester->bridged) {
-            result["bridged"] = placeJson(*tester->bridged);
+        for (const auto& place : tester->bridged) {
+            result["bridged"].push_back(placeJson(place));
         }
     } else if (const auto* led = std::get_if<LedSeen>(&entry.what)) {
         result["strip"] = led->place.strip;
@@ -301,10 +172,8 @@ Observation readObservation(Fields& fields, const backlight::Backlight& backligh
                 tester.lit = fields.integer("lit", 0, tester.run.count());
             }
             tester.minus = backlight::TesterProbe::Minus(fields.choice("minus", minusWords, 0));
-            if (fields.has("bridged")) {
-                Fields bridged = fields.object("bridged");
-                tester.bridged = readPlace(bridged, backlight);
-            }
+            fields.forEach("bridged", 100,
+                           [&](Fields place) { tester.bridged.push_back(readPlace(place, backlight)); });
             return tester;
         }
         case 5:
@@ -531,7 +400,7 @@ json toJson(const Job& job) {
                      {"id", job.id},
                      {"title", job.title},
                      {"set", setJson(job.set)},
-                     {"backlight", backlightJson(job.backlight)},
+                     {"backlight", backlight::toJson(job.backlight)},
                      {"bench", benchJson(job.bench)},
                      {"panelOpen", job.panelOpen},
                      {"liveWorkAccepted", job.liveWorkAccepted},
@@ -563,7 +432,7 @@ Job fromJson(const json& document) {
     }
     job.title = fields.text("title", longestLine);
     job.set = fields.has("set") ? readSet(fields.object("set"), job.unknown) : SetInfo{};
-    job.backlight = readBacklight(fields.object("backlight"), job.unknown);
+    job.backlight = backlight::fromJson(fields.object("backlight"), "/backlight", job.unknown);
     job.bench = fields.has("bench") ? readBench(fields.object("bench"), job.unknown) : Bench{};
     job.panelOpen = fields.flag("panelOpen", false);
     job.liveWorkAccepted = fields.flag("liveWorkAccepted", false);

@@ -168,11 +168,8 @@ void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) 
             result.verdict = result.suspects.front().title;
         }
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
-        std::string names;
-        for (const auto& place : result.located) {
-            names += (names.empty() ? "" : ", ") + nameOf(model.backlight(), place);
-        }
-        result.verdict = fmt::format("{} {}", model.knowledge().suspects[likeliest.suspect].title, names);
+        result.verdict = fmt::format("{} {}", model.knowledge().suspects[likeliest.suspect].title,
+                                     namesOf(model.backlight(), result.located));
     }
 }
 
@@ -288,8 +285,8 @@ locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::E
     for (const auto& entry : standing) {
         if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
             partition.split(tester->run);
-            if (tester->bridged) {
-                partition.isolate(*tester->bridged);
+            for (const auto& place : tester->bridged) {
+                partition.isolate(place);
             }
         } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
             partition.isolate(seen->place);

@@ -45,7 +45,7 @@ struct Probe {
     std::string station;
     std::optional<backlight::Run> run;                                              ///< of tester and look
     backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;  ///< of the tester
-    std::optional<backlight::LedPlace> bridged;                                     ///< with a jumper across it
+    std::vector<backlight::LedPlace> bridged;                                       ///< LEDs to put a jumper across
     int channel = 0;
     double minutes = 0;            ///< opening included
     double bits = 0;               ///< expected information (Shannon 1948)

@@ -292,8 +292,9 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
     const TesterPlace& place = testerPlace(probe);
     const Run& run = probe.run;
     const auto bridged = [&](const locate::Cell& cell) {
-        return cell.positions.size() == 1 && !probe.bridged.empty() &&
-               partition_.placeOf(cell, cell.positions.front()) == probe.bridged.front();
+        return cell.positions.size() == 1 &&
+               std::find(probe.bridged.begin(), probe.bridged.end(),
+                         partition_.placeOf(cell, cell.positions.front())) != probe.bridged.end();
     };
     const bool toChassis = probe.minus == TesterProbe::Minus::Chassis;
     Key key;

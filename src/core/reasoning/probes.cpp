@@ -5,6 +5,8 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/reasoning/wording.h"
+
 namespace dimglow::reasoning {
 
 using backlight::Run;
@@ -14,8 +16,9 @@ namespace {
 
 constexpr double ignoreShare = 1e-5;
 constexpr double leastBitsWorthListing = 0.01;
-constexpr std::size_t maxOutcomes = 8;
+constexpr std::size_t maxOutcomes = 16;
 constexpr double leastShareToBridge = 0.1;
+constexpr double knownShare = 0.5;
 constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
 
 double entropyTerm(double p) {
@@ -162,8 +165,8 @@ public:
                 case Form::Record:
                     break;
                 case Form::Led:
-                    for (int strip = 0; strip < int(model_.backlight().strips.size()); ++strip) {
-                        addLook(test, strip);
+                    for (const auto& run : runsToLookAlong()) {
+                        addLook(test, run);
                     }
                     break;
             }
@@ -238,7 +241,7 @@ private:
         finish(std::move(probe), prediction);
     }
 
-    void addTester(const TestKind& test, const Run& run, std::optional<backlight::LedPlace> bridged) {
+    void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged) {
         const auto& setting = job_.bench.tester;
         const auto& panel = model_.backlight();
         const job::TesterTaken taken{run, setting, 0, {}, {}, bridged};
@@ -247,17 +250,20 @@ private:
         }
         const bool whole = run == backlight::wholeString(panel, run.string);
         Probe probe = start(test);
-        if (whole && !bridged && probe.opens == Reach::Panel) {
+        if (whole && bridged.empty() && probe.opens == Reach::Panel) {
             probe.opens = reached_ < Reach::Boards ? Reach::Boards : Reach::Outside;
             probe.minutes = test.minutes + (reached_ < Reach::Boards ? model_.knowledge().openBoardsMinutes : 0);
         }
         probe.run = run;
         probe.bridged = bridged;
         const std::string name = nameOf(panel, run);
-        probe.title = bridged ? fmt::format("Bridge {}, tester on {}", nameOf(panel, *bridged), name)
-                      : whole ? fmt::format("Tester at the plug, {}", name)
-                              : fmt::format("Tester on {}", name);
-        probe.minutes += accessMinutes(run) + (bridged ? 2 * padMinutes(bridged->strip) : 0);
+        probe.title = !bridged.empty() ? fmt::format("Bridge {}, tester on {}", namesOf(panel, bridged), name)
+                      : whole          ? fmt::format("Tester at the plug, {}", name)
+                                       : fmt::format("Tester on {}", name);
+        probe.minutes += accessMinutes(run);
+        for (const auto& place : bridged) {
+            probe.minutes += 2 * padMinutes(place.strip);
+        }
         probe.how = fmt::format("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
                                 setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
         Prediction prediction;
@@ -268,7 +274,8 @@ private:
         finish(std::move(probe), prediction);
     }
 
-    /// A jumper across the one LED that may be open, while the tester drives its strip: worth it when few are left.
+    /// Jumpers across the LEDs of a strip that are known to be open, to see whether the rest lights; and one more
+    /// across a LED that may be, when few are left.
     void addBridges(const TestKind& test) {
         const auto& cells = model_.partition().cells();
         std::vector<double> open(cells.size(), 0);
@@ -278,13 +285,24 @@ private:
                 open[f.cell] += f.fault == backlight::LedFault::Open ? shares_[h] : 0;
             }
         }
-        for (std::size_t c = 0; c < cells.size(); ++c) {
-            if (cells[c].positions.size() == 1 && open[c] > leastShareToBridge) {
-                const auto place = model_.partition().placeOf(cells[c], cells[c].positions.front());
-                for (const auto& part : backlight::partsOf(model_.backlight(), cells[c].string)) {
-                    if (part.contains(cells[c].positions.front())) {
-                        addTester(test, part, place);
+        for (const auto& ref : backlight::stringsOf(model_.backlight())) {
+            for (const auto& part : backlight::partsOf(model_.backlight(), ref)) {
+                std::vector<backlight::LedPlace> known;
+                std::vector<backlight::LedPlace> doubtful;
+                for (std::size_t c = 0; c < cells.size(); ++c) {
+                    if (cells[c].positions.size() == 1 && locate::inside(cells[c], part) &&
+                        open[c] > leastShareToBridge) {
+                        (open[c] > knownShare ? known : doubtful)
+                            .push_back(model_.partition().placeOf(cells[c], cells[c].positions.front()));
                     }
+                }
+                if (!known.empty()) {
+                    addTester(test, part, known);
+                }
+                for (const auto& place : doubtful) {
+                    known.push_back(place);
+                    addTester(test, part, known);
+                    known.pop_back();
                 }
             }
         }
@@ -309,8 +327,7 @@ private:
     }
 
     /// Looking along a strip that conducts shows which LEDs stay dark: one outcome for every set of LEDs.
-    void addLook(const TestKind& test, int strip) {
-        const Run run = backlight::wholeStrip(model_.backlight(), strip);
+    void addLook(const TestKind& test, const Run& run) {
         const auto& cells = model_.partition().cells();
         double placeBits = 0;
         double darkShare = 0;
@@ -319,11 +336,15 @@ private:
             const bool flows = model_.tester({run, {job_.bench.tester.amps, 2000}}, hypotheses_[h]).conducts;
             int dark = 0;
             double choices = 0;
+            std::vector<backlight::LedPlace> named;
             for (int i = 0; flows && i < hypotheses_[h].faultCount; ++i) {
                 const auto& f = hypotheses_[h].faults[i];
-                if (cells[f.cell].strip == strip && !alreadyLookedAt(f.cell)) {
+                if (locate::inside(cells[f.cell], run) && !alreadyLookedAt(f.cell)) {
                     dark += f.count;
                     choices += f.count * std::log2(double(cells[f.cell].positions.size()) / f.count);
+                    if (cells[f.cell].positions.size() == 1) {
+                        named.push_back(model_.partition().placeOf(cells[f.cell], cells[f.cell].positions.front()));
+                    }
                 }
             }
             placeBits += shares_[h] * choices;
@@ -333,9 +354,10 @@ private:
                                    0,
                                    1,
                                    -1,
-                                   !flows      ? "nothing lit"
-                                   : dark == 0 ? "all lit"
-                                               : fmt::format("{} dark", dark)}});
+                                   !flows                      ? "nothing lit"
+                                   : dark == 0                 ? "all lit"
+                                   : dark == int(named.size()) ? namesOf(model_.backlight(), named) + " dark"
+                                                               : fmt::format("{} dark", dark)}});
         }
         if (darkShare < 0.02) {
             return;
@@ -346,10 +368,35 @@ private:
         finish(std::move(probe), prediction, placeBits);
     }
 
+    /// Every strip, and every shorter run that a tester has lit.
+    std::vector<Run> runsToLookAlong() const {
+        std::vector<Run> runs;
+        for (const auto& ref : backlight::stringsOf(model_.backlight())) {
+            const auto parts = backlight::partsOf(model_.backlight(), ref);
+            runs.insert(runs.end(), parts.begin(), parts.end());
+        }
+        for (const auto& entry : standing_) {
+            const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+            const bool lit = taken != nullptr && taken->lit.value_or(0) > 0 && taken->bridged.empty();
+            if (lit && taken->run.count() > 1 && std::find(runs.begin(), runs.end(), taken->run) == runs.end()) {
+                runs.push_back(taken->run);
+            }
+        }
+        return runs;
+    }
+
+    /// Looked at while its run was lit: on a dark run every LED is dark.
     bool alreadyLookedAt(int cell) const {
         const auto& positions = model_.partition().cells()[cell].positions;
         const auto place = model_.partition().placeOf(model_.partition().cells()[cell], positions.front());
-        return positions.size() == 1 && answered(job::LedSeen{place, {}, {}});
+        const auto seenOf = [](const job::Entry& e) { return std::get_if<job::LedSeen>(&e.what); };
+        const auto at = std::find_if(standing_.begin(), standing_.end(),
+                                     [&](const auto& e) { return seenOf(e) != nullptr && seenOf(e)->place == place; });
+        return positions.size() == 1 && at != standing_.end() &&
+               std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+                   return seenOf(e) != nullptr && seenOf(e)->under == seenOf(*at)->under &&
+                          seenOf(e)->glow != job::LedSeen::Glow::Dark;
+               });
     }
 
     double padMinutes(int strip) const {
@@ -476,6 +523,32 @@ private:
 
 }  // namespace
 
+namespace {
+
+constexpr double knownOpenShare = 0.9;
+
+/// Where to split LEDs by what they may be: first of those that count, and how many to power; 0 when none does.
+std::pair<int, int> halfOf(std::span<const double> weights) {
+    if (weights.empty()) {
+        return {0, 0};
+    }
+    const double highest = *std::max_element(weights.begin(), weights.end());
+    if (highest < 1e-4) {
+        return {0, 0};
+    }
+    int first = 0;
+    int last = int(weights.size()) - 1;
+    while (weights[first] < 0.02 * highest) {
+        ++first;
+    }
+    while (weights[last] < 0.02 * highest) {
+        --last;
+    }
+    return {first, first == last ? 1 : locate::halfSplit(weights.subspan(first, last - first + 1))};
+}
+
+}  // namespace
+
 std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares) {
     std::vector<Run> runs;
     const auto add = [&](const Run& run) {
@@ -494,21 +567,19 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
         for (const auto& place : order) {
             weights.push_back(openShares[place.strip][place.led]);
         }
-        const double highest = *std::max_element(weights.begin(), weights.end());
-        if (highest < 1e-4) {
-            continue;
-        }
-        int first = 0;
-        int last = int(weights.size()) - 1;
-        while (weights[first] < 0.02 * highest) {
-            ++first;
-        }
-        while (weights[last] < 0.02 * highest) {
-            --last;
-        }
-        const int lead = locate::halfSplit(std::span(weights).subspan(first, last - first + 1));
-        if (lead > 0) {
-            add({ref, first, first + lead - 1});
+        // A run that holds an LED known to be open stays dark: look between those.
+        int start = 0;
+        for (int position = 0; position <= int(weights.size()); ++position) {
+            if (position < int(weights.size()) && weights[position] < knownOpenShare) {
+                continue;
+            }
+            if (const auto half = halfOf(std::span(weights).subspan(start, position - start)); half.second > 0) {
+                add({ref, start + half.first, start + half.first + half.second - 1});
+            }
+            if (position > start && position - start < int(weights.size())) {
+                add({ref, start, position - 1});
+            }
+            start = position + 1;
         }
     }
     return runs;

@@ -48,6 +48,14 @@ std::string readingWords(const parts::LedCheckReading& reading) {
 
 }  // namespace
 
+std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places) {
+    std::string names;
+    for (const auto& place : places) {
+        names += (names.empty() ? "" : ", ") + nameOf(backlight, place);
+    }
+    return names;
+}
+
 std::string describe(const job::Observation& what, const job::Job& job, const Knowledge& knowledge) {
     if (const auto* answer = std::get_if<job::Answer>(&what)) {
         const TestKind* test = knowledge.test(answer->test);
@@ -103,8 +111,8 @@ std::string titleOf(const job::Observation& what, const job::Job& job, const Kno
         const std::string run = nameOf(job.backlight, tester->run);
         return fmt::format("Tester {:.0f} mA, {}{}", 1000 * tester->setting.amps, run,
                            tester->minus == backlight::TesterProbe::Minus::Chassis ? " to chassis"
-                           : tester->bridged ? ", " + nameOf(job.backlight, *tester->bridged) + " bridged"
-                                             : "");
+                           : !tester->bridged.empty() ? ", " + namesOf(job.backlight, tester->bridged) + " bridged"
+                                                      : "");
     }
     if (std::holds_alternative<job::LedSeen>(what)) {
         return "LED seen";

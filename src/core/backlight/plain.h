@@ -1,0 +1,69 @@
+#pragma once
+
+#include <string>
+#include <string_view>
+#include <variant>
+
+#include "core/backlight/backlight.h"
+
+/// \file
+/// Backlights of equal strips, and the one line that describes them.
+
+namespace dimglow::backlight {
+
+/// What a person needs to say of a backlight whose strips are alike.
+struct PlainDescription {
+    enum class Edge { None, Bottom, Top };
+
+    int strips = 4;
+    int ledsPerStrip = 12;
+    int rightLeds = 0;  ///< when positive, each row is a left strip of ledsPerStrip and a right one of these
+    LedSpec led;
+    double amps = 0.24;         ///< per string, A
+    int stripsPerString = 4;    ///< strips in series; the rest form further strings
+    int stringsPerChannel = 1;  ///< strings in parallel on one sink
+    int parallel = 1;
+    int chains = 1;
+    bool fedFromBothEnds = false;  ///< each strip is two strings, one from each end
+    Edge edge = Edge::None;        ///< bars along an edge instead of rows over the panel
+    Access access = Access::Pads;
+    std::string connector;
+    double pitchMm = 0;  ///< 0: spread over the panel
+    std::optional<double> ledPlusLabel;
+    double idleVolts = 24;
+    double widthMm = 940;
+    double heightMm = 530;
+};
+
+/// Lays strips out as rows over the panel, or as bars along an edge, wired in a serpentine, each string on a channel of
+/// its own unless strings share one.
+Backlight plainBacklight(const PlainDescription& description);
+
+/// What is wrong with a line, and at which words.
+struct LineProblem {
+    std::string words;
+    std::string reason;
+};
+
+/// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas:
+///
+///     4 strips × 12        rows of 12 LEDs            3 rows × 5 + 6     a left strip of 5 and a right of 6 in each
+///     row 3 V                  class, or a rated voltage  rated 350 mA       of the LED 240 mA               current
+///     of a string one string           all strips in series       2 strings          shared out; "in parallel": on one
+///     channel 2 strips per string                             each its own string 2P                   pairs side by
+///     side         2 chains           series chains tied at the strip's ends fed from both ends   two strings in each
+///     strip  bottom edge        bars along an edge; also "top edge" bare pads            how a probe gets at it; also
+///     "under mask", "under lenses" label 146 V          beside LED+ on the board   idle 48 V          LED+ before
+///     switch-on 940 × 530 mm         the panel                  pitch 75 mm        from LED to LED plug 2-pin white
+///     what the connector looks like
+///
+/// What a line does not say stays as in \p base.
+std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base = {});
+
+/// The line that readLine() would read back.
+std::string lineOf(const PlainDescription& description);
+
+/// The plain description of a backlight, if it has one that makes exactly this.
+std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight);
+
+}  // namespace dimglow::backlight

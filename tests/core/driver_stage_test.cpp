@@ -1,0 +1,240 @@
+// The driver second by second: its output stage against ngspice, its states, and what a meter shows.
+
+#include <fmt/format.h>
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <numbers>
+
+#include "core/backlight/plain.h"
+#include "core/driver/meter.h"
+#include "core/driver/switch_on.h"
+#include "tests/support/ngspice.h"
+
+namespace dimglow::driver {
+namespace {
+
+backlight::Backlight board() {
+    backlight::PlainDescription plain;
+    plain.idleVolts = 48;
+    return plainBacklight(plain);
+}
+
+backlight::Backlight twoChannels() {
+    backlight::PlainDescription plain;
+    plain.stripsPerString = 2;
+    return plainBacklight(plain);
+}
+
+SwitchOn switchOn(const backlight::Backlight& panel, const backlight::Faults& faults = {},
+                  DriverFault fault = DriverFault::None, double seconds = 3, StageSpec* changed = nullptr) {
+    const auto reference = referenceOf(panel);
+    StageSpec stage = changed != nullptr ? *changed : stageOf(panel, reference, fault);
+    return simulate(stage, StringLoad(panel, faults, 1.2 * reference.overVolts), seconds);
+}
+
+/// 24 LEDs with a headroom resistor on 22 µF and 47 kΩ, charged by 0.3 A for 20 ms, then left alone.
+struct Rig {
+    static constexpr double farads = 22e-6;
+    static constexpr double bleederOhms = 47e3;
+    static constexpr double chargeAmps = 0.3;
+    static constexpr double chargeSeconds = 0.02;
+    static constexpr double collapseAmps = 0.03;
+    static constexpr double collapseSeconds = 0.06;
+    static constexpr double endSeconds = 0.5;
+
+    backlight::Backlight panel;
+    Rig() {
+        backlight::PlainDescription plain;
+        plain.strips = 2;
+        plain.stripsPerString = 2;
+        plain.amps = 2;  // a sink that never limits: its headroom is a plain resistor, which the reference has too
+        panel = plainBacklight(plain);
+    }
+    double ohms() const { return panel.driver.headroomVolts / panel.channels.front().amps; }
+
+    /// LED+ of the reference at a time.
+    static double at(const std::vector<double>& time, const std::vector<double>& volts, double seconds) {
+        const auto after = std::upper_bound(time.begin(), time.end(), seconds) - time.begin();
+        const auto i = std::clamp<std::ptrdiff_t>(after, 1, std::ptrdiff_t(time.size()) - 1);
+        const double share = (seconds - time[i - 1]) / (time[i] - time[i - 1]);
+        return volts[i - 1] + share * (volts[i] - volts[i - 1]);
+    }
+};
+
+// Reference: ngspice transient; rise, collapse to a weak supply's current, discharge through string and bleeder.
+TEST(OutputStage, FollowsNgspiceWithinOnePerCentOfItsWaveform) {
+    const Rig rig;
+    auto& ngspice = test::Ngspice::instance();
+    const auto led = backlight::ledCurve({});
+    std::vector<std::string> lines = {
+        "* output stage",
+        ".options reltol=1e-4 abstol=1e-9 vntol=1e-6 gmin=1e-10 itl4=200 method=gear",
+        fmt::format("c1 n1 0 {} ic=0", Rig::farads),
+        fmt::format("r1 n1 0 {}", Rig::bleederOhms),
+        fmt::format("i1 0 n1 pwl(0 {0} {1} {0} {2} {3} {4} {3} {5} 0 10 0)", Rig::chargeAmps, Rig::chargeSeconds,
+                    Rig::chargeSeconds + 1e-7, Rig::collapseAmps, Rig::collapseSeconds, Rig::collapseSeconds + 1e-7),
+        fmt::format(".model d1 d(is={:.17g} n={:.17g} rs={:.17g})", led.saturationAmps,
+                    led.emissionVolts / ngspice.thermalVolts(), led.seriesOhms)};
+    for (int i = 0; i < 24; ++i) {
+        lines.push_back(fmt::format("d{0} n{0} n{1} d1", i + 1, i + 2));
+    }
+    lines.push_back(fmt::format("rs n25 0 {}", rig.ohms()));
+    lines.push_back(fmt::format(".tran 20u {} 0 20u uic", Rig::endSeconds));
+    ASSERT_TRUE(ngspice.load(lines));
+    ASSERT_TRUE(ngspice.run("run"));
+    const auto time = ngspice.series("time");
+    const auto theirs = ngspice.series("v(n1)");
+    ASSERT_GT(time.size(), 1000u);
+
+    const StringLoad load(rig.panel, {}, 100);
+    OutputStage stage(Rig::farads, Rig::bleederOhms, load);
+    const double span = *std::max_element(theirs.begin(), theirs.end());
+    double worst = 0;
+    constexpr double step = 2e-4;
+    for (int i = 1; i * step <= Rig::endSeconds; ++i) {
+        const double now = i * step;
+        const double amps = now <= Rig::chargeSeconds + step / 2     ? Rig::chargeAmps
+                            : now <= Rig::collapseSeconds + step / 2 ? Rig::collapseAmps
+                                                                     : 0;
+        stage.step(amps, 0, step);
+        worst = std::max(worst, std::abs(stage.volts() - Rig::at(time, theirs, now)));
+    }
+    EXPECT_LT(worst, 0.01 * span);
+    RecordProperty("worstShare", std::to_string(worst / span));
+}
+
+TEST(OutputStage, DischargesThroughTheBleederAsAnRcDoes) {
+    const StringLoad nothing(board(), {}, 200, true);
+    OutputStage stage(47e-6, 100e3, nothing);
+    stage.setVolts(180);
+    for (int i = 0; i < 4700; ++i) {
+        stage.step(0, 0, 1e-3);
+    }
+    EXPECT_NEAR(stage.volts(), 180 / std::numbers::e, 0.05) << "one time constant of 4.7 s";
+}
+
+TEST(HealthyDriver, RampsToTheStringVoltageAndStays) {
+    const auto panel = board();
+    const auto on = switchOn(panel);
+    const double running = backlight::healthyStringVolts(panel) + panel.driver.headroomVolts;
+    EXPECT_NEAR(on.samples.front().ledPlus, 48, 0.1);
+    EXPECT_NEAR(on.samples.back().ledPlus, running, 0.1);
+    EXPECT_NEAR(on.samples.back().amps, 0.24, 0.005);
+    EXPECT_NEAR(on.samples.back().ledMinus[0], panel.driver.headroomVolts, 0.05);
+    EXPECT_EQ(on.firstTrip, Trip::None);
+    EXPECT_EQ(on.tries, 1);
+    EXPECT_FALSE(on.darkSeconds);
+    EXPECT_LT(*on.lightSeconds, 0.1) << "soft start is 5 to 100 ms: common practice, no source";
+}
+
+TEST(OpenLed, ClimbsToTheOverVoltageLevelTriesAgainAndStaysOffWithABlinkCode) {
+    const auto panel = board();
+    const auto on = switchOn(panel, {{{{1, 8}, backlight::LedFault::Open}}}, DriverFault::None, 8);
+    EXPECT_EQ(on.firstTrip, Trip::OverVoltage);
+    EXPECT_EQ(on.tries, 1 + 3) << "restarts three times, then gives up: common practice, no source";
+    EXPECT_TRUE(on.blinks);
+    EXPECT_EQ(on.samples.back().state, DriverState::Latched);
+    EXPECT_FALSE(on.lightSeconds);
+    double top = 0;
+    for (const auto& sample : on.samples) {
+        top = std::max(top, sample.ledPlus);
+    }
+    EXPECT_NEAR(top, backlight::overVoltageLevel(panel), 0.02 * top);
+    EXPECT_LE(top, 1.01 * backlight::overVoltageLevel(panel));
+}
+
+TEST(OpenLed, WithADriverThatNeverGivesUpWandersForEver) {
+    const auto panel = board();
+    auto stage = stageOf(panel, referenceOf(panel), DriverFault::None);
+    stage.restarts.reset();
+    const auto on = switchOn(panel, {{{{1, 8}, backlight::LedFault::Open}}}, DriverFault::None, 12, &stage);
+    EXPECT_GT(on.tries, 6);
+    EXPECT_EQ(throughMeter(on.ledPlus(), on.secondsApart).shape, Shape::Wanders);
+}
+
+TEST(ShortedLeds, InOneOfTwoChannelsPutTheirVoltsOnItsSinkAndTrip) {
+    const auto panel = twoChannels();
+    backlight::Faults three;
+    for (const int led : {1, 2, 6}) {
+        three.leds.push_back({{2, led}, backlight::LedFault::Shorted});
+    }
+    const auto on = switchOn(panel, three);
+    EXPECT_EQ(on.firstTrip, Trip::Imbalance);
+    EXPECT_TRUE(on.lightSeconds && on.darkSeconds) << "a flash, then dark";
+    double highest = 0;
+    for (const auto& sample : on.samples) {
+        highest = std::max(highest, sample.ledMinus[1]);
+    }
+    EXPECT_NEAR(highest, 3 * backlight::ledCurve({}).volts(0.24) + 0.7, 0.5);
+}
+
+TEST(StringOnTheChassis, TripsOnCurrent) {
+    const auto on = switchOn(board(), {{}, {}, {{{0, 0}, 30, 2}}});
+    EXPECT_EQ(on.firstTrip, Trip::OverCurrent);
+}
+
+TEST(WeakSupply, CollapsesBeforeTheLightHolds) {
+    const auto on = switchOn(board(), {}, DriverFault::WeakSupply);
+    EXPECT_EQ(on.firstTrip, Trip::SupplyDropout);
+    EXPECT_TRUE(on.darkSeconds);
+}
+
+class NeverMoves : public testing::TestWithParam<DriverFault> {};
+
+TEST_P(NeverMoves, LedPlusStaysAtItsIdleValue) {
+    const auto on = switchOn(board(), {}, GetParam());
+    const auto view = throughMeter(on.ledPlus(), on.secondsApart);
+    EXPECT_EQ(view.shape, Shape::Steady);
+    EXPECT_NEAR(view.volts, GetParam() == DriverFault::NoFeed ? 0 : 48, 0.2);
+    EXPECT_EQ(on.tries, 0);
+}
+
+INSTANTIATE_TEST_SUITE_P(Faults, NeverMoves,
+                         testing::Values(DriverFault::NoFeed, DriverFault::NotSwitching, DriverFault::NotAsked,
+                                         DriverFault::DimAtZero));
+
+/// What the meter shows of the simulated set must be among what the reasoning holds possible under its true fault: far
+/// likelier than under a fault on the other side of the plug.
+TEST(Forecast, CoversWhatTheSimulatedMeterShows) {
+    const auto panel = board();
+    const auto reference = referenceOf(panel);
+    const backlight::Faults open{{{{1, 8}, backlight::LedFault::Open}}};
+    for (const auto& [faults, fault] :
+         {std::pair(open, DriverFault::None), std::pair(backlight::Faults{}, DriverFault::WeakSupply),
+          std::pair(backlight::Faults{}, DriverFault::None)}) {
+        const auto on = switchOn(panel, faults, fault, 20);
+        const auto view = throughMeter(on.ledPlus(), on.secondsApart);
+        const auto of = [&](const backlight::Faults& strings, DriverFault driver) {
+            const auto forecast = driver::forecast(panel, reference, {demandOf(panel, 0, strings, 2000)}, driver);
+            return logLikelihood(forecast.on, view.shape, view.volts, view.rest);
+        };
+        EXPECT_GT(of(faults, fault), of({}, DriverFault::NotSwitching) + 2);
+    }
+}
+
+// Common practice, no source: a handheld meter averages 300 ms and shows three readings a second.
+TEST(Meter, AveragesAwayAShortPeak) {
+    std::vector<double> volts(3000, 48);
+    std::fill(volts.begin() + 1000, volts.begin() + 1060, 180);
+    const auto view = throughMeter(volts, 1e-3);
+    EXPECT_EQ(view.readings.size(), 9u);
+    EXPECT_LE(view.highest, 48 + 132 * 0.06 / 0.3 + 1e-9);
+    EXPECT_GT(view.highest, 50);
+    EXPECT_EQ(view.shape, Shape::PeakThenSettles);
+}
+
+TEST(Meter, TellsSteadyPeakAndWander) {
+    std::vector<double> volts(6000, 100);
+    EXPECT_EQ(throughMeter(volts, 1e-3).shape, Shape::Steady);
+    for (std::size_t i = 0; i < volts.size(); ++i) {
+        volts[i] = 100 + 40 * std::sin(double(i) * 1e-3 * 2);
+    }
+    const auto wander = throughMeter(volts, 1e-3);
+    EXPECT_EQ(wander.shape, Shape::Wanders);
+    EXPECT_NEAR(wander.volts, 140, 3);
+    EXPECT_NEAR(wander.rest, 60, 3);
+}
+
+}  // namespace
+}  // namespace dimglow::driver

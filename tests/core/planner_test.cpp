@@ -1,0 +1,101 @@
+// The probe planner on sealed faults: does it find the true set, and how close to the bound of information theory?
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <cstdio>
+#include <random>
+
+#include "core/backlight/plain.h"
+#include "core/reasoning/assessment.h"
+#include "virtualset/sealed_set.h"
+
+namespace dimglow::reasoning {
+namespace {
+
+using backlight::LedFault;
+using backlight::LedPlace;
+
+constexpr double bitsWorthAProbe = 0.03;
+#ifdef DIMGLOW_SANITIZED
+constexpr int setsEach = 12;  // the checks of the sanitizers cost their time
+#else
+constexpr int setsEach = 334;
+#endif
+
+struct Outcome {
+    std::vector<LedPlace> found;
+    int probes = 0;
+};
+
+/// Follows the advice at the Strings station until there is a verdict and nothing left worth a probe.
+Outcome follow(const virtualset::SealedSet& set) {
+    const auto& trade = knowledge::builtInKnowledge();
+    job::Job job;
+    job.backlight = set.backlight();
+    job.panelOpen = true;
+    Outcome outcome;
+    for (; outcome.probes < 60; ++outcome.probes) {
+        const auto assessment = assess(job, trade, {{}, 40});
+        const auto next = std::find_if(assessment.probes.begin(), assessment.probes.end(), [](const Probe& p) {
+            return (p.test == "tester" || p.test == "look") && p.bits > bitsWorthAProbe;
+        });
+        outcome.found = assessment.located;
+        if (next == assessment.probes.end()) {
+            break;
+        }
+        for (auto& seen : set.take(*next, job.bench.tester)) {
+            job::addEntry(job, "", job::Phase::Before, std::move(seen));
+        }
+    }
+    return outcome;
+}
+
+double log2Choose(int n, int k) {
+    return (std::lgamma(n + 1) - std::lgamma(k + 1) - std::lgamma(n - k + 1)) / std::log(2);
+}
+
+class SealedFaults : public testing::TestWithParam<int> {};
+
+/// One, two and three faulty LEDs at once. With looks that tell several LEDs at a time a probe may bring more than a
+/// bit; the bound printed is that of yes-or-no probes, log2 of the sets that were possible.
+TEST_P(SealedFaults, AreFoundAsTheyAre) {
+    const int count = GetParam();
+    std::mt19937 random(static_cast<unsigned>(1000 + count));
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto panel =
+        plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine("3 strips × 8, one string")));
+    int probes = 0;
+    int missed = 0;
+    for (int seed = 0; seed < setsEach; ++seed) {
+        backlight::Faults faults;
+        std::vector<LedPlace> truth;
+        while (int(truth.size()) < count) {
+            const LedPlace place{std::uniform_int_distribution(0, 2)(random),
+                                 std::uniform_int_distribution(0, 7)(random)};
+            if (std::find(truth.begin(), truth.end(), place) == truth.end()) {
+                truth.push_back(place);
+                const bool open = std::uniform_int_distribution(0, 1)(random) == 0;
+                faults.leds.push_back({place, open ? LedFault::Open : LedFault::Shorted});
+            }
+        }
+        std::sort(truth.begin(), truth.end());
+        const auto outcome = follow(virtualset::SealedSet(panel, {"openLed", faults, std::uint32_t(seed)}, trade));
+        probes += outcome.probes;
+        const bool right = outcome.found == truth;
+        missed += right ? 0 : 1;
+        std::string names;
+        for (std::size_t i = 0; i < faults.leds.size(); ++i) {
+            names +=
+                nameOf(panel, faults.leds[i].place) + (faults.leds[i].fault == LedFault::Open ? " open " : " shorted ");
+        }
+        EXPECT_TRUE(right) << names;
+    }
+    std::printf("%d faulty at once: %d of %d found, %.1f probes each; yes-or-no bound %.1f\n", count, setsEach - missed,
+                setsEach, double(probes) / setsEach, log2Choose(24, count) + count);
+}
+
+INSTANTIATE_TEST_SUITE_P(AtOnce, SealedFaults, testing::Values(1, 2, 3));
+
+}  // namespace
+}  // namespace dimglow::reasoning
