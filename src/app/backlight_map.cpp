@@ -7,6 +7,8 @@
 #include <cmath>
 
 #include "app/theme.h"
+#include "core/circuit/operating_point.h"
+#include "core/parts/twins.h"
 
 namespace dimglow::app {
 
@@ -20,6 +22,25 @@ constexpr double topMargin = 34;
 constexpr double bottomMargin = 46;
 constexpr double largestRadius = 11;
 constexpr double shareWorthDrawing = 0.01;
+
+backlight::MapMark::Look lookOf(parts::LedVerdict verdict) {
+    using Look = backlight::MapMark::Look;
+    switch (verdict) {
+        case parts::LedVerdict::Good:
+            return Look::Lit;
+        case parts::LedVerdict::Open:
+            return Look::Open;
+        case parts::LedVerdict::Shorted:
+            return Look::Shorted;
+        case parts::LedVerdict::Leaky:
+        case parts::LedVerdict::DieShorted:
+            return Look::Dim;
+        case parts::LedVerdict::Dark:
+            return Look::Dark;
+        default:
+            return Look::Unknown;
+    }
+}
 
 }  // namespace
 
@@ -61,9 +82,17 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
     }
     for (const auto& entry : standing) {
         if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
-            marks_[seen->place.strip][seen->place.led] = seen->glow == job::LedSeen::Glow::Lit ? Mark::Lit : Mark::Dark;
+            constexpr Mark looks[] = {Mark::Lit, Mark::Dim, Mark::Dark};
+            auto& mark = marks_[seen->place.strip][seen->place.led];
+            const bool darkRun = seen->glow == job::LedSeen::Glow::Dark && (mark == Mark::Lit || mark == Mark::Dim);
+            mark = darkRun ? mark : looks[int(seen->glow)];  // lit once, it is the run that is dark
+        } else if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
+            const auto& spec = job.backlight.strips[check->place.strip].led;
+            marks_[check->place.strip][check->place.led] =
+                lookOf(parts::judge(spec, check->setting, check->reading).verdict);
         }
     }
+    compareTwins();
     const auto* kind = knowledge::builtInKnowledge().suspect(assessment.suspects.front().suspect);
     for (const auto& place : assessment.located) {
         if (kind->strings == knowledge::StringFault::Open) {
@@ -77,13 +106,67 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
     const int leds = job.backlight.strips[cursor_.strip].leds;
     cursor_.led = std::clamp(cursor_.led, 0, leds - 1);
     anchorLed_ = std::min(anchorLed_, leds - 1);
+    computeNodeVolts();
     announce();
     update();
+}
+
+/// Like strips read alike: one far from the others has another type of LED, or a fault.
+void BacklightMap::compareTwins() {
+    unlikeTwins_.assign(stripVolts_.size(), false);
+    std::vector<double> volts;
+    std::vector<std::size_t> strips;
+    for (std::size_t i = 0; i < stripVolts_.size(); ++i) {
+        const auto& strip = job_.backlight.strips[i];
+        const auto& first = job_.backlight.strips.front();
+        if (stripVolts_[i] && strip.led == first.led && strip.leds == first.leds) {
+            volts.push_back(*stripVolts_[i]);
+            strips.push_back(i);
+        }
+    }
+    constexpr double meterVolts = 0.3;
+    const auto scores = parts::twinScores(volts, meterVolts);
+    for (std::size_t i = 0; i < scores.size(); ++i) {
+        unlikeTwins_[strips[i]] = std::abs(scores[i]) > parts::unlikeScore;
+    }
+}
+
+void BacklightMap::computeNodeVolts() {
+    nodeVolts_.clear();
+    if (!zoomed_) {
+        return;
+    }
+    const Run run = backlight::wholeStrip(job_.backlight, cursor_.strip);
+    const auto built = backlight::buildProbe(job_.backlight, {run, job_.bench.tester}, {});
+    const auto point = circuit::solve(built.network);
+    nodeVolts_.assign(marks_[cursor_.strip].size(), 0);
+    for (std::size_t i = 0; i < built.leds.size(); ++i) {
+        nodeVolts_[built.leds[i].led] = point.nodeVolts[built.nodeAfter[i]];
+    }
+}
+
+void BacklightMap::toggleZoom() {
+    zoomed_ = !zoomed_;
+    computeNodeVolts();
+    announce();
+    update();
+}
+
+std::string BacklightMap::svg() const {
+    std::vector<std::vector<backlight::MapMark>> marks;
+    for (std::size_t strip = 0; strip < marks_.size(); ++strip) {
+        marks.emplace_back();
+        for (std::size_t led = 0; led < marks_[strip].size(); ++led) {
+            marks.back().push_back({marks_[strip][led], assessment_.ledShares[strip][led]});
+        }
+    }
+    return backlight::mapSvg(job_.backlight, job_.id + " " + job_.title, marks);
 }
 
 void BacklightMap::reset() {
     cursor_ = {};
     anchorLed_ = -1;
+    zoomed_ = false;
 }
 
 void BacklightMap::setWanted(const std::optional<Run>& run) {
@@ -119,18 +202,24 @@ BacklightMap::Mark BacklightMap::markOf(LedPlace place) const {
 QString BacklightMap::stateOf(LedPlace place) const {
     const double share = assessment_.ledShares[place.strip][place.led];
     const QString name = QString::fromStdString(nameOf(job_.backlight, place));
-    const QString states[] = {tr("unknown"), tr("lit"), tr("dark"), tr("open"), tr("shorted")};
+    const QString states[] = {tr("unknown"), tr("lit"), tr("dim"), tr("dark"), tr("open"), tr("shorted")};
     return tr("%1 %2, %3 % faulty").arg(name, states[int(markOf(place))]).arg(100 * share, 0, 'f', 0);
 }
 
 double BacklightMap::radius() const {
     double closest = 1e9;
     for (int strip = 0; strip < int(job_.backlight.strips.size()); ++strip) {
-        if (job_.backlight.strips[strip].leds > 1) {
+        if (job_.backlight.strips[strip].leds > 1 && isShown(strip)) {
             closest = std::min(closest, QLineF(at({strip, 0}), at({strip, 1})).length());
         }
     }
-    return std::clamp(closest * 0.26, 2.5, theme::px(largestRadius) * 1.0);
+    double rows = 1e9;
+    for (int strip = 1; strip < int(job_.backlight.strips.size()) && !zoomed_; ++strip) {
+        const double gap = std::abs(at({strip, 0}).y() - at({strip - 1, 0}).y());
+        rows = gap > 1 ? std::min(rows, gap) : rows;
+    }
+    const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
+    return std::clamp(std::min(closest * 0.26, rows * 0.2), 2.5, largest);
 }
 
 QPointF BacklightMap::at(LedPlace place) const {
@@ -139,6 +228,10 @@ QPointF BacklightMap::at(LedPlace place) const {
     const double top = theme::px(topMargin);
     const double w = width() - 2 * side;
     const double h = height() - top - theme::px(bottomMargin);
+    if (zoomed_) {
+        const int last = std::max(1, job_.backlight.strips[place.strip].leds - 1);
+        return {side + w * place.led / last, top + h / 2};
+    }
     double lowest = 1e9;
     double highest = -1e9;
     for (const auto& strip : job_.backlight.strips) {
@@ -153,7 +246,7 @@ std::optional<LedPlace> BacklightMap::ledAt(QPointF point) const {
     std::optional<LedPlace> nearest;
     double best = theme::px(22);
     for (int strip = 0; strip < int(marks_.size()); ++strip) {
-        for (int led = 0; led < int(marks_[strip].size()); ++led) {
+        for (int led = 0; led < int(marks_[strip].size()) && isShown(strip); ++led) {
             const double distance = QLineF(at({strip, led}), point).length();
             if (distance < best) {
                 best = distance;
@@ -178,6 +271,20 @@ void BacklightMap::moveCursor(int strips, int leds, bool stretch) {
     const int count = int(job_.backlight.strips.size());
     cursor_.strip = std::clamp(cursor_.strip + (stretch ? 0 : strips), 0, count - 1);
     cursor_.led = std::clamp(cursor_.led + leds, 0, job_.backlight.strips[cursor_.strip].leds - 1);
+    computeNodeVolts();
+    announce();
+    update();
+    emit selectionChanged();
+}
+
+/// To the next LED as the current passes them, over the end of a strip into the next one.
+void BacklightMap::walkString(int steps) {
+    const Run run = backlight::runOnStrip(job_.backlight, cursor_.strip, cursor_.led, cursor_.led);
+    const auto order = backlight::ledsInOrder(job_.backlight, run.string);
+    const auto here = std::find(order.begin(), order.end(), cursor_) - order.begin();
+    cursor_ = order[std::size_t(std::clamp<std::ptrdiff_t>(here + steps, 0, std::ptrdiff_t(order.size()) - 1))];
+    anchorLed_ = -1;
+    computeNodeVolts();
     announce();
     update();
     emit selectionChanged();
@@ -201,6 +308,15 @@ void BacklightMap::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_L:
             emit marked(cursor_, job::LedSeen::Glow::Lit);
             return;
+        case Qt::Key_H:
+            emit marked(cursor_, job::LedSeen::Glow::Dim);
+            return;
+        case Qt::Key_Z:
+            return toggleZoom();
+        case Qt::Key_Period:
+            return walkString(1);
+        case Qt::Key_Comma:
+            return walkString(-1);
         case Qt::Key_D:
             emit marked(cursor_, job::LedSeen::Glow::Dark);
             return;
@@ -237,17 +353,43 @@ void BacklightMap::paintEvent(QPaintEvent*) {
     }
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    paintWires(painter);
-    for (int strip = 0; strip < int(marks_.size()); ++strip) {
-        paintStrip(painter, strip);
+    if (!zoomed_) {
+        paintWires(painter);
     }
     for (int strip = 0; strip < int(marks_.size()); ++strip) {
-        for (int led = 0; led < int(marks_[strip].size()); ++led) {
+        if (isShown(strip)) {
+            paintStrip(painter, strip);
+        }
+    }
+    for (int strip = 0; strip < int(marks_.size()); ++strip) {
+        for (int led = 0; led < int(marks_[strip].size()) && isShown(strip); ++led) {
             paintLed(painter, {strip, led});
         }
     }
+    if (zoomed_) {
+        paintNodeVolts(painter);
+    }
     paintWanted(painter);
     paintSelection(painter);
+}
+
+/// Names above the LEDs, the volts expected behind each below them.
+void BacklightMap::paintNodeVolts(QPainter& painter) const {
+    const auto& p = theme::palette();
+    const int leds = int(nodeVolts_.size());
+    const double room = leds > 1 ? at({cursor_.strip, 1}).x() - at({cursor_.strip, 0}).x() : 80;
+    const int every = std::max(1, int(std::ceil(theme::px(44) / std::max(1.0, room))));
+    painter.setFont(theme::quiet());
+    for (int led = 0; led < leds; led += every) {
+        const QPointF c = at({cursor_.strip, led});
+        const QRectF box(c.x() - theme::px(30), 0, theme::px(60), theme::px(18));
+        painter.setPen(p.text);
+        painter.drawText(box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
+                         QString::fromStdString(nameOf(job_.backlight, LedPlace{cursor_.strip, led})));
+        painter.setPen(p.quiet);
+        painter.drawText(box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
+                         tr("%1 V").arg(nodeVolts_[led], 0, 'f', 1));
+    }
 }
 
 void BacklightMap::paintWires(QPainter& painter) const {
@@ -293,19 +435,30 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setPen(p.text);
     painter.drawText(QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
                      Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(job_.backlight.strips[strip].label));
-    const double gap = marks_.size() > 1 ? (at({1, 0}).y() - at({0, 0}).y()) : 100;
+    const double gap = marks_.size() > 1 && !zoomed_ ? (at({1, 0}).y() - at({0, 0}).y()) : 100;
     if (gap < theme::px(52)) {
-        return;  // no room for voltages between close strips
+        // Close strips have their reading at their right end instead of below.
+        if (stripVolts_[strip]) {
+            const bool odd =
+                unlikeTwins_[strip] || std::abs(*stripVolts_[strip] - assessment_.expectedStripVolts[strip]) >
+                                           0.06 * assessment_.expectedStripVolts[strip];
+            painter.setFont(theme::quiet());
+            painter.setPen(odd ? p.ember : p.good);
+            painter.drawText(QRectF(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(60), theme::px(18)),
+                             Qt::AlignLeft | Qt::AlignVCenter, tr("%1 V").arg(*stripVolts_[strip], 0, 'f', 1));
+        }
+        return;
     }
-    const QRectF below(bar.left(), bar.bottom() + theme::px(3), bar.width(), theme::px(18));
+    const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 44 : 3), bar.width(), theme::px(18));
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     painter.drawText(below, Qt::AlignLeft, tr("expect %1 V").arg(assessment_.expectedStripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
         const bool fits = std::abs(*stripVolts_[strip] - assessment_.expectedStripVolts[strip]) <
                           0.06 * assessment_.expectedStripVolts[strip];
-        painter.setPen(fits ? p.good : p.ember);
-        painter.drawText(below, Qt::AlignRight, tr("read %1 V").arg(*stripVolts_[strip], 0, 'f', 1));
+        painter.setPen(fits && !unlikeTwins_[strip] ? p.good : p.ember);
+        const QString words = unlikeTwins_[strip] ? tr("read %1 V, unlike its twins") : tr("read %1 V");
+        painter.drawText(below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
     } else {
         painter.drawText(below, Qt::AlignRight, tr("not measured"));
     }
@@ -333,6 +486,14 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
             painter.drawEllipse(c, r * 0.85, r * 0.85);
             break;
         }
+        case Mark::Dim:
+            painter.setPen(QPen(p.text, 2));
+            painter.setBrush(p.ground);
+            painter.drawEllipse(c, r * 0.85, r * 0.85);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(p.lit);
+            painter.drawPie(QRectF(c.x() - r * 0.85, c.y() - r * 0.85, 1.7 * r, 1.7 * r), 90 * 16, 180 * 16);
+            break;
         case Mark::Dark:
             painter.setPen(QPen(p.text, 2));
             painter.setBrush(p.ground);
@@ -385,7 +546,8 @@ void BacklightMap::paintSelection(QPainter& painter) const {
 }
 
 void BacklightMap::paintWanted(QPainter& painter) const {
-    if (!wanted_) {
+    if (!wanted_ ||
+        (zoomed_ && backlight::ledsInOrder(job_.backlight, wanted_->string)[wanted_->first].strip != cursor_.strip)) {
         return;
     }
     const auto& p = theme::palette();

@@ -3,6 +3,7 @@
 #include <QWidget>
 #include <optional>
 
+#include "core/backlight/map_svg.h"
 #include "core/job/job.h"
 #include "core/reasoning/assessment.h"
 
@@ -10,9 +11,11 @@ namespace dimglow::app {
 
 /// The strips and LEDs where they are, with what is known, believed and to be probed next.
 ///
-/// The arrow keys walk the LEDs, with Shift they stretch the selected run along the strip; L and D mark the LED at the
-/// cursor. What each mark means is told by its shape: a disc with a halo is lit, an empty ring dark, a ring with a gap
-/// open, a ring with a bar shorted, a dotted ring unknown; an arc around it is the share of belief that it is faulty.
+/// The arrow keys walk the LEDs over the panel, . and , along their string; with Shift the arrows stretch the selected
+/// run along the strip. L, H and D mark the LED at the cursor lit, half lit or dark; Z shows its strip alone, with the
+/// volts expected between its LEDs. What each mark means is told by its shape: a disc with a halo is lit, a half disc
+/// dim, an empty ring dark, a ring with a gap open, a ring with a bar shorted, a dotted ring unknown; an arc around it
+/// is the share of belief that it is faulty.
 class BacklightMap : public QWidget {
     Q_OBJECT
 public:
@@ -30,6 +33,12 @@ public:
     /// What the mark at a LED says, in words.
     QString stateOf(backlight::LedPlace place) const;
 
+    /// Shows the cursor's strip alone, or all again.
+    void toggleZoom();
+    bool isZoomed() const { return zoomed_; }
+    /// The map as it is marked now.
+    std::string svg() const;
+
     QSize minimumSizeHint() const override;
 
 signals:
@@ -43,12 +52,17 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
 
 private:
-    enum class Mark { Unknown, Lit, Dark, Open, Shorted };
+    using Mark = backlight::MapMark::Look;
     Mark markOf(backlight::LedPlace place) const;
     QPointF at(backlight::LedPlace place) const;
     double radius() const;
     std::optional<backlight::LedPlace> ledAt(QPointF point) const;
     void moveCursor(int strips, int leds, bool stretch);
+    void walkString(int steps);
+    bool isShown(int strip) const { return !zoomed_ || strip == cursor_.strip; }
+    void compareTwins();
+    void computeNodeVolts();
+    void paintNodeVolts(QPainter& painter) const;
     void announce();
     void paintWires(QPainter& painter) const;
     void paintStrip(QPainter& painter, int strip) const;
@@ -63,6 +77,10 @@ private:
     std::optional<backlight::Run> wanted_;
     std::vector<std::vector<Mark>> marks_;
     std::vector<std::optional<double>> stripVolts_;
+    std::vector<bool> unlikeTwins_;  ///< strips whose reading is far from that of their like
+    bool zoomed_ = false;
+    std::vector<double>
+        nodeVolts_;  ///< behind each LED of the zoomed strip, from its minus end, at the tester's current
 };
 
 }  // namespace dimglow::app

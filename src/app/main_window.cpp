@@ -15,6 +15,7 @@
 #include "app/stations/first_look.h"
 #include "app/stations/fix_plan.h"
 #include "app/stations/hand_back.h"
+#include "app/stations/panel_check.h"
 #include "app/stations/prove.h"
 #include "app/stations/strings.h"
 #include "app/stations/take_in.h"
@@ -109,9 +110,9 @@ void MainWindow::build() {
     stationStack_ = new QStackedWidget;
     for (Station* station :
          {static_cast<Station*>(new TakeInStation(session_)), static_cast<Station*>(new FirstLookStation(session_)),
-          static_cast<Station*>(new BoardStation(session_)), static_cast<Station*>(new StringsStation(session_)),
-          static_cast<Station*>(new FixPlanStation(session_)), static_cast<Station*>(new ProveStation(session_)),
-          static_cast<Station*>(new HandBackStation(session_))}) {
+          static_cast<Station*>(new BoardStation(session_)), static_cast<Station*>(new PanelCheckStation(session_)),
+          static_cast<Station*>(new StringsStation(session_)), static_cast<Station*>(new FixPlanStation(session_)),
+          static_cast<Station*>(new ProveStation(session_)), static_cast<Station*>(new HandBackStation(session_))}) {
         connect(station, &Station::refused, this, [this](const QString& reason) { say(reason, "ember"); });
         stationStack_->addWidget(station);
         stations_.push_back(station);

@@ -61,24 +61,24 @@ int renderShots(MainWindow& window, const QString& folder) {
         count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
     };
     const auto demos = virtualset::demoWorkshop(window.session().trade());
-    const QString names[] = {QStringLiteral("take-in"),  QStringLiteral("first-look"), QStringLiteral("board"),
-                             QStringLiteral("strings"),  QStringLiteral("fix-plan"),   QStringLiteral("prove"),
-                             QStringLiteral("hand-back")};
+    const QString names[] = {QStringLiteral("take-in"),     QStringLiteral("first-look"), QStringLiteral("board"),
+                             QStringLiteral("panel-check"), QStringLiteral("strings"),    QStringLiteral("fix-plan"),
+                             QStringLiteral("prove"),       QStringLiteral("hand-back")};
     window.goHome();
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));
-    for (int station = 0; station < 4; ++station) {
+    for (int station = 0; station < 5; ++station) {
         window.goToStation(station);
         save(names[station]);
     }
     theme::setMode(theme::Mode::Daylight);
     window.applyTheme();
-    window.goToStation(3);
+    window.goToStation(4);
     save(QStringLiteral("strings-daylight"));
     theme::setMode(theme::Mode::LampOff);
     window.applyTheme();
     finish(window.session(), demos[0]);
-    for (int station = 4; station < window.stationCount(); ++station) {
+    for (int station = 5; station < window.stationCount(); ++station) {
         window.goToStation(station);
         save(names[station]);
     }

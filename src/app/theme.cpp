@@ -49,6 +49,10 @@ QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { back
 QLineEdit:focus, QPlainTextEdit:focus, QDateEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus { border: 2px solid @glow; padding: 4px 7px; }
 QLineEdit[wrong="true"] { border: 2px solid @ember; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
+QCheckBox { spacing: 7px; }
+QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
+QCheckBox::indicator:checked { border: 4px solid @glow; width: 8px; height: 8px; background: @ground; }
+QCheckBox::indicator:focus { border-color: @glow; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox QAbstractItemView { background: @raised; border: 1px solid @line; selection-background-color: @glow; selection-color: @onglow; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }

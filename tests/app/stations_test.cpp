@@ -192,7 +192,7 @@ TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
 
 TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
     open("SK-0415");
-    me_.goTo(4);
+    me_.goTo(5);
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     ASSERT_NE(map, nullptr);
@@ -216,7 +216,7 @@ TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
 
 TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
     open("SK-0415");
-    me_.goTo(4);
+    me_.goTo(5);
     me_.press(Qt::Key_Escape);
     const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1];
     const virtualset::SealedSet set(demo.job.backlight, demo.fault, knowledge::builtInKnowledge());
@@ -255,7 +255,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
 
 TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
     open("SK-0412");
-    me_.goTo(4);
+    me_.goTo(5);
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     me_.press(Qt::Key_Home);
@@ -277,7 +277,7 @@ TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
 
 TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
     open("SK-0412");
-    me_.goTo(4);
+    me_.goTo(5);
     const auto entries = job().trail.size();
     me_.type(QStringLiteral("16.8"));
     me_.press(Qt::Key_Tab);
@@ -289,7 +289,7 @@ TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
 
 TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
-    me_.goTo(4);
+    me_.goTo(5);
     EXPECT_NEAR(me_.window().session().assessment().expectedStripVolts[0],
                 12 * backlight::ledCurve(job().backlight.strips[0].led).volts(0.03), 0.05);
     me_.clickInto(QStringLiteral("testerMilliamps"));
@@ -304,11 +304,150 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     EXPECT_EQ(job().bench.tester.limitVolts, 300);
 }
 
+// ---- wiring and panel check -------------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("2 strips × 6, 3 V, 120 mA, each its own string"));
+    me_.press(Qt::Key_Return);
+    ASSERT_EQ(job().backlight.channels.size(), 2u);
+    EXPECT_EQ(job().backlight.ledCount(), 12);
+    EXPECT_TRUE(me_.sees(QStringLiteral("Channels: 2. LEDs: 12.")));
+
+    const virtualset::SealedSet set(
+        job().backlight,
+        {"openLed", {{{{0, 2}, backlight::LedFault::Open}, {{1, 4}, backlight::LedFault::Shorted}}}, 5},
+        knowledge::builtInKnowledge());
+    me_.goTo(5);
+    auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+    for (int probe = 0; probe < 14 && me_.window().session().assessment().located.size() < 2; ++probe) {
+        const auto& probes = me_.window().session().assessment().probes;
+        const auto next = std::find_if(probes.begin(), probes.end(),
+                                       [](const auto& p) { return p.test == "tester" || p.test == "look"; });
+        ASSERT_NE(next, probes.end());
+        const auto seen = set.take(*next, job().bench.tester);
+        if (const auto* taken = std::get_if<job::TesterTaken>(&seen.front());
+            taken != nullptr && taken->bridged.empty()) {
+            me_.press(Qt::Key_Escape);
+            map->select(taken->run);
+            me_.clickInto(QStringLiteral("volts"));
+            me_.typeOver(QString::number(taken->volts));
+            me_.press(Qt::Key_Tab);
+            me_.typeOver(QString::number(*taken->lit));
+            me_.press(Qt::Key_Return);
+        } else {
+            me_.window().session().record(seen.front());
+        }
+        me_.window().session().settle();
+    }
+    EXPECT_TRUE(me_.sees(QStringLiteral("A3"))) << me_.screen().join('|').toStdString();
+    EXPECT_EQ(me_.window().session().assessment().located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
+}
+
+TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(1);
+    const auto before = job().backlight;
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("4 strips × 12, purple"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.sees(QStringLiteral("\"purple\" is not understood")));
+    EXPECT_EQ(job().backlight, before);
+}
+
+TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("wiringBoard"));
+    me_.press(Qt::Key_Left);
+    me_.press(Qt::Key_Left);
+    me_.press(Qt::Key_Left);
+    me_.press(Qt::Key_0);
+    me_.press(Qt::Key_Space);  // strip A onto a string of its own
+    ASSERT_EQ(job().backlight.channels.size(), 2u);
+    EXPECT_EQ(backlight::wholeStrip(job().backlight, 0).string.channel, 1);
+    me_.press(Qt::Key_R);
+    EXPECT_EQ(nameOf(job().backlight, backlight::ledsInOrder(job().backlight, {1, 0}).front()), "A12");
+    me_.press(Qt::Key_1);
+    me_.press(Qt::Key_Space);  // and back, at the end of the first
+    EXPECT_EQ(job().backlight.channels.size(), 1u);
+}
+
+TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("5 strips × 12, 3 V, 240 mA, one string"));
+    me_.press(Qt::Key_Return);
+    me_.goTo(4);
+    me_.clickInto(QStringLiteral("supplies"));
+    me_.typeOver(QStringLiteral("120 V 1 A 300 V; 120 V 1 A 300 V"));
+    me_.press(Qt::Key_Return);
+    const auto plan = panelcheck::planOf(job().backlight, job().panelCheck, job().bench.supplies);
+    EXPECT_NEAR(plan.runningVolts, 180, 5);
+    EXPECT_TRUE(me_.read(QStringLiteral("stack")).contains(QStringLiteral("Output 2")));
+    EXPECT_TRUE(me_.read(QStringLiteral("panelCautions")).contains(QStringLiteral("beyond ES2")));
+    me_.clickInto(QStringLiteral("supplies"));
+    me_.typeOver(QStringLiteral("120 V 1 A 150 V; 120 V 1 A 150 V"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.read(QStringLiteral("stack")).contains(QStringLiteral("isolated for 150 V")));
+}
+
+TEST_F(AtTheBench, CrackedPanelEndsTheJob) {
+    open("SK-0412");
+    me_.goTo(4);
+    me_.press(Qt::Key_1);
+    EXPECT_TRUE(me_.read(QStringLiteral("panelAdvice")).contains(QStringLiteral("No-go")));
+    me_.press(Qt::Key_X);
+    EXPECT_EQ(job().panelCheck.outcome, panelcheck::Outcome::NoGo);
+    EXPECT_EQ(job().repair.option, "doNotRepair");
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job().panelCheck.outcome, panelcheck::Outcome::Open);
+}
+
+TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_K);
+    me_.type(QStringLiteral("OL"));
+    me_.press(Qt::Key_Return);
+    ASSERT_TRUE(std::holds_alternative<job::LedChecked>(job().trail.back().what));
+    EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("open")));
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_B);
+    me_.type(QStringLiteral("243"));
+    me_.press(Qt::Key_Return);
+    EXPECT_NEAR(job().repair.originalAmps.value_or(0), 0.243, 1e-9)
+        << "the original current, before anybody changes it";
+    EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("69 %")));
+}
+
+TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+    map->select(backlight::wholeStrip(job().backlight, 0));
+    me_.press(Qt::Key_Z);
+    EXPECT_TRUE(map->isZoomed());
+    EXPECT_EQ(map->cursor().led, 11);
+    me_.press(Qt::Key_Period);  // over the end of A, as the current goes
+    EXPECT_EQ(map->cursor(), (backlight::LedPlace{1, 11}));
+    me_.press(Qt::Key_Comma);
+    EXPECT_EQ(map->cursor(), (backlight::LedPlace{0, 11}));
+    me_.press(Qt::Key_H);
+    EXPECT_TRUE(map->stateOf({0, 11}).contains(QStringLiteral("dim")));
+    EXPECT_NE(map->svg().find("class=\"lit\""), std::string::npos);
+}
+
 // ---- fix plan ----------------------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, AssumptionsOfThePlanCanBeTypedOver) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo(6);
     const auto cost = [&] { return me_.window().session().assessment().plan.options.front().expectedCost; };
     const double before = cost();
     me_.clickInto(QStringLiteral("rate"));
@@ -368,7 +507,7 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
 
 TEST_F(AtTheBench, NextProbeLeadsToItsField) {
     open("SK-0419");
-    me_.goTo(5);
+    me_.goTo(6);
     const QString title = me_.read(QStringLiteral("nextTitle"));
     me_.press(Qt::Key_Space);
     EXPECT_EQ(title, QStringLiteral("LED+ at switch-on"));
@@ -395,7 +534,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     EXPECT_TRUE(me_.sees(QStringLiteral("no light")));
 
     // The next run must come from the assessment of this reading, not from the one that is still on the screen.
-    me_.goTo(4);
+    me_.goTo(5);
     const QString before = me_.read(QStringLiteral("runTitle"));
     me_.clickInto(QStringLiteral("volts"));
     me_.typeOver(QStringLiteral("300"));
@@ -440,7 +579,7 @@ TEST(Theme, TextHasContrastInBothModes) {
 
 TEST_F(AtTheBench, WindowFitsItsSizeInBothThemesAndTakesTwiceTheText) {
     open("SK-0412");
-    for (int station = 1; station <= 7; ++station) {
+    for (int station = 1; station <= 8; ++station) {
         me_.goTo(station);
         EXPECT_LE(me_.window().minimumSizeHint().width(), 1280)
             << station << ": " << me_.window().station(station - 1)->minimumSizeHint().width();
@@ -454,7 +593,7 @@ TEST_F(AtTheBench, WindowFitsItsSizeInBothThemesAndTakesTwiceTheText) {
     QTest::qWait(20);
     app::theme::setScale(2);
     me_.window().applyTheme();
-    me_.goTo(4);
+    me_.goTo(5);
     EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
     app::theme::setScale(1);
     me_.window().applyTheme();

@@ -14,7 +14,7 @@
 namespace dimglow {
 namespace {
 
-enum Station { takeIn = 1, firstLook, board, strings, fixPlan, prove, handBack };
+enum Station { takeIn = 1, firstLook, board, panelCheck, strings, fixPlan, prove, handBack };
 
 QString number(double value) {
     return QString::number(value, 'f', 1);

@@ -20,8 +20,10 @@ constexpr double bitsWorthAProbe = 0.03;
 #ifdef DIMGLOW_SANITIZED
 constexpr int setsEach = 12;  // the checks of the sanitizers cost their time
 #else
-constexpr int setsEach = 334;
+constexpr int setsEach = 25;
 #endif
+/// Of the sets this many in a hundred may end at another explanation that fits every reading as well.
+constexpr int mostMissedPerCent = 8;
 
 struct Outcome {
     std::vector<LedPlace> found;
@@ -84,12 +86,10 @@ TEST_P(SealedFaults, AreFoundAsTheyAre) {
         probes += outcome.probes;
         const bool right = outcome.found == truth;
         missed += right ? 0 : 1;
-        std::string names;
-        for (std::size_t i = 0; i < faults.leds.size(); ++i) {
-            names +=
-                nameOf(panel, faults.leds[i].place) + (faults.leds[i].fault == LedFault::Open ? " open " : " shorted ");
-        }
-        EXPECT_TRUE(right) << names;
+    }
+    EXPECT_LE(100 * missed, mostMissedPerCent * setsEach);
+    if (count == 1) {
+        EXPECT_EQ(missed, 0);
     }
     std::printf("%d faulty at once: %d of %d found, %.1f probes each; yes-or-no bound %.1f\n", count, setsEach - missed,
                 setsEach, double(probes) / setsEach, log2Choose(24, count) + count);

@@ -1,7 +1,9 @@
 #include "app/stations/strings.h"
 
+#include <QFileDialog>
 #include <QKeyEvent>
 #include <QPushButton>
+#include <QSaveFile>
 #include <algorithm>
 #include <cmath>
 #include <utility>
@@ -9,11 +11,32 @@
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/job/reading_text.h"
+#include "core/locate/tester_plan.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
+using backlight::LedPlace;
 using backlight::Run;
+
+namespace {
+
+/// The current found against what driver and LED are made for.
+QString bridgeWords(const job::Job& job, const job::Bridged& bridged) {
+    const auto& strip = job.backlight.strips[bridged.place.strip];
+    const QString name = QString::fromStdString(nameOf(job.backlight, bridged.place));
+    if (!bridged.restLights) {
+        return StringsStation::tr("%1 bridged: the rest stays dark. Another LED, a plug or the driver.").arg(name);
+    }
+    return StringsStation::tr("%1 bridged: %2 mA, %3 % of the LED's rated %4 mA.%5")
+        .arg(name)
+        .arg(1000 * bridged.amps, 0, 'f', 0)
+        .arg(100 * bridged.amps / strip.led.ratedAmps, 0, 'f', 0)
+        .arg(1000 * strip.led.ratedAmps, 0, 'f', 0)
+        .arg(bridged.amps > strip.led.ratedAmps ? StringsStation::tr(" Overdriven: lower it.") : QString());
+}
+
+}  // namespace
 
 StringsStation::StringsStation(JobSession& session) : Station(session, QStringLiteral("strings"), tr("Strings")) {
     auto* mapCard = makeCard("panel");
@@ -26,9 +49,11 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     body_->addWidget(mapCard, 1);
 
     auto* entry = makeCard("panel");
-    auto* columns = new QHBoxLayout(entry);
-    columns->setContentsMargins(theme::px(18), theme::px(12), theme::px(18), theme::px(12));
-    columns->setSpacing(theme::px(22));
+    auto* rows = new QVBoxLayout(entry);
+    rows->setContentsMargins(theme::px(16), theme::px(8), theme::px(16), theme::px(8));
+    rows->setSpacing(theme::px(5));
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(theme::px(16));
     auto* left = new QVBoxLayout;
     auto* fields = new QHBoxLayout;
     volts_ = new QLineEdit;
@@ -68,8 +93,36 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
         connect(field, &NumberField::refused, this, &Station::refused);
         setting->addWidget(field);
     }
-    setting->addStretch();
-    left->addLayout(setting);
+    method_ = new QComboBox;
+    method_->setFont(theme::body());
+    method_->setObjectName(QStringLiteral("ledMethod"));
+    method_->setAccessibleName(tr("One LED on its own"));
+    method_->addItems({tr("bench, 100 mA"), tr("3.5 V, 1 kΩ"), tr("diode mode, 2 V"), tr("diode mode, 3.2 V")});
+    ledReading_ = new QLineEdit;
+    ledReading_->setObjectName(QStringLiteral("ledReading"));
+    ledReading_->setFont(theme::body());
+    ledReading_->setPlaceholderText(tr("2.9 lit, OL, 0.02"));
+    ledReading_->setAccessibleName(tr("Reading of one LED"));
+    ledReading_->setToolTip(
+        tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\""));
+    bridgeAmps_ = new QLineEdit;
+    bridgeAmps_->setObjectName(QStringLiteral("bridgeAmps"));
+    bridgeAmps_->setFont(theme::body());
+    bridgeAmps_->setPlaceholderText(tr("bridge, mA"));
+    bridgeAmps_->setAccessibleName(tr("Ammeter across the LED, set on, mA"));
+    bridgeAmps_->setToolTip(
+        tr("Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; "
+           "follow local codes. 0 when the rest stays dark."));
+    bridgeAmps_->setFixedWidth(theme::px(96));
+    setting->addWidget(method_);
+    setting->addWidget(ledReading_, 1);
+    setting->addWidget(bridgeAmps_);
+    ledVerdict_ = makeLabel({}, theme::quiet(), "quiet");
+    ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
+    ledVerdict_->setWordWrap(true);
+    left->addStretch();
+    connect(ledReading_, &QLineEdit::returnPressed, this, &StringsStation::commitLedCheck);
+    connect(bridgeAmps_, &QLineEdit::returnPressed, this, &StringsStation::commitBridge);
     columns->addLayout(left);
     auto* right = new QVBoxLayout;
     right->setSpacing(theme::px(5));
@@ -84,6 +137,9 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     right->addLayout(outcomes_);
     right->addStretch();
     columns->addLayout(right, 1);
+    rows->addLayout(columns);
+    rows->addLayout(setting);
+    rows->addWidget(ledVerdict_);
     body_->addWidget(entry);
 
     connect(&session_, &JobSession::jobOpened, this, [this] {
@@ -138,30 +194,136 @@ void StringsStation::showRun() {
     const auto& assessment = session_.assessment();
     title_->setText(tr("Tester on %1").arg(QString::fromStdString(nameOf(job.backlight, *run_))));
     const auto order = backlight::ledsInOrder(job.backlight, run_->string);
-    how_->setText(tr("plus before %1, minus after %2")
+    const auto plan = locate::planTester(job.backlight, *run_, job.bench.tester);
+    how_->setText(tr("plus before %1, minus after %2. %3")
                       .arg(QString::fromStdString(nameOf(job.backlight, order[run_->first])),
-                           QString::fromStdString(nameOf(job.backlight, order[run_->last]))));
+                           QString::fromStdString(nameOf(job.backlight, order[run_->last])),
+                           QString::fromStdString(plan.advice)));
     clearLayout(outcomes_);
+    bridgeAmps_->setEnabled(liveAllowed());
+    const LedPlace at = map_->cursor();
+    ledVerdict_->setText(tr("%1 on its own (K); bridged with an ammeter, set on (B).")
+                             .arg(QString::fromStdString(nameOf(job.backlight, at))));
+    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        const auto* check = std::get_if<job::LedChecked>(&entry.what);
+        const auto* bridged = std::get_if<job::Bridged>(&entry.what);
+        if (check != nullptr && check->place == at) {
+            const auto judged = parts::judge(job.backlight.strips[at.strip].led, check->setting, check->reading);
+            ledVerdict_->setText(tr("%1: %2. %3")
+                                     .arg(QString::fromStdString(nameOf(job.backlight, at)),
+                                          QString::fromUtf8(parts::verdictWords(judged.verdict)),
+                                          QString::fromStdString(judged.because)));
+        } else if (bridged != nullptr && bridged->place == at) {
+            ledVerdict_->setText(bridgeWords(job, *bridged));
+        }
+    }
+    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+        if (taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester && taken->bridged.empty() &&
+            taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
+            return showRanking(*taken);
+        }
+    }
     const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
                                     [&](const auto& p) { return p.test == "tester" && p.run == run_; });
-    const auto addOutcome = [&](const QString& reading, const QString& meaning) {
-        auto* card = makeCard("true");
-        auto* row = new QHBoxLayout(card);
-        row->setContentsMargins(theme::px(12), theme::px(5), theme::px(12), theme::px(5));
-        row->addWidget(makeLabel(reading, theme::body()), 1);
-        auto* words = makeLabel(meaning, theme::body(), "quiet");
-        words->setObjectName(QStringLiteral("outcome"));
-        row->addWidget(words, 1);
-        outcomes_->addWidget(card);
-    };
     if (found != assessment.probes.end()) {
         for (std::size_t i = 0; i < std::min<std::size_t>(3, found->outcomes.size()); ++i) {
             addOutcome(QString::fromStdString(found->outcomes[i].reading),
                        QString::fromStdString(found->outcomes[i].meaning));
         }
     } else {
-        const auto healthy = backlight::testRun(job.backlight, *run_, {}, job.bench.tester);
-        addOutcome(tr("%1 V, %2 lit").arg(healthy.volts, 0, 'f', 1).arg(healthy.lit), tr("healthy"));
+        const auto outcomes = locate::outcomesOf(job.backlight, *run_, job.bench.tester);
+        for (std::size_t i = 0; i < std::min<std::size_t>(3, outcomes.size()); ++i) {
+            addOutcome(tr("%1 V, %2 lit").arg(outcomes[i].volts, 0, 'f', 1).arg(outcomes[i].lit),
+                       QString::fromStdString(outcomes[i].words));
+        }
+    }
+}
+
+void StringsStation::addOutcome(const QString& reading, const QString& meaning) {
+    auto* card = makeCard("true");
+    auto* row = new QHBoxLayout(card);
+    row->setContentsMargins(theme::px(10), theme::px(3), theme::px(10), theme::px(3));
+    auto* got = makeLabel(reading, theme::body());
+    got->setMinimumWidth(theme::px(132));
+    row->addWidget(got);
+    auto* words = makeLabel(meaning, theme::body(), "quiet");
+    words->setObjectName(QStringLiteral("outcome"));
+    words->setWordWrap(true);
+    row->addWidget(words, 1);
+    outcomes_->addWidget(card);
+}
+
+/// What explains the reading that was taken here, by this reading alone.
+void StringsStation::showRanking(const job::TesterTaken& taken) {
+    const auto& job = session_.job();
+    title_->setText(tr("%1 read %2")
+                        .arg(QString::fromStdString(nameOf(job.backlight, *run_)),
+                             QString::fromStdString(reasoning::describe(taken, job, session_.trade()))));
+    const auto all = locate::explain(job.backlight, taken.run, taken.setting, {taken.volts, taken.lit, {}});
+    constexpr double worthSaying = 0.02;
+    for (std::size_t i = 0; i < std::min<std::size_t>(3, all.size()) && all[i].share > worthSaying; ++i) {
+        addOutcome(tr("%1 %").arg(100 * all[i].share, 0, 'f', 0), QString::fromStdString(all[i].words));
+    }
+}
+
+void StringsStation::commitLedCheck() {
+    const auto typed = job::readTypedLed(ledReading_->text().toStdString());
+    restyle(ledReading_, "wrong", std::holds_alternative<std::string>(typed));
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        ledVerdict_->setText(QString::fromStdString(*problem));
+        return;
+    }
+    const LedPlace place = map_->cursor();
+    const int dies = session_.job().backlight.strips[place.strip].led.dies;
+    const parts::LedCheckSetting settings[] = {{parts::LedMethod::BenchSupply, 3.0 * dies, 0.1},
+                                               {parts::LedMethod::SeriesResistor, 3.5 * dies, 0.1, 1000},
+                                               {parts::LedMethod::DiodeMode, 2.0},
+                                               {parts::LedMethod::DiodeMode, 3.2}};
+    const job::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
+    ledReading_->clear();
+    session_.edit(QString::fromStdString(reasoning::titleOf(check, session_.job(), session_.trade())),
+                  [&](job::Job& job) {
+                      job.panelOpen = true;
+                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
+                                    job::Phase::Before, check);
+                  });
+}
+
+void StringsStation::commitBridge() {
+    const auto typed = job::readTypedNumber(bridgeAmps_->text().toStdString(), 0, 20000);
+    restyle(bridgeAmps_, "wrong", std::holds_alternative<std::string>(typed));
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        ledVerdict_->setText(QString::fromStdString(*problem));
+        return;
+    }
+    const double amps = std::get<double>(typed) / 1000;
+    const job::Bridged bridged{map_->cursor(), amps, amps > 0};
+    bridgeAmps_->clear();
+    session_.edit(QString::fromStdString(reasoning::titleOf(bridged, session_.job(), session_.trade())),
+                  [&](job::Job& job) {
+                      job.panelOpen = true;
+                      if (amps > 0 && !job.repair.originalAmps) {
+                          job.repair.originalAmps = amps;  // written down before anybody changes it
+                      }
+                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
+                                    job::Phase::Before, bridged);
+                  });
+}
+
+void StringsStation::exportMap() {
+    const QString path = QFileDialog::getSaveFileName(
+        this, tr("Save the map"), QString::fromStdString(session_.job().id) + QStringLiteral(".svg"),
+        tr("Drawings (*.svg)"));
+    if (path.isEmpty()) {
+        return;
+    }
+    QSaveFile file(path);
+    const std::string svg = map_->svg();
+    const bool saved = file.open(QIODevice::WriteOnly) &&
+                       file.write(svg.data(), qint64(svg.size())) == qint64(svg.size()) && file.commit();
+    if (!saved) {
+        emit refused(tr("%1: %2").arg(path, file.errorString()));
     }
 }
 
@@ -263,6 +425,12 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
         commitNothingLit();
     } else if (event->key() == Qt::Key_M && event->modifiers() == Qt::NoModifier) {
         map_->setFocus();
+    } else if (event->key() == Qt::Key_K && event->modifiers() == Qt::NoModifier) {
+        ledReading_->setFocus();
+    } else if (event->key() == Qt::Key_B && event->modifiers() == Qt::NoModifier) {
+        bridgeAmps_->setFocus();
+    } else if (event->key() == Qt::Key_E && event->modifiers() == Qt::NoModifier) {
+        exportMap();
     } else if (event->key() == Qt::Key_Escape) {
         map_->setFocus();
     } else {
@@ -271,13 +439,9 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
-    return {{tr("Enter"), tr("write down")},
-            {tr("N"), tr("nothing lit")},
-            {tr("Esc"), tr("map")},
-            {tr("← → ↑ ↓"), tr("LED, strip")},
-            {tr("Shift ←→"), tr("run")},
-            {tr("L"), tr("lit")},
-            {tr("D"), tr("dark")}};
+    return {{tr("Enter"), tr("write")},  {tr("N"), tr("none lit")},         {tr("Esc"), tr("map")},
+            {tr("Shift ←→"), tr("run")}, {tr("L H D"), tr("lit dim dark")}, {tr("Z"), tr("zoom")},
+            {tr("K"), tr("LED")},        {tr("B"), tr("bridge")},           {tr("E"), tr("SVG")}};
 }
 
 bool StringsStation::isDone() const {

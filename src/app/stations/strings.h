@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QComboBox>
 #include <QLineEdit>
 
 #include "app/backlight_map.h"
@@ -29,6 +30,11 @@ private:
     void showRun();
     void commit();
     void commitNothingLit();
+    void commitLedCheck();
+    void commitBridge();
+    void exportMap();
+    void showRanking(const job::TesterTaken& taken);
+    void addOutcome(const QString& reading, const QString& meaning);
     void mark(backlight::LedPlace place, job::LedSeen::Glow glow);
     const reasoning::Probe* nextStringProbe() const;
 
@@ -39,6 +45,10 @@ private:
     QLineEdit* lit_;
     QVBoxLayout* outcomes_;
     std::vector<NumberField*> tester_;
+    QComboBox* method_;
+    QLineEdit* ledReading_;
+    QLineEdit* bridgeAmps_;
+    QLabel* ledVerdict_;
     std::optional<backlight::Run> run_;
     bool goOn_ = false;  ///< a reading was written down: its assessment leads to the next probe
 };

@@ -126,6 +126,35 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     summary_->setObjectName(QStringLiteral("wiringSummary"));
     summary_->setWordWrap(true);
     wires->addWidget(summary_, 0, 1, 1, 3);
+    line_ = new QLineEdit;
+    line_->setObjectName(QStringLiteral("wiringLine"));
+    line_->setAccessibleName(tr("Backlight in one line"));
+    line_->setFont(theme::body());
+    line_->setPlaceholderText(tr("4 strips × 12, 3 V, 240 mA, one string"));
+    line_->setToolTip(
+        tr("strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its "
+           "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label "
+           "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
+    connect(line_, &QLineEdit::returnPressed, this, &TakeInStation::describe);
+    wires->addWidget(line_, 1, 0, 1, 4);
+    board_ = new WiringBoard;
+    board_->setObjectName(QStringLiteral("wiringBoard"));
+    connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
+        const auto wired = backlight::withStripMoved(session_.job().backlight, strip, target);
+        if (isReferredTo()) {
+            emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
+        } else if (accepts(wired)) {
+            session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
+        }
+    });
+    connect(board_, &WiringBoard::turned, this, [this](int strip) {
+        if (isReferredTo()) {
+            emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
+        } else {
+            session_.edit(tr("Wiring"),
+                          [&](job::Job& job) { job.backlight = backlight::withStripTurned(job.backlight, strip); });
+        }
+    });
     const std::tuple<const char*, QString> numbers[] = {
         {"strips", tr("Strips")},           {"leds", tr("LEDs per strip")},     {"series", tr("Strips in series")},
         {"amps", tr("String current, mA")}, {"ratedVolts", tr("LED rated, V")}, {"ratedAmps", tr("LED rated, mA")},
@@ -138,13 +167,13 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
         edit->setFont(theme::body());
         edit->setMinimumWidth(theme::px(60));
         wiring_[id] = edit;
-        const int row = 1 + 2 * (index / 4);
+        const int row = 2 + 2 * (index / 4);
         wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % 4);
         wires->addWidget(edit, row + 1, index % 4);
         connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::rewire);
         ++index;
     }
-    wires->addWidget(makeLabel(tr("LED class"), theme::quiet(), "quiet"), 5, 0);
+    wires->addWidget(makeLabel(tr("LED class"), theme::quiet(), "quiet"), 6, 0);
     ledClass_ = new QComboBox;
     ledClass_->setFont(theme::body());
     ledClass_->setObjectName(QStringLiteral("ledClass"));
@@ -152,11 +181,12 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     ledClass_->addItems({tr("3 V, one die"), tr("6 V, two dies"), tr("9 V, three dies")});
     connect(ledClass_, &QComboBox::activated, this,
             [this](int dies) { wiring_["ratedVolts"]->setText(number(voltsPerDie * (dies + 1))); });
-    wires->addWidget(ledClass_, 6, 0);
+    wires->addWidget(ledClass_, 7, 0);
+    wires->addWidget(board_, 6, 1, 2, 2);
     auto* apply = makeButton(tr("Use this wiring"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
-    wires->addWidget(apply, 6, 3);
+    wires->addWidget(apply, 7, 3);
     body_->addWidget(wiring);
     body_->addStretch();
 }
@@ -228,26 +258,51 @@ backlight::PlainDescription TakeInStation::described() const {
     return plain;
 }
 
-void TakeInStation::rewire() {
+bool TakeInStation::isReferredTo() const {
     const auto& trail = session_.job().trail;
-    const bool referred = std::any_of(trail.begin(), trail.end(), [](const auto& e) {
+    return std::any_of(trail.begin(), trail.end(), [](const auto& e) {
         const auto* measured = std::get_if<job::Measured>(&e.what);
         return std::holds_alternative<job::TesterTaken>(e.what) || std::holds_alternative<job::LedSeen>(e.what) ||
+               std::holds_alternative<job::LedChecked>(e.what) || std::holds_alternative<job::Bridged>(e.what) ||
                (measured != nullptr && measured->channel > 0);
     });
+}
+
+void TakeInStation::describe() {
+    const auto current = backlight::plainDescriptionOf(session_.job().backlight);
+    const auto read = backlight::readLine(line_->text().toStdString(), current.value_or(backlight::PlainDescription{}));
+    const auto* problem = std::get_if<backlight::LineProblem>(&read);
+    restyle(line_, "wrong", problem != nullptr);
+    if (problem != nullptr) {
+        emit refused(tr("\"%1\" %2").arg(words(problem->words), words(problem->reason)));
+        return;
+    }
+    const auto wired = backlight::plainBacklight(std::get<backlight::PlainDescription>(read));
+    if (accepts(wired)) {
+        line_->setModified(false);
+        session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
+    }
+}
+
+bool TakeInStation::accepts(const backlight::Backlight& wired) {
+    const auto& now = session_.job().backlight;
+    if (isReferredTo() && !(wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
+                            wired.channels.size() == now.channels.size())) {
+        emit refused(
+            tr("Readings in the trail refer to the strips as they are: take those back before changing their number."));
+        return false;
+    }
+    const auto problems = backlight::problemsOf(wired);
+    if (!problems.empty()) {
+        emit refused(words(problems.front()));
+    }
+    return problems.empty();
+}
+
+void TakeInStation::rewire() {
     try {
         const auto wired = backlight::plainBacklight(described());
-        if (referred && !(wired.strips.size() == session_.job().backlight.strips.size() &&
-                          wired.ledCount() == session_.job().backlight.ledCount() &&
-                          wired.channels.size() == session_.job().backlight.channels.size())) {
-            emit refused(
-                tr("Readings in the trail refer to the strips as they are: take those back before changing their "
-                   "number."));
-            return;
-        }
-        const auto problems = backlight::problemsOf(wired);
-        if (!problems.empty()) {
-            emit refused(words(problems.front()));
+        if (!accepts(wired)) {
             return;
         }
         session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
@@ -285,6 +340,12 @@ void TakeInStation::showJob() {
         wiring_["label"]->setText(panel.ledPlusLabel ? number(*panel.ledPlusLabel) : QString());
     }
     ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
+    board_->show(panel);
+    if (!line_->hasFocus() || !line_->isModified()) {
+        const auto plain = backlight::plainDescriptionOf(panel);
+        line_->setText(plain ? words(backlight::lineOf(*plain)) : QString());
+        line_->setPlaceholderText(plain ? QString() : tr("wired by hand; a line here replaces it"));
+    }
     const auto& reference = session_.assessment().reference;
     summary_->setText(tr("Channels: %1. LEDs: %2. LED+ should run at %3 V; the driver gives up near %4 V.")
                           .arg(panel.channels.size())

@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "app/stations/station.h"
+#include "app/wiring_board.h"
 #include "core/backlight/plain.h"
 
 namespace dimglow::app {
@@ -43,6 +44,13 @@ private:
     QPlainTextEdit* complaint_;
     std::map<std::string, QLineEdit*> wiring_;
     QComboBox* ledClass_;
+    void describe();
+    /// Whether the trail speaks of strips, so that their number must stay.
+    bool isReferredTo() const;
+    bool accepts(const backlight::Backlight& wired);
+
+    QLineEdit* line_;
+    WiringBoard* board_;
     QLabel* summary_;
 };
 

@@ -117,8 +117,7 @@ struct Bench {
     double promisedHours = 1500;  ///< h of light over which a comeback counts
     double weibullShape = 2.5;    ///< β of LED failures (from memory); shown and editable
     backlight::TesterSetting tester;
-    std::vector<panelcheck::BenchSupply> supplies = {{"Bench supply, output 1", 60, 3, 250},
-                                                     {"Bench supply, output 2", 60, 3, 250}};
+    std::vector<panelcheck::BenchSupply> supplies = {{"Output 1", 120, 1, 300}, {"Output 2", 120, 1, 300}};
     bool operator==(const Bench&) const = default;
 };
 

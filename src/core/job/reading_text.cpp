@@ -68,4 +68,34 @@ std::variant<TypedVolts, std::string> readTypedVolts(std::string_view text) {
     return TypedVolts{Shape::PeakThenSettles, volts, other};
 }
 
+std::variant<parts::LedCheckReading, std::string> readTypedLed(std::string_view text) {
+    constexpr double mostLedVolts = 60;
+    parts::LedCheckReading reading;
+    std::string words;
+    for (const char c : text) {
+        words += char(std::tolower(static_cast<unsigned char>(c)));
+    }
+    for (const auto& [word, lit] : {std::pair("lit", true), std::pair("dark", false)}) {
+        if (const auto at = words.find(word); at != std::string::npos) {
+            reading.lit = lit;
+            words.erase(at, std::string_view(word).size());
+        }
+    }
+    const auto slash = words.find('/');
+    reading.reverseTried = slash != std::string::npos;
+    for (const bool reverse : {false, true}) {
+        const std::string part =
+            reverse ? (reading.reverseTried ? words.substr(slash + 1) : "ol") : words.substr(0, slash);
+        if (trimmed(part) == "ol") {
+            continue;
+        }
+        const auto volts = readTypedNumber(part, 0, mostLedVolts);
+        if (const auto* problem = std::get_if<std::string>(&volts)) {
+            return *problem + "; write 2.9 lit, OL, or 1.8/1.8";
+        }
+        (reverse ? reading.reverseVolts : reading.volts) = std::get<double>(volts);
+    }
+    return reading;
+}
+
 }  // namespace dimglow::job

@@ -22,4 +22,9 @@ std::variant<TypedVolts, std::string> readTypedVolts(std::string_view text);
 /// Reads one plain number between \p least and \p most. \returns it, or what is wrong
 std::variant<double, std::string> readTypedNumber(std::string_view text, double least, double most);
 
+/// Reads what one LED showed: volts or "OL", then "lit" or "dark" if it was looked at; the other way round behind a
+/// slash: "2.9 lit", "OL", "1.8/1.8", "0.02 dark".
+/// \returns the reading, or what is wrong with the text
+std::variant<parts::LedCheckReading, std::string> readTypedLed(std::string_view text);
+
 }  // namespace dimglow::job

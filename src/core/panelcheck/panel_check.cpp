@@ -116,11 +116,10 @@ void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
 
 void planRamp(const backlight::Backlight& backlight, int channel, Plan& plan) {
     plan.ramp.push_back({0, plan.polarityAmps, 0, false,
-                         fmt::format("Outputs at 0 V, limit at {:.0f} mA first. Clips on LED+ and LED−, checked.",
-                                     1000 * plan.polarityAmps)});
+                         fmt::format("Limit at {:.0f} mA first. Clips on LED+ and LED−.", 1000 * plan.polarityAmps)});
     const double knee = plan.kneeVolts;
     plan.ramp.push_back({knee, plan.polarityAmps, ampsAt(backlight, channel, knee, plan.polarityAmps), false,
-                         "Up to the knee: a faint glow proves the polarity. Dark: back to 0 V, swap the leads, once."});
+                         "A faint glow proves polarity. Dark: 0 V, swap, once."});
     for (const double share : {0.6, 0.8, 0.9, 0.95, 1.0}) {
         const double volts = share * plan.lightVolts;
         plan.ramp.push_back({volts, plan.safeAmps, ampsAt(backlight, channel, volts, plan.safeAmps), share > 0.6,

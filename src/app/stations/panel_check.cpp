@@ -1,0 +1,380 @@
+#include "app/stations/panel_check.h"
+
+#include <QKeyEvent>
+#include <QPushButton>
+#include <QRegularExpression>
+#include <algorithm>
+
+#include "app/panels.h"
+#include "app/theme.h"
+#include "core/job/reading_text.h"
+
+namespace dimglow::app {
+
+using panelcheck::Finding;
+using panelcheck::Outcome;
+
+namespace {
+
+QString titleOf(Finding finding) {
+    const QString titles[] = {PanelCheckStation::tr("crack"),       PanelCheckStation::tr("lines"),
+                              PanelCheckStation::tr("dead column"), PanelCheckStation::tr("tint"),
+                              PanelCheckStation::tr("dark area"),   PanelCheckStation::tr("no light"),
+                              PanelCheckStation::tr("no picture")};
+    return titles[int(finding)];
+}
+
+/// "60 V 3 A 250 V; 120 V 1 A 300 V": volts, amps, isolation of each output.
+QString lineOf(const std::vector<panelcheck::BenchSupply>& supplies) {
+    QStringList parts;
+    for (const auto& supply : supplies) {
+        parts << QStringLiteral("%1 V %2 A %3 V").arg(supply.maxVolts).arg(supply.maxAmps).arg(supply.isolationVolts);
+    }
+    return parts.join(QStringLiteral("; "));
+}
+
+}  // namespace
+
+PanelCheckStation::PanelCheckStation(JobSession& session)
+    : Station(session, QStringLiteral("panelCheck"), tr("Panel check")) {
+    setSubtitle(tr("Light the panel from the bench and put a picture on it, before money is spent."));
+    auto* top = makeCard("panel");
+    auto* grid = new QGridLayout(top);
+    grid->setContentsMargins(theme::px(18), theme::px(10), theme::px(18), theme::px(10));
+    grid->setHorizontalSpacing(theme::px(12));
+    headline_ = makeLabel({}, theme::reading(24));
+    headline_->setObjectName(QStringLiteral("panelVolts"));
+    grid->addWidget(headline_, 0, 0, 1, 4);
+    stack_ = makeLabel({}, theme::body());
+    stack_->setObjectName(QStringLiteral("stack"));
+    stack_->setWordWrap(true);
+    grid->addWidget(stack_, 1, 0, 1, 4);
+    channel_ = new QComboBox;
+    channel_->setFont(theme::body());
+    channel_->setAccessibleName(tr("What to light"));
+    connect(channel_, &QComboBox::activated, this, [this](int channel) {
+        session_.edit(tr("What to light"), [&](job::Job& job) {
+            const bool lamps = channel >= int(job.backlight.channels.size());
+            job.panelCheck.lamps = lamps ? panelcheck::Lamps{1, job.backlight.widthMm} : panelcheck::Lamps{};
+            job.panelCheck.channel = lamps ? 0 : channel;
+        });
+    });
+    channel_->setMinimumWidth(theme::px(118));
+    grid->addWidget(channel_, 2, 0, Qt::AlignBottom);
+    fields_ = {new NumberField(
+                   session, tr("% of current"), QStringLiteral("currentShare"), {1, 100},
+                   [](job::Job& job) -> double& { return job.panelCheck.currentShare; }, 100),
+               new NumberField(session, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48},
+                               [](job::Job& job) -> double& { return job.panelCheck.tconVolts; })};
+    for (int i = 0; i < int(fields_.size()); ++i) {
+        connect(fields_[i], &NumberField::refused, this, &Station::refused);
+        grid->addWidget(fields_[i], 2, 1 + i, Qt::AlignBottom);
+    }
+    auto* outputs = new QVBoxLayout;
+    outputs->setSpacing(theme::px(2));
+    outputs->addWidget(makeLabel(tr("Floating outputs: V, A, isolation"), theme::quiet(), "quiet"));
+    supplies_ = new QLineEdit;
+    supplies_->setObjectName(QStringLiteral("supplies"));
+    supplies_->setAccessibleName(tr("Bench supplies"));
+    supplies_->setFont(theme::body());
+    supplies_->setMinimumWidth(theme::px(150));
+    connect(supplies_, &QLineEdit::returnPressed, this, &PanelCheckStation::commitSupplies);
+    outputs->addWidget(supplies_);
+    grid->addLayout(outputs, 2, 3);
+    grid->setColumnStretch(3, 1);
+    cautions_ = makeLabel({}, theme::quiet(), "ember");
+    cautions_->setObjectName(QStringLiteral("panelCautions"));
+    cautions_->setWordWrap(true);
+    grid->addWidget(cautions_, 3, 0, 1, 4);
+    body_->addWidget(top);
+
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(theme::px(8));
+    auto* rampCard = makeCard("panel");
+    auto* rampBox = new QVBoxLayout(rampCard);
+    rampBox->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
+    rampBox->setSpacing(theme::px(3));
+    rampBox->addWidget(makeLabel(tr("Ramp"), theme::strong()));
+    ramp_ = new QVBoxLayout;
+    ramp_->setSpacing(theme::px(3));
+    rampBox->addLayout(ramp_);
+    rampBox->addStretch();
+    columns->addWidget(rampCard, 6);
+
+    auto* seen = makeCard("panel");
+    auto* seenBox = new QVBoxLayout(seen);
+    seenBox->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
+    seenBox->setSpacing(theme::px(5));
+    auto* readings = new QHBoxLayout;
+    const std::tuple<QString, const char*, std::optional<double> panelcheck::PanelCheck::*> measured[] = {
+        {tr("first glow, V"), "kneeVolts", &panelcheck::PanelCheck::kneeVolts},
+        {tr("light, V"), "lightVolts", &panelcheck::PanelCheck::lightVolts},
+        {tr("T-con, A"), "tconAmps", &panelcheck::PanelCheck::tconAmps}};
+    for (const auto& [name, id, slot] : measured) {
+        auto* column = new QVBoxLayout;
+        column->setSpacing(theme::px(2));
+        column->addWidget(makeLabel(name, theme::quiet(), "quiet"));
+        auto* edit = new QLineEdit;
+        edit->setObjectName(QString::fromLatin1(id));
+        edit->setAccessibleName(name);
+        edit->setFont(theme::reading(17));
+        edit->setMinimumWidth(theme::px(60));
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, name = name, slot = slot] {
+            std::optional<double> value;
+            if (!edit->text().trimmed().isEmpty()) {
+                const auto typed = job::readTypedNumber(edit->text().toStdString(), 0, 5000);
+                restyle(edit, "wrong", std::holds_alternative<std::string>(typed));
+                if (const auto* problem = std::get_if<std::string>(&typed)) {
+                    emit refused(tr("%1: %2").arg(name, QString::fromStdString(*problem)));
+                    return;
+                }
+                value = std::get<double>(typed);
+            }
+            session_.edit(name, [&](job::Job& job) { job.panelCheck.*slot = value; });
+        });
+        readings_.push_back(edit);
+        column->addWidget(edit);
+        readings->addLayout(column);
+    }
+    seenBox->addLayout(readings);
+    leads_ = new QCheckBox(tr("leads and clips proven  (P)"));
+    leads_->setObjectName(QStringLiteral("leadsChecked"));
+    leads_->setFont(theme::body());
+    connect(leads_, &QCheckBox::clicked, this, [this](bool proven) {
+        session_.edit(tr("Leads proven"), [&](job::Job& job) { job.panelCheck.leadsChecked = proven; });
+    });
+    seenBox->addWidget(leads_);
+    auto* grid2 = new QGridLayout;
+    for (int i = 0; i < panelcheck::findingCount; ++i) {
+        auto* box = new QCheckBox(tr("%1  (%2)").arg(titleOf(Finding(i))).arg(i + 1));
+        box->setObjectName(QString::fromLatin1(panelcheck::idOf(Finding(i))));
+        box->setFont(theme::body());
+        connect(box, &QCheckBox::clicked, this, [this, i](bool seen) {
+            session_.edit(titleOf(Finding(i)), [&](job::Job& job) {
+                auto& findings = job.panelCheck.findings;
+                std::erase(findings, Finding(i));
+                if (seen) {
+                    findings.insert(std::upper_bound(findings.begin(), findings.end(), Finding(i)), Finding(i));
+                }
+            });
+        });
+        findings_.push_back(box);
+        grid2->addWidget(box, i / 2, i % 2);
+    }
+    seenBox->addLayout(grid2);
+    note_ = new QPlainTextEdit;
+    note_->setObjectName(QStringLiteral("panelNote"));
+    note_->setAccessibleName(tr("Note"));
+    note_->setPlaceholderText(tr("note"));
+    note_->setFont(theme::body());
+    note_->setFixedHeight(theme::px(44));
+    note_->setTabChangesFocus(true);
+    note_->installEventFilter(this);
+    seenBox->addWidget(note_);
+    advice_ = makeLabel({}, theme::body());
+    advice_->setObjectName(QStringLiteral("panelAdvice"));
+    advice_->setWordWrap(true);
+    seenBox->addWidget(advice_);
+    auto* decisions = new QHBoxLayout;
+    const std::tuple<QString, QString, const char*> names[] = {
+        {tr("Go"), tr("G"), "go"}, {tr("Note"), tr("O"), "goWithNote"}, {tr("No-go"), tr("X"), "noGo"}};
+    for (int i = 0; i < 3; ++i) {
+        auto* button = makeButton(std::get<0>(names[i]), std::get<1>(names[i]));
+        button->setObjectName(QString::fromLatin1(std::get<2>(names[i])));
+        button->setCheckable(true);
+        connect(button, &QPushButton::clicked, this, [this, i] { decide(Outcome(i + 1)); });
+        outcomes_.push_back(button);
+        decisions->addWidget(button);
+    }
+    seenBox->addLayout(decisions);
+    seenBox->addStretch();
+    columns->addWidget(seen, 4);
+    body_->addLayout(columns, 1);
+}
+
+void PanelCheckStation::showJob() {
+    const auto& job = session_.job();
+    const auto& check = job.panelCheck;
+    channel_->clear();
+    for (const auto& channel : job.backlight.channels) {
+        channel_->addItem(tr("channel %1").arg(QString::fromStdString(channel.label)));
+    }
+    channel_->addItem(tr("lamps (CCFL)"));
+    channel_->setCurrentIndex(check.lamps.count > 0 ? channel_->count() - 1 : check.channel);
+    for (auto* field : fields_) {
+        field->refresh();
+    }
+    if (!supplies_->hasFocus()) {
+        supplies_->setText(lineOf(job.bench.supplies));
+        supplies_->setCursorPosition(0);
+    }
+    const std::optional<double> values[] = {check.kneeVolts, check.lightVolts, check.tconAmps};
+    for (std::size_t i = 0; i < readings_.size(); ++i) {
+        if (!readings_[i]->hasFocus()) {
+            readings_[i]->setText(values[i] ? QString::number(*values[i]) : QString());
+        }
+    }
+    leads_->setChecked(check.leadsChecked);
+    for (int i = 0; i < panelcheck::findingCount; ++i) {
+        findings_[i]->setChecked(std::find(check.findings.begin(), check.findings.end(), Finding(i)) !=
+                                 check.findings.end());
+    }
+    if (!note_->hasFocus()) {
+        note_->setPlainText(QString::fromStdString(check.note));
+    }
+    for (int i = 0; i < 3; ++i) {
+        outcomes_[i]->setChecked(check.outcome == Outcome(i + 1));
+    }
+    showPlan();
+}
+
+void PanelCheckStation::showPlan() {
+    const auto& job = session_.job();
+    const auto plan = panelcheck::planOf(job.backlight, job.panelCheck, job.bench.supplies);
+    headline_->setText(
+        plan.isCcfl
+            ? tr("Lamps run at %1 V, strike near %2 V").arg(plan.lampVolts, 0, 'f', 0).arg(plan.strikeVolts, 0, 'f', 0)
+            : tr("First glow %1 V, light %2 V at %3 mA")
+                  .arg(plan.kneeVolts, 0, 'f', 0)
+                  .arg(plan.lightVolts, 0, 'f', 0)
+                  .arg(1000 * plan.safeAmps, 0, 'f', 0));
+    QStringList parts;
+    for (const auto& part : plan.stack) {
+        parts << tr("%1: %2 V, limit %3 mA, its plus at %4 V")
+                     .arg(QString::fromStdString(job.bench.supplies[part.supply].name))
+                     .arg(part.volts, 0, 'f', 1)
+                     .arg(1000 * plan.safeAmps, 0, 'f', 0)
+                     .arg(part.topVolts, 0, 'f', 0);
+    }
+    stack_->setText(plan.refusal.empty() ? parts.join(QLatin1Char('\n')) : QString::fromStdString(plan.refusal));
+    restyle(stack_, "tone", plan.refusal.empty() ? "" : "ember");
+    QStringList cautions;
+    for (const auto& caution : plan.cautions) {
+        cautions << QString::fromStdString(caution);
+    }
+    cautions_->setText(cautions.join(QLatin1Char('\n')));
+    clearLayout(ramp_);
+    for (const auto& step : plan.refusal.empty() ? plan.ramp : std::vector<panelcheck::RampStep>{}) {
+        auto* card = makeCard("true");
+        auto* row = new QHBoxLayout(card);
+        row->setContentsMargins(theme::px(10), theme::px(3), theme::px(10), theme::px(3));
+        auto* volts = makeLabel(tr("%1 V").arg(step.volts, 0, 'f', 0), theme::reading(17));
+        volts->setFixedWidth(theme::px(58));
+        row->addWidget(volts);
+        auto* expects = makeLabel(tr("%1 mA").arg(1000 * step.expectAmps, 0, 'f', step.expectAmps < 0.01 ? 1 : 0),
+                                  theme::body(), "quiet");
+        expects->setFixedWidth(theme::px(54));
+        row->addWidget(expects);
+        auto* words = makeLabel(QString::fromStdString(step.say), theme::quiet(), "quiet");
+        words->setWordWrap(true);
+        row->addWidget(words, 1);
+        ramp_->addWidget(card);
+    }
+    if (!plan.refusal.empty()) {
+        auto* empty =
+            makeLabel(plan.isCcfl ? tr("The generator's own ramp; lamps lit one after the other, each through its "
+                                       "ballast.")
+                                  : tr("No ramp yet: write down outputs that reach %1 V together, at %2 mA "
+                                       "each, isolated for where they stand. Or light fewer LEDs: one strip "
+                                       "at Strings.")
+                                        .arg(1.1 * plan.lightVolts, 0, 'f', 0)
+                                        .arg(1000 * plan.safeAmps, 0, 'f', 0),
+                      theme::body(), "quiet");
+        empty->setWordWrap(true);
+        ramp_->addWidget(empty);
+    }
+    const auto judgement = panelcheck::judge(plan, job.panelCheck);
+    QStringList because;
+    for (const auto& sentence : judgement.because) {
+        because << QString::fromStdString(sentence);
+    }
+    const QString advised[] = {{}, tr("Go. "), tr("Go, with a note. "), tr("No-go. ")};
+    advice_->setText(because.isEmpty() ? tr("T-con from its own %1 V: expect %2 to %3 A. Then a pattern: white, grey, "
+                                            "colours, lines.")
+                                             .arg(job.panelCheck.tconVolts)
+                                             .arg(plan.tconLowAmps)
+                                             .arg(plan.tconHighAmps)
+                                       : advised[int(judgement.advised)] + because.join(QLatin1Char(' ')));
+    restyle(advice_, "tone",
+            judgement.advised == Outcome::NoGo ? "ember"
+            : judgement.advised == Outcome::Go ? "good"
+                                               : "");
+}
+
+void PanelCheckStation::commitSupplies() {
+    std::vector<panelcheck::BenchSupply> supplies;
+    const QStringList outputs = supplies_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts);
+    static const QRegularExpression pattern(
+        QStringLiteral(R"(^\s*([\d.]+)\s*V\s+([\d.]+)\s*A(?:\s+([\d.]+)\s*V)?\s*$)"),
+        QRegularExpression::CaseInsensitiveOption);
+    for (const auto& output : outputs) {
+        const auto match = pattern.match(output);
+        const double volts = match.captured(1).toDouble();
+        const double amps = match.captured(2).toDouble();
+        const bool fine = match.hasMatch() && volts > 0 && volts <= 5000 && amps > 0 && amps <= 100;
+        restyle(supplies_, "wrong", !fine);
+        if (!fine) {
+            emit refused(tr("\"%1\" is no supply; write 60 V 3 A 250 V").arg(output.trimmed().left(30)));
+            return;
+        }
+        const QString name = tr("Output %1").arg(supplies.size() + 1);
+        const double isolation = match.captured(3).isEmpty() ? volts : match.captured(3).toDouble();
+        supplies.push_back({name.toStdString(), volts, amps, std::min(isolation, 1e5)});
+    }
+    session_.edit(tr("Bench supplies"), [&](job::Job& job) { job.bench.supplies = supplies; });
+}
+
+void PanelCheckStation::decide(Outcome outcome) {
+    const QString names[] = {{}, tr("Panel: go"), tr("Panel: go, with a note"), tr("Panel: no-go")};
+    session_.edit(names[int(outcome)], [&](job::Job& job) {
+        job.panelCheck.outcome = outcome;
+        if (outcome == Outcome::NoGo) {
+            job.repair.option = "doNotRepair";
+        } else if (job.repair.option == "doNotRepair") {
+            job.repair.option.clear();
+        }
+    });
+}
+
+bool PanelCheckStation::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == note_ && event->type() == QEvent::FocusOut) {
+        session_.edit(tr("Note"),
+                      [this](job::Job& job) { job.panelCheck.note = note_->toPlainText().left(1000).toStdString(); });
+    }
+    return Station::eventFilter(watched, event);
+}
+
+void PanelCheckStation::keyPressEvent(QKeyEvent* event) {
+    const int key = event->key();
+    if (event->modifiers() != Qt::NoModifier) {
+        Station::keyPressEvent(event);
+    } else if (key >= Qt::Key_1 && key < Qt::Key_1 + panelcheck::findingCount) {
+        findings_[key - Qt::Key_1]->click();
+    } else if (key == Qt::Key_P) {
+        leads_->click();
+    } else if (key == Qt::Key_G) {
+        decide(Outcome::Go);
+    } else if (key == Qt::Key_O) {
+        decide(Outcome::GoWithNote);
+    } else if (key == Qt::Key_X) {
+        decide(Outcome::NoGo);
+    } else {
+        Station::keyPressEvent(event);
+    }
+}
+
+void PanelCheckStation::enter() {
+    setFocusPolicy(Qt::StrongFocus);
+    setFocus();
+}
+
+std::vector<KeyHint> PanelCheckStation::keys() const {
+    return {{tr("Tab"), tr("fields")}, {tr("1 … 7"), tr("what is seen")}, {tr("P"), tr("leads proven")},
+            {tr("G"), tr("go")},       {tr("O"), tr("go with a note")},   {tr("X"), tr("no-go")}};
+}
+
+bool PanelCheckStation::isDone() const {
+    return session_.job().panelCheck.outcome != Outcome::Open;
+}
+
+}  // namespace dimglow::app

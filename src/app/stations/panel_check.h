@@ -1,0 +1,49 @@
+#pragma once
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QPushButton>
+
+#include "app/stations/number_field.h"
+#include "app/stations/station.h"
+
+namespace dimglow::app {
+
+/// The panel lit from bench supplies with a picture on it, before money is spent: plan, readings, findings, decision.
+class PanelCheckStation : public Station {
+    Q_OBJECT
+public:
+    explicit PanelCheckStation(JobSession& session);
+
+    void enter() override;
+    std::vector<KeyHint> keys() const override;
+    bool isDone() const override;
+
+protected:
+    void showJob() override;
+    void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void showPlan();
+    void commitSupplies();
+    void decide(panelcheck::Outcome outcome);
+
+    QComboBox* channel_;
+    std::vector<NumberField*> fields_;
+    QLineEdit* supplies_;
+    QLabel* headline_;
+    QLabel* stack_;
+    QVBoxLayout* ramp_;
+    QLabel* cautions_;
+    std::vector<QCheckBox*> findings_;
+    QCheckBox* leads_;
+    QPlainTextEdit* note_;
+    QLabel* advice_;
+    std::vector<QPushButton*> outcomes_;
+    std::vector<QLineEdit*> readings_;
+};
+
+}  // namespace dimglow::app
