@@ -59,4 +59,29 @@ void assessTenChannelsOfTwelve(benchmark::State& state) {
 }
 BENCHMARK(assessTenChannelsOfTwelve)->Unit(benchmark::kMillisecond);
 
+/// Twelve strips of sixteen LEDs at the Strings station: the assessment after one more tester reading.
+void assessTwelveStripsOfSixteen(benchmark::State& state) {
+    const auto& trade = knowledge::builtInKnowledge();
+    job::Job job;
+    job.id = "bench";
+    backlight::PlainDescription plain;
+    plain.strips = 12;
+    plain.ledsPerStrip = 16;
+    plain.stripsPerString = 2;
+    job.backlight = backlight::plainBacklight(plain);
+    job.panelOpen = true;
+    const virtualset::SealedSet set(job.backlight, {"openLed", {{{{3, 5}, backlight::LedFault::Open}}}, 1}, trade);
+    for (int strip = 0; strip < 12; ++strip) {
+        job::addEntry(job, "", job::Phase::Before,
+                      set.tester(backlight::wholeStrip(job.backlight, strip), job.bench.tester));
+    }
+    job::addEntry(job, "", job::Phase::Before,
+                  set.tester(backlight::runOnStrip(job.backlight, 3, 0, 7), job.bench.tester));
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+    }
+    state.counters["explanations"] = double(reasoning::assess(job, trade).explanations);
+}
+BENCHMARK(assessTwelveStripsOfSixteen)->Unit(benchmark::kMillisecond);
+
 }  // namespace

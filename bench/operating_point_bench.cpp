@@ -82,4 +82,31 @@ void operatingPointNewFault(benchmark::State& state) {
 }
 BENCHMARK(operatingPointNewFault)->Unit(benchmark::kMicrosecond);
 
+/// One string of many LEDs on a tester: how the time grows, and how it compares.
+void operatingPointOfAString(benchmark::State& state) {
+    auto& ngspice = test::Ngspice::instance();
+    const int leds = int(state.range(0));
+    circuit::Network network;
+    const auto top = network.addNode();
+    const auto led = backlight::ledCurve({});
+    circuit::Node at = top;
+    for (int i = 0; i < leds; ++i) {
+        const auto to = i + 1 == leds ? circuit::ground : network.addNode();
+        network.addDiode(at, to, led);
+        at = to;
+    }
+    network.addSupply({top, circuit::ground, 1.3 * leds * led.volts(0.03), 0.03, 0.01});
+    circuit::OperatingPointSolver solver(network, {leakSiemens});
+    const auto solution = solver.solve();
+    ngspice.load(test::netlistOf(network, solution, ngspice.thermalVolts(), leakSiemens));
+    const double theirs = secondsOf(5, [&](int) { ngspice.run("op"); });
+    const double ours = secondsOf(20, [&](int) { benchmark::DoNotOptimize(solver.solve()); });
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(solver.solve());
+    }
+    state.counters["timesFasterThanNgspice"] = theirs / ours;
+    state.counters["microsecondsPerLed"] = 1e6 * ours / leds;
+}
+BENCHMARK(operatingPointOfAString)->Arg(12)->Arg(120)->Arg(1200)->Unit(benchmark::kMicrosecond);
+
 }  // namespace

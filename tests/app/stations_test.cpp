@@ -24,6 +24,15 @@ using testing::HasSubstr;
 
 class AtTheBench : public testing::Test {
 protected:
+    void walkTo(const app::BacklightMap& map, backlight::LedPlace place) {
+        while (map.cursor().strip != place.strip) {
+            me_.press(map.cursor().strip < place.strip ? Qt::Key_Down : Qt::Key_Up);
+        }
+        while (map.cursor().led != place.led) {
+            me_.press(map.cursor().led < place.led ? Qt::Key_Right : Qt::Key_Left);
+        }
+    }
+
     AtTheBench() {
         for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
             me_.logbook().store(demo.job, QStringLiteral("Demo"));
@@ -337,8 +346,15 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
             me_.press(Qt::Key_Tab);
             me_.typeOver(QString::number(*taken->lit));
             me_.press(Qt::Key_Return);
-        } else {
-            me_.window().session().record(seen.front());
+        } else if (taken != nullptr) {
+            me_.window().session().record(*taken);  // a jumper has no key of its own yet
+        }
+        for (const auto& one : seen) {
+            if (const auto* led = std::get_if<job::LedSeen>(&one)) {
+                me_.press(Qt::Key_Escape);
+                walkTo(*map, led->place);
+                me_.press(led->glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
+            }
         }
         me_.window().session().settle();
     }

@@ -9,6 +9,7 @@
 #include <QTemporaryDir>
 #include <nlohmann/json.hpp>
 
+#include "core/backlight/led.h"
 #include "core/job/job_json.h"
 #include "records/job_file.h"
 #include "virtualset/demo_workshop.h"
@@ -100,6 +101,111 @@ TEST_F(CommandLine, HelpIsNoError) {
     const auto ran = cli({QStringLiteral("--help")});
     EXPECT_EQ(ran.exitCode, 0);
     EXPECT_THAT(ran.out, HasSubstr("assess"));
+}
+
+nlohmann::json parsed(const Ran& ran) {
+    EXPECT_EQ(ran.exitCode, 0) << ran.err;
+    return nlohmann::json::parse(ran.out);
+}
+
+TEST_F(CommandLine, PlanTesterSaysWhatToSetAndWhatEachOutcomeMeans) {
+    const auto json = parsed(cli({QStringLiteral("plan-tester"), jobPath(), QStringLiteral("--run"),
+                                  QStringLiteral("B1-B6"), QStringLiteral("--limit"), QStringLiteral("12")}));
+    EXPECT_EQ(json["leds"], 6);
+    EXPECT_FALSE(json["reaches"]);
+    EXPECT_EQ(json["ledsWithinReach"], int(12 / backlight::ledCurve({}).volts(0.03)));
+    EXPECT_THAT(cli({QStringLiteral("plan-tester"), jobPath(), QStringLiteral("--run"), QStringLiteral("Q7")}).err,
+                HasSubstr("\"Q7\" is no run"));
+}
+
+TEST_F(CommandLine, LocateRanksLedsAndExplainsAReading) {
+    const auto json =
+        parsed(cli({QStringLiteral("locate"), jobPath(), QStringLiteral("--run"), QStringLiteral("A"),
+                    QStringLiteral("--volts"), QStringLiteral("30.9"), QStringLiteral("--lit"), QStringLiteral("11")}));
+    EXPECT_EQ(json["leds"][0]["led"].get<std::string>().front(), 'B');
+    EXPECT_EQ(json["explanations"][0]["meaning"], "1 shorted");
+    EXPECT_FALSE(json["probes"].empty());
+}
+
+TEST_F(CommandLine, TraceFollowsTheDriverAndTheMeter) {
+    const auto open = parsed(cli({QStringLiteral("trace"), jobPath(), QStringLiteral("--open"), QStringLiteral("B9"),
+                                  QStringLiteral("--seconds"), QStringLiteral("25")}));
+    EXPECT_EQ(open["trip"], "over-voltage");
+    EXPECT_EQ(open["tries"], 4);
+    EXPECT_EQ(open["meter"]["ledPlus"]["shape"], "peak-then-settles");
+    const auto healthy = parsed(cli({QStringLiteral("trace"), jobPath()}));
+    EXPECT_EQ(healthy["meter"]["ledPlus"]["shape"], "steady");
+    EXPECT_NEAR(healthy["samples"].back()["amps"], 0.24, 0.01);
+    EXPECT_THAT(cli({QStringLiteral("trace"), jobPath(), QStringLiteral("--suspect"), QStringLiteral("gremlins")}).err,
+                HasSubstr("no suspect"));
+}
+
+TEST_F(CommandLine, PanelCheckStacksTheBenchsSupplies) {
+    const auto json = parsed(cli({QStringLiteral("panel-check"), jobPath()}));
+    EXPECT_EQ(json["refusal"], "");
+    EXPECT_EQ(json["stack"].size(), 2u);
+    EXPECT_EQ(json["ramp"][0]["volts"], 0);
+}
+
+TEST_F(CommandLine, MapIsADrawing) {
+    const auto ran = cli({QStringLiteral("map"), jobPath()});
+    EXPECT_EQ(ran.exitCode, 0);
+    EXPECT_TRUE(ran.out.starts_with("<svg"));
+    std::size_t leds = 0;
+    for (auto at = ran.out.find("<circle"); at != std::string::npos; at = ran.out.find("<circle", at + 1)) {
+        ++leds;
+    }
+    EXPECT_EQ(leds, 48u);
+}
+
+/// A circuit document of LEDs and whatever else.
+nlohmann::json circuitOf(int leds) {
+    nlohmann::json elements = {
+        {{"kind", "supply"}, {"a", "n0"}, {"b", "ground"}, {"volts", 90000}, {"limitAmps", 0.03}}};
+    for (int i = 0; i < leds; ++i) {
+        elements.push_back({{"kind", "diode"},
+                            {"a", "n" + std::to_string(i)},
+                            {"b", i + 1 == leds ? "ground" : "n" + std::to_string(i + 1)},
+                            {"saturationAmps", 1e-22},
+                            {"emissionVolts", 0.057},
+                            {"seriesOhms", 0.5}});
+    }
+    return {{"format", "dimglow-circuit"}, {"version", 1}, {"elements", elements}};
+}
+
+TEST_F(CommandLine, SolveGivesOhmsLaw) {
+    const auto json = parsed(cli({QStringLiteral("solve"), write(R"({"format": "dimglow-circuit", "version": 1,
+        "elements": [{"kind": "supply", "a": "top", "b": "ground", "volts": 10, "limitAmps": 0.5},
+                     {"kind": "resistor", "a": "top", "b": "x", "ohms": 0},
+                     {"kind": "resistor", "a": "x", "b": "ground", "ohms": 100}]})")}));
+    EXPECT_NEAR(json["nodes"]["x"], 10, 0.001);
+    EXPECT_NEAR(json["elements"][2]["amps"], 0.1, 1e-5);
+}
+
+TEST_F(CommandLine, HostileCircuitsGetAnAnswerOrAnError) {
+    const auto refusal = [&](nlohmann::json document) {
+        const auto ran = cli({QStringLiteral("solve"), write(document.dump())});
+        EXPECT_EQ(ran.exitCode, 2);
+        return ran.err;
+    };
+    EXPECT_THAT(refusal(circuitOf(6000)), HasSubstr("at most 5000"));
+    EXPECT_THAT(refusal(circuitOf(100000)), HasSubstr("at most"));
+    auto negative = circuitOf(2);
+    negative["elements"].push_back({{"kind", "resistor"}, {"a", "n0"}, {"b", "n1"}, {"ohms", -5}});
+    EXPECT_THAT(refusal(negative), HasSubstr("elements[3].ohms"));
+    const auto answer = [&](nlohmann::json document) {
+        const auto json = parsed(cli({QStringLiteral("solve"), write(document.dump())}));
+        EXPECT_TRUE(json["converged"]);
+        return json;
+    };
+    EXPECT_NEAR(answer(circuitOf(4900))["elements"][4000]["amps"], 0.03, 1e-4) << "a very long string";
+    auto loop = circuitOf(3);
+    loop["elements"].push_back({{"kind", "resistor"}, {"a", "n2"}, {"b", "n0"}, {"ohms", 0}});
+    loop["elements"].push_back({{"kind", "resistor"}, {"a", "n1"}, {"b", "n1"}, {"ohms", 0}});
+    EXPECT_NEAR(answer(loop)["nodes"]["n2"], answer(loop)["nodes"]["n0"], 1e-12) << "LEDs in a loop of wire";
+    auto floating = circuitOf(3);
+    floating["elements"].push_back({{"kind", "resistor"}, {"a", "island"}, {"b", "shore"}, {"ohms", 10}});
+    EXPECT_NEAR(answer(floating)["nodes"]["island"], 0, 1e-9);
 }
 
 }  // namespace

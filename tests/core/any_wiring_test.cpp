@@ -212,7 +212,8 @@ TEST_P(AnyPanel, SeriesLedsOfAHealthyPanelCarryTheSinksCurrent) {
     std::vector<double> into(panel.channels.size(), 0);
     for (const auto& ref : stringsOf(panel)) {
         const auto order = ledsInOrder(panel, ref);
-        for (const auto& branch : sectionsOf(panel, probeable(panel, {ref, 0, 0})).front().branches) {
+        const auto first = sectionsOf(panel, probeable(panel, {ref, 0, 0})).front();
+        for (const auto& branch : first.branches) {
             const auto at = std::find(built.leds.begin(), built.leds.end(), order[branch.front()]) - built.leds.begin();
             into[ref.channel] += point.diodeAmps[built.diodeOfLed[at]];
         }

@@ -59,7 +59,7 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
             job.panelCheck.channel = lamps ? 0 : channel;
         });
     });
-    channel_->setMinimumWidth(theme::px(118));
+    channel_->setMinimumWidth(theme::px(104));
     grid->addWidget(channel_, 2, 0, Qt::AlignBottom);
     fields_ = {new NumberField(
                    session, tr("% of current"), QStringLiteral("currentShare"), {1, 100},
@@ -72,12 +72,12 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     }
     auto* outputs = new QVBoxLayout;
     outputs->setSpacing(theme::px(2));
-    outputs->addWidget(makeLabel(tr("Floating outputs: V, A, isolation"), theme::quiet(), "quiet"));
+    outputs->addWidget(makeLabel(tr("Outputs: V, A, isolation"), theme::quiet(), "quiet"));
     supplies_ = new QLineEdit;
     supplies_->setObjectName(QStringLiteral("supplies"));
     supplies_->setAccessibleName(tr("Bench supplies"));
     supplies_->setFont(theme::body());
-    supplies_->setMinimumWidth(theme::px(150));
+    supplies_->setMinimumWidth(theme::px(120));
     connect(supplies_, &QLineEdit::returnPressed, this, &PanelCheckStation::commitSupplies);
     outputs->addWidget(supplies_);
     grid->addLayout(outputs, 2, 3);

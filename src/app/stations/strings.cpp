@@ -97,6 +97,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     method_->setFont(theme::body());
     method_->setObjectName(QStringLiteral("ledMethod"));
     method_->setAccessibleName(tr("One LED on its own"));
+    method_->setFixedWidth(theme::px(132));
     method_->addItems({tr("bench, 100 mA"), tr("3.5 V, 1 kΩ"), tr("diode mode, 2 V"), tr("diode mode, 3.2 V")});
     ledReading_ = new QLineEdit;
     ledReading_->setObjectName(QStringLiteral("ledReading"));
@@ -439,9 +440,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
-    return {{tr("Enter"), tr("write")},  {tr("N"), tr("none lit")},         {tr("Esc"), tr("map")},
-            {tr("Shift ←→"), tr("run")}, {tr("L H D"), tr("lit dim dark")}, {tr("Z"), tr("zoom")},
-            {tr("K"), tr("LED")},        {tr("B"), tr("bridge")},           {tr("E"), tr("SVG")}};
+    return {{tr("Enter"), tr("write")}, {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},  {tr("L H D"), tr("mark")},
+            {tr("Z"), tr("zoom")},      {tr("K"), tr("LED")},      {tr("B"), tr("bridge")}, {tr("E"), tr("SVG")}};
 }
 
 bool StringsStation::isDone() const {
