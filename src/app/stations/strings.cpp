@@ -98,11 +98,11 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     method_->setObjectName(QStringLiteral("ledMethod"));
     method_->setAccessibleName(tr("One LED on its own"));
     method_->setFixedWidth(theme::px(132));
-    method_->addItems({tr("bench, 100 mA"), tr("3.5 V, 1 kΩ"), tr("diode mode, 2 V"), tr("diode mode, 3.2 V")});
+    method_->addItems({tr("bench 0.1 A"), tr("3.5 V, 1 kΩ"), tr("diode 2 V"), tr("diode 3.2 V")});
     ledReading_ = new QLineEdit;
     ledReading_->setObjectName(QStringLiteral("ledReading"));
     ledReading_->setFont(theme::body());
-    ledReading_->setPlaceholderText(tr("2.9 lit, OL, 0.02"));
+    ledReading_->setPlaceholderText(tr("2.9 lit"));
     ledReading_->setAccessibleName(tr("Reading of one LED"));
     ledReading_->setToolTip(
         tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\""));
