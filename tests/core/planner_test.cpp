@@ -18,7 +18,7 @@ using backlight::LedPlace;
 
 constexpr double bitsWorthAProbe = 0.03;
 #ifdef DIMGLOW_SANITIZED
-constexpr int setsEach = 12;  // the checks of the sanitizers cost their time
+constexpr int setsEach = 14;  // the checks of the sanitizers cost their time
 #else
 constexpr int setsEach = 25;
 #endif
