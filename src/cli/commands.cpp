@@ -130,10 +130,8 @@ json trace(const job::Job& job, const TraceOptions& options) {
             faults.leds.push_back({backlight::ledsInOrder(job.backlight, run.string)[run.first], fault});
         }
     }
-    const auto reference = driver::referenceOf(job.backlight);
-    const auto stage = driver::stageOf(job.backlight, reference, suspect->driver);
-    const driver::StringLoad load(job.backlight, faults, 1.1 * stage.overVolts, options.plugOut);
-    const auto on = driver::simulate(stage, load, options.seconds);
+    const auto on = driver::switchOn(job.backlight, driver::referenceOf(job.backlight), faults, suspect->driver,
+                                     options.seconds, options.plugOut);
     json samples = json::array();
     constexpr std::size_t fine = 200;  // every millisecond at first, every twentieth then
     for (std::size_t i = 0; i < on.samples.size(); i += i < fine ? 1 : 20) {
@@ -145,7 +143,7 @@ json trace(const job::Job& job, const TraceOptions& options) {
                            {"state", driver::stateWords(sample.state)}});
     }
     json meter = {{"ledPlus", viewJson(driver::throughMeter(on.ledPlus(), on.secondsApart))}};
-    for (int channel = 0; channel < load.channels(); ++channel) {
+    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
         meter["ledMinus"].push_back(viewJson(driver::throughMeter(on.ledMinus(channel), on.secondsApart)));
     }
     json result = {

@@ -186,11 +186,8 @@ const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
 }
 
 driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
-    const auto reference = driver::referenceOf(backlight_);
-    const auto stage = driver::stageOf(backlight_, reference, suspect_->driver);
-    const driver::StringLoad load(backlight_, fault_.strings, 1.1 * reference.overVolts / reference.labelScale,
-                                  plugOut);
-    return driver::simulate(stage, load, seconds);
+    return driver::switchOn(backlight_, driver::referenceOf(backlight_), fault_.strings, suspect_->driver, seconds,
+                            plugOut);
 }
 
 }  // namespace dimglow::virtualset

@@ -118,6 +118,18 @@ TEST(StripsInSeries, TwoAndThreeOfFiveStripsGoDarkTogether) {
     EXPECT_EQ(testRun(panel, wholeStrip(panel, 2), open, tester).lit, 8);
 }
 
+TEST(MovedStrip, TakesItsStringsCurrentToAChannelOfItsOwn) {
+    const auto parallel = panelOf("4 strips × 6, 100 mA, 4 strings in parallel");
+    const auto moved = withStripMoved(parallel, 2, std::nullopt);
+    ASSERT_EQ(moved.channels.size(), 2u);
+    EXPECT_NEAR(moved.channels[0].amps, 0.3, 1e-12) << "three strings are left";
+    EXPECT_NEAR(moved.channels[1].amps, 0.1, 1e-12);
+    EXPECT_TRUE(problemsOf(moved).empty());
+    EXPECT_EQ(withStripMoved(parallel, 2, StringRef{0, 2}), parallel) << "it is there already";
+    EXPECT_THROW(withStripMoved(parallel, 9, std::nullopt), std::out_of_range);
+    EXPECT_THROW(withStripMoved(parallel, 1, StringRef{3, 0}), std::out_of_range);
+}
+
 TEST(TurnedStrip, IsPassedTheOtherWayRound) {
     const auto panel = plainBacklight({});
     const auto turned = withStripTurned(panel, 0);

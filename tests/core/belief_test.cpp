@@ -8,6 +8,7 @@
 #include <numeric>
 
 #include "core/backlight/plain.h"
+#include "core/reasoning/assessment.h"
 #include "core/reasoning/probes.h"
 #include "virtualset/sealed_set.h"
 
@@ -215,6 +216,156 @@ TEST_F(Probing, HalvingAnOpenStripIsWorthAboutOneBit) {
     EXPECT_EQ(half->run->count(), 6);
     ASSERT_GE(half->outcomes.size(), 2u);
     EXPECT_THAT(half->outcomes[0].meaning, testing::HasSubstr("it is in B"));
+}
+
+// ---- pairs, leaks to the chassis, LEDs on their own --------------------------------------------------------------
+
+class Strings : public testing::Test {
+protected:
+    explicit Strings(const char* line = "3 strips × 8, one string") {
+        job_.backlight = backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine(line)));
+        job_.panelOpen = true;
+    }
+    void add(job::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
+    Assessment now() const { return assess(job_, knowledge::builtInKnowledge(), {{}, 40}); }
+    virtualset::SealedSet sealed(backlight::Faults faults, const char* suspect = "openLed") const {
+        return {job_.backlight, {suspect, std::move(faults), 11}, knowledge::builtInKnowledge()};
+    }
+    double shareOf(const std::string& suspect) const {
+        double share = 0;
+        for (const auto& s : now().suspects) {
+            share += s.suspect == suspect ? s.share : 0;
+        }
+        return share;
+    }
+    job::Job job_;
+};
+
+class PairStrings : public Strings {
+protected:
+    PairStrings() : Strings("2 strips × 12, 2P, one string") {}
+};
+
+TEST_F(PairStrings, DarkStripMayBeAPairThatIsOpen) {
+    const auto set = sealed({{{{0, 4}, LedFault::GroupOpen}}}, "openPair");
+    for (int strip = 0; strip < 2; ++strip) {
+        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+    }
+    EXPECT_GT(shareOf("openPair"), 0.8);
+    EXPECT_LT(shareOf("openLed"), 0.05) << "one LED of a pair leaves the strip lit";
+    for (const auto& probe : now().probes) {
+        if (probe.run) {
+            EXPECT_EQ(backlight::probeable(job_.backlight, *probe.run), *probe.run) << probe.title;
+        }
+    }
+}
+
+TEST_F(PairStrings, OneShortedLedDarkensBothOfItsPair) {
+    const auto set = sealed({{{{1, 5}, LedFault::Shorted}}}, "shortedLed");
+    const auto strip = backlight::wholeStrip(job_.backlight, 1);
+    add(set.tester(strip, job_.bench.tester));
+    for (int led = 0; led < 12; ++led) {
+        add(set.look({1, led}, strip));
+    }
+    const auto shares = now().ledShares[1];
+    EXPECT_GT(shares[4] + shares[5], 0.9);
+    EXPECT_LT(shares[3] + shares[6], 0.02);
+}
+
+TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
+    const auto set = sealed({{}, {}, {{{0, 0}, 12, 2}}}, "chassisLeak");
+    add(set.light());
+    add(set.measure("ledPlusOn"));
+    for (int strip = 0; strip < 3; ++strip) {
+        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+    }
+    const auto before = now();
+    const auto chassis =
+        std::find_if(before.probes.begin(), before.probes.end(), [](const Probe& p) { return p.test == "chassis"; });
+    ASSERT_NE(chassis, before.probes.end());
+    const double share = shareOf("chassisLeak");
+    for (auto& seen : set.take(*chassis, job_.bench.tester)) {
+        add(std::move(seen));
+    }
+    EXPECT_GT(shareOf("chassisLeak"), std::max(0.9, share));
+    EXPECT_THAT(now().suspects.front().title, testing::HasSubstr("near strip B"))
+        << "12 LEDs before it of 8 to a strip";
+}
+
+TEST_F(Strings, LedOnItsOwnIsBelieved) {
+    const auto set = sealed({{{{1, 3}, LedFault::Open}}});
+    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.backlight, 0), job_.bench.tester));
+    const double before = now().ledShares[1][3];
+    add(set.check({1, 3}, {parts::LedMethod::BenchSupply, 3, 0.1}));
+    EXPECT_GT(now().ledShares[1][3], 0.9);
+    EXPECT_LT(before, 0.3);
+    add(set.check({1, 2}, {parts::LedMethod::BenchSupply, 3, 0.1}));
+    EXPECT_LT(now().ledShares[1][2], 0.02);
+}
+
+TEST_F(Strings, DiodeModeBelowTheKneeSaysNothing) {
+    const auto set = sealed({{{{1, 3}, LedFault::Open}}});
+    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
+    const double before = now().ledShares[1][3];
+    add(set.check({1, 3}, {parts::LedMethod::DiodeMode, 2}));
+    EXPECT_NEAR(now().ledShares[1][3], before, 0.15 * before);
+}
+
+TEST_F(Strings, BridgedLedThatLightsTheRestWasTheOpenOne) {
+    const auto set = sealed({{{{1, 3}, LedFault::Open}}});
+    for (const int strip : {0, 1}) {
+        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+    }
+    const auto bridged = set.bridge({1, 3});
+    EXPECT_TRUE(bridged.restLights);
+    EXPECT_NEAR(bridged.amps, 0.24, 0.005);
+    add(bridged);
+    EXPECT_GT(now().ledShares[1][3], 0.9);
+    EXPECT_FALSE(set.bridge({1, 4}).restLights);
+}
+
+TEST_F(Strings, DimLedIsLeakyOrAgedNotShorted) {
+    const auto set = sealed({{{{0, 2}, LedFault::Aged}}}, "agedLed");
+    const auto strip = backlight::wholeStrip(job_.backlight, 0);
+    add(set.tester(strip, job_.bench.tester));
+    const auto dimOverShorted = [&] { return (shareOf("agedLed") + shareOf("leakyLed")) / shareOf("shortedLed"); };
+    const double before = dimOverShorted();
+    const auto seen = set.look({0, 2}, strip);
+    EXPECT_EQ(seen.glow, job::LedSeen::Glow::Dim);
+    add(seen);
+    EXPECT_GT(dimOverShorted(), 5 * before);
+}
+
+TEST_F(Strings, CopperUnderALensCostsMoreThanAPad) {
+    const auto set = sealed({{{{1, 3}, LedFault::Open}}});
+    add(set.tester(backlight::wholeStrip(job_.backlight, 0), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
+    const auto minutesOfHalf = [&] {
+        const auto probes = now().probes;
+        const auto half = std::find_if(probes.begin(), probes.end(), [](const Probe& p) {
+            return p.test == "tester" && p.run && p.run->count() == 4;
+        });
+        return half == probes.end() ? -1 : half->minutes;
+    };
+    const double pads = minutesOfHalf();
+    for (auto& strip : job_.backlight.strips) {
+        strip.access = backlight::Access::Lens;
+    }
+    const auto& trade = knowledge::builtInKnowledge();
+    EXPECT_NEAR(minutesOfHalf() - pads, trade.lensProbeMinutes - trade.padProbeMinutes, 1e-9) << "one end is a plug";
+}
+
+TEST_F(Strings, VerdictNamesEachFaultForItself) {
+    const auto set = sealed({{{{0, 2}, LedFault::Open}, {{0, 3}, LedFault::Shorted}}});
+    for (const auto& [first, last] : {std::pair(0, 7), {0, 1}, {2, 2}, {3, 3}, {4, 7}}) {
+        add(set.tester(backlight::runOnStrip(job_.backlight, 0, first, last), job_.bench.tester));
+    }
+    for (const int strip : {1, 2}) {
+        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+    }
+    EXPECT_EQ(now().verdict, "Open LED A3, shorted LED A4");
+    EXPECT_THAT(now().locatedAs, testing::ElementsAre(LedFault::Open, LedFault::Shorted));
 }
 
 }  // namespace

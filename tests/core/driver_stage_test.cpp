@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <numbers>
+#include <ostream>
 
 #include "core/backlight/plain.h"
 #include "core/driver/meter.h"
@@ -194,24 +195,68 @@ INSTANTIATE_TEST_SUITE_P(Faults, NeverMoves,
                          testing::Values(DriverFault::NoFeed, DriverFault::NotSwitching, DriverFault::NotAsked,
                                          DriverFault::DimAtZero));
 
-/// What the meter shows of the simulated set must be among what the reasoning holds possible under its true fault: far
-/// likelier than under a fault on the other side of the plug.
-TEST(Forecast, CoversWhatTheSimulatedMeterShows) {
-    const auto panel = board();
-    const auto reference = referenceOf(panel);
-    const backlight::Faults open{{{{1, 8}, backlight::LedFault::Open}}};
-    for (const auto& [faults, fault] :
-         {std::pair(open, DriverFault::None), std::pair(backlight::Faults{}, DriverFault::WeakSupply),
-          std::pair(backlight::Faults{}, DriverFault::None)}) {
-        const auto on = switchOn(panel, faults, fault, 20);
-        const auto view = throughMeter(on.ledPlus(), on.secondsApart);
-        const auto of = [&](const backlight::Faults& strings, DriverFault driver) {
-            const auto forecast = driver::forecast(panel, reference, {demandOf(panel, 0, strings, 2000)}, driver);
-            return logLikelihood(forecast.on, view.shape, view.volts, view.rest);
-        };
-        EXPECT_GT(of(faults, fault), of({}, DriverFault::NotSwitching) + 2);
-    }
+/// A set with one fault, on either side of the plug.
+struct Faulty {
+    const char* name;
+    backlight::Faults strings;
+    DriverFault driver = DriverFault::None;
+};
+void PrintTo(const Faulty& faulty, std::ostream* out) {
+    *out << faulty.name;
 }
+
+class Forecast : public testing::TestWithParam<Faulty> {
+protected:
+    DriverForecast of(const backlight::Faults& strings, DriverFault driver) const {
+        std::vector<backlight::ChannelDemand> demands;
+        for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
+            demands.push_back(demandOf(panel_, channel, strings, 2000));
+        }
+        return driver::forecast(panel_, referenceOf(panel_), demands, driver);
+    }
+    backlight::Backlight panel_ = twoChannels();
+};
+
+/// The reasoning forecasts a reading from a table of shares, the simulation computes it. What the simulated meter shows
+/// must be something that the forecast of its true fault expects, not what it leaves to a slip of the probe.
+TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
+    const auto& faulty = GetParam();
+    const auto on = switchOn(panel_, faulty.strings, faulty.driver, 20);
+    const auto forecast = of(faulty.strings, faulty.driver);
+    const double worthTenSlips = std::log(10);
+    const auto expectExpected = [&](const VoltsForecast& volts, const std::vector<double>& series, const char* what) {
+        const auto view = throughMeter(series, on.secondsApart);
+        EXPECT_GT(logLikelihood(volts, view.shape, view.volts, view.rest),
+                  logLikelihood(VoltsForecast{}, view.shape, view.volts, view.rest) + worthTenSlips)
+            << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);
+    };
+    expectExpected(forecast.on, on.ledPlus(), "LED+");
+    expectExpected(forecast.ledMinus[0], on.ledMinus(0), "LED− of channel 1");
+    expectExpected(forecast.ledMinus[1], on.ledMinus(1), "LED− of channel 2");
+    const double share = !on.lightSeconds ? forecast.light.never
+                         : on.darkSeconds ? forecast.light.flashThenDark
+                                          : forecast.light.staysLit;
+    EXPECT_GT(share, 0.09) << "light";
+}
+
+constexpr backlight::LedPlace ledB9{1, 8};
+INSTANTIATE_TEST_SUITE_P(
+    Faults, Forecast,
+    testing::Values(Faulty{"healthy", {}}, Faulty{"openLed", {{{ledB9, backlight::LedFault::Open}}}},
+                    Faulty{"sixShorted",
+                           {{{{0, 0}, backlight::LedFault::Shorted},
+                             {{0, 1}, backlight::LedFault::Shorted},
+                             {{0, 2}, backlight::LedFault::Shorted},
+                             {{1, 3}, backlight::LedFault::Shorted},
+                             {{1, 4}, backlight::LedFault::Shorted},
+                             {{1, 5}, backlight::LedFault::Shorted}}}},
+                    Faulty{"darkLed", {{{ledB9, backlight::LedFault::Dark}}}},
+                    Faulty{"onTheChassis", {{}, {}, {{{0, 0}, 12, 1}}}}, Faulty{"noFeed", {}, DriverFault::NoFeed},
+                    Faulty{"notSwitching", {}, DriverFault::NotSwitching},
+                    Faulty{"notAsked", {}, DriverFault::NotAsked}, Faulty{"dimAtZero", {}, DriverFault::DimAtZero},
+                    Faulty{"weakSupply", {}, DriverFault::WeakSupply},
+                    Faulty{"tripsEarly", {}, DriverFault::TripsEarly}),
+    [](const auto& info) { return info.param.name; });
 
 // Common practice, no source: a handheld meter averages 300 ms and shows three readings a second.
 TEST(Meter, AveragesAwayAShortPeak) {

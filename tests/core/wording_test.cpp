@@ -86,5 +86,37 @@ TEST_F(Wording, ProofStandsBesideTheEvidence) {
     EXPECT_EQ(lines[1].phase, job::Phase::After);
 }
 
+TEST_F(Wording, TellsHowATesterWasPut) {
+    const auto strip = backlight::wholeStrip(job_.backlight, 1);
+    EXPECT_EQ(title(job::TesterTaken{strip, {0.03, 300}, 31, 11, {}, {{1, 8}, {1, 2}}}),
+              "Tester 30 mA, strip B, B9, B3 bridged");
+    EXPECT_EQ(title(job::TesterTaken{backlight::wholeString(job_.backlight, {0, 0}),
+                                     {0.03, 300},
+                                     58,
+                                     20,
+                                     backlight::TesterProbe::Minus::Chassis,
+                                     {}}),
+              "Tester 30 mA, channel 1 to chassis");
+}
+
+TEST_F(Wording, TellsOneLedOnItsOwnWithItsVerdict) {
+    const job::LedChecked open{{1, 8}, {parts::LedMethod::BenchSupply, 3, 0.1}, {{}, {}, false, {}, false}};
+    EXPECT_EQ(title(open), "B9 on its own");
+    EXPECT_EQ(words(open), "OL, dark: open");
+    const job::LedChecked circuit{{0, 0}, {parts::LedMethod::DiodeMode, 3.2}, {1.8, 1.8, true, {}, {}}};
+    EXPECT_EQ(words(circuit), "1.80 V / 1.80 V: in circuit");
+    EXPECT_EQ(words(job::Bridged{{1, 8}, 0.238, true}), "the rest lights at 238 mA");
+    EXPECT_EQ(words(job::Bridged{{1, 8}, 0, false}), "the rest stays dark");
+}
+
+TEST_F(Wording, SumsUpDimLedsBesideDarkOnes) {
+    see(2, 0, job::LedSeen::Glow::Lit);
+    see(2, 1, job::LedSeen::Glow::Dim);
+    see(2, 2, job::LedSeen::Glow::Dark);
+    const auto lines = trailLines(job_, trade_);
+    ASSERT_EQ(lines.size(), 1u);
+    EXPECT_EQ(lines.front().text, "1 lit; dim: C2; dark: C3");
+}
+
 }  // namespace
 }  // namespace dimglow::reasoning

@@ -306,9 +306,9 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
         }
     }
     if (!target) {
-        backlight.channels.push_back({std::to_string(backlight.channels.size() + 1),
-                                      {String{{{strip, false}}}},
-                                      backlight.channels.empty() ? 0.24 : backlight.channels.front().amps});
+        const Channel& like = backlight.channels.front();
+        const double amps = like.amps / double(like.strings.size());
+        backlight.channels.push_back({std::to_string(backlight.channels.size() + 1), {String{{{strip, false}}}}, amps});
     } else {
         auto& parts = backlight.channels[target->channel].strings[target->string].strips;
         StripInString place{strip, false};
@@ -322,7 +322,10 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
         parts.push_back(place);
     }
     for (auto& channel : backlight.channels) {
-        std::erase_if(channel.strings, [](const String& string) { return string.strips.empty(); });
+        const double stringAmps = channel.amps / double(channel.strings.size());
+        if (std::erase_if(channel.strings, [](const String& string) { return string.strips.empty(); }) > 0) {
+            channel.amps = stringAmps * double(channel.strings.size());
+        }
     }
     std::erase_if(backlight.channels, [](const Channel& channel) { return channel.strings.empty(); });
     for (std::size_t i = 0; i < backlight.channels.size(); ++i) {
@@ -411,9 +414,13 @@ std::vector<std::string> problemsOf(const Backlight& backlight) {
     }
     for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
         const HarnessPin& pin = backlight.harness[i];
-        if (!(pin.ohms >= 0) || pin.channel < 0 ||
+        if (!(pin.ohms >= 0)) {
+            problems.push_back(fmt::format("harness[{}].ohms: {} ohm is no resistance", i, pin.ohms));
+        }
+        if (pin.channel < 0 ||
             (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size()))) {
-            problems.push_back(fmt::format("harness[{}]: {} ohm to channel {} is no pin", i, pin.ohms, pin.channel));
+            problems.push_back(fmt::format("harness[{}]: pin {} returns channel {}; there are {}", i, i + 1,
+                                           pin.channel + 1, backlight.channels.size()));
         }
     }
     if (!(backlight.celsius > -60 && backlight.celsius < 200)) {

@@ -91,9 +91,10 @@ struct Backlight {
     std::vector<Strip> strips;
     std::vector<Channel> channels;
     DriverSpec driver;
-    std::optional<double> ledPlusLabel;    ///< volts printed beside LED+ on the board; beats a computed value
-    std::vector<HarnessPin> harness = {};  ///< empty when nobody has written it down
-    double celsius = 25;                   ///< of the LEDs while they are measured
+    std::optional<double> ledPlusLabel;      ///< volts printed beside LED+ on the board; beats a computed value
+    std::vector<HarnessPin> harness = {};    ///< empty when nobody has written it down
+    double celsius = 25;                     ///< of the LEDs while they are measured
+    std::vector<CurvePoint> ledPoints = {};  ///< readings of a good LED that the curves of all strips were fitted to
 
     int ledCount() const;
     bool operator==(const Backlight&) const = default;
@@ -167,9 +168,10 @@ std::string nameOf(const Backlight& backlight, const Run& run);
 /// Empty when there is none; LEDs of different strings make none.
 std::optional<Run> runNamed(const Backlight& backlight, std::string_view name);
 
-/// Moves a strip to the end of string \p target, or into a new channel with the current of the first when empty;
-/// strings and channels that it leaves empty go. The strip is passed the other way round when that puts its near end to
-/// the end of the string before it. \throws std::out_of_range when there is no such strip or string
+/// Moves a strip to the end of string \p target, or into a new channel with the string current of the first when empty;
+/// strings and channels that it leaves empty go, with their share of the current. The strip is passed the other way
+/// round when that puts its near end to the end of the string before it. \throws std::out_of_range when there is no
+/// such strip or string
 Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef> target);
 /// The same backlight with one strip passed the other way round.
 Backlight withStripTurned(Backlight backlight, int strip);

@@ -10,6 +10,14 @@ namespace {
 constexpr double referenceKelvin = 298.15;
 }
 
+LedSpec classLed(int dies, double ratedVolts, double ratedAmps) {
+    LedSpec spec;
+    spec.dies = dies;
+    spec.ratedVolts = ratedVolts;
+    spec.ratedAmps = ratedAmps;
+    return spec;
+}
+
 circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
     const double perDie = spec.ratedVolts / spec.dies;
     const double junctionVolts = perDie - spec.seriesDropVolts;
@@ -31,6 +39,35 @@ circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
     }
     model.offsetVolts = spec.dies * voltsPerKelvinPerDie * (celsius - 25);
     return model;
+}
+
+LedElements elementsOf(const LedSpec& spec, std::optional<LedFault> fault, const FaultSize& size, double celsius) {
+    auto model = ledCurve(spec, celsius);
+    if (!fault) {
+        return {model, {}};
+    }
+    switch (*fault) {
+        case LedFault::Open:
+        case LedFault::GroupOpen:
+            return {{}, openOhms};
+        case LedFault::Shorted:
+            return {{}, shortOhms};
+        case LedFault::Dark:
+            model.offsetVolts += size.extraVolts;
+            break;
+        case LedFault::Leaky:
+            return {model, size.leakOhms * model.dies};
+        case LedFault::DieShorted:
+            if (model.dies < 2) {
+                return {{}, shortOhms};
+            }
+            model.offsetVolts *= (model.dies - 1) / model.dies;
+            model.dies -= 1;
+            break;
+        case LedFault::Aged:
+            break;
+    }
+    return {model, {}};
 }
 
 }  // namespace dimglow::backlight

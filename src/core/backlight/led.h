@@ -1,5 +1,7 @@
 #pragma once
 
+#include <optional>
+
 #include "core/circuit/diode_model.h"
 
 namespace dimglow::backlight {
@@ -14,6 +16,19 @@ struct LedSpec {
 
     bool operator==(const LedSpec&) const = default;
 };
+
+/// A reading of a known-good LED.
+struct CurvePoint {
+    double amps = 0;
+    double volts = 0;
+    bool operator==(const CurvePoint&) const = default;
+};
+
+/// What one die of the "3 V class" drops at rated current, V (common practice, no source).
+inline constexpr double classVoltsPerDie = 3.1;
+
+/// An LED of which only the label is known: the curve has the shape of its class.
+LedSpec classLed(int dies, double ratedVolts, double ratedAmps);
 
 /// -2 mV/K for each die (from memory).
 inline constexpr double voltsPerKelvinPerDie = -2e-3;
@@ -41,5 +56,24 @@ inline constexpr int ledFaultKinds = 7;
 /// Resistance beside the junction of a leaky LED, per die: dark on a tester of a few milliamps, dim at tens, near
 /// normal at hundreds (common practice, no source), ohm.
 inline constexpr double leakOhmsPerDie = 150;
+/// What a shorted LED leaves, ohm.
+inline constexpr double shortOhms = 0.5;
+/// What an open LED or plug leaks, ohm.
+inline constexpr double openOhms = 1e9;
+
+/// Numbers of a fault that vary from LED to LED.
+struct FaultSize {
+    double extraVolts = darkExtraVolts;  ///< only of LedFault::Dark: what it shows above a good LED, V
+    double leakOhms = leakOhmsPerDie;    ///< only of LedFault::Leaky, per die, ohm
+};
+
+/// An LED as circuit elements: its junction, unless the fault leaves none, and what conducts beside it.
+struct LedElements {
+    std::optional<circuit::DiodeModel> junction;
+    std::optional<double> besideOhms;
+};
+/// \throws std::invalid_argument as ledCurve() does
+LedElements elementsOf(const LedSpec& spec, std::optional<LedFault> fault, const FaultSize& size = {},
+                       double celsius = 25);
 
 }  // namespace dimglow::backlight

@@ -274,55 +274,35 @@ private:
                     resist(jointOhms(position));
                     leak(position);
                 }
-                if (groupOpen) {
-                    addResistor(position, openOhms);
-                } else {
-                    addLed(position);
-                }
+                addLed(position, groupOpen);
             }
             close(end);
         }
         from_ = end;
     }
 
-    void addResistor(int position, double ohms) {
-        close();
-        const Local to = newNode();
-        resistor(from_, to, ohms);
-        note(position, -1, 0, to);
-        from_ = to;
-    }
-
-    void addLed(int position) {
+    /// \p groupOpen: the whole step that it stands in is open.
+    void addLed(int position, bool groupOpen = false) {
         const LedPlace place = places_[position];
         const LedSpec& spec = backlight_.strips.at(place.strip).led;
         auto model = ledCurve(spec, backlight_.celsius);
-        if (isPlain(position)) {
+        if (isPlain(position) && !groupOpen) {
             grow({{position, 1.0}}, model, spec, 1);
             return;
         }
         close();
         const Local start = from_;
         const auto* fault = faultAt(faults_, place);
-        const LedFault kind = fault == nullptr ? LedFault::Aged : fault->fault;
-        if (kind == LedFault::Open || kind == LedFault::GroupOpen) {
-            addResistor(position, openOhms);
-        } else if (kind == LedFault::Shorted || (kind == LedFault::DieShorted && model.dies < 2)) {
-            addResistor(position, shortOhms);
-        } else {
-            if (kind == LedFault::Dark) {
-                model.offsetVolts += fault->extraVolts;
-            } else if (kind == LedFault::DieShorted) {
-                model.offsetVolts *= (model.dies - 1) / model.dies;
-                model.dies -= 1;
-            }
-            const Local to = newNode();
-            note(position, diode(start, to, model), 1, to);
-            if (kind == LedFault::Leaky) {
-                resistor(start, to, fault->leakOhms * model.dies);
-            }
-            from_ = to;
+        const auto kind = groupOpen          ? std::optional(LedFault::GroupOpen)
+                          : fault == nullptr ? std::nullopt
+                                             : std::optional(fault->fault);
+        const auto elements = elementsOf(spec, kind, fault == nullptr ? FaultSize{} : fault->size, backlight_.celsius);
+        const Local to = newNode();
+        note(position, elements.junction ? diode(start, to, *elements.junction) : -1, elements.junction ? 1 : 0, to);
+        if (elements.besideOhms) {
+            resistor(start, to, *elements.besideOhms);
         }
+        from_ = to;
         if (isBridged(place)) {
             resistor(start, from_, jumperOhms);
         }

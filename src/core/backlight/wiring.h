@@ -13,10 +13,6 @@ namespace dimglow::backlight {
 
 /// A handheld meter's input (common practice, no source), ohm.
 inline constexpr double meterOhms = 10e6;
-/// What a shorted LED leaves, ohm.
-inline constexpr double shortOhms = 0.5;
-/// What an open LED or plug leaks, ohm.
-inline constexpr double openOhms = 1e9;
 /// A jumper or an ammeter across an LED, ohm.
 inline constexpr double jumperOhms = 0.1;
 /// An LED is seen to glow from here on, A through its junction.
@@ -25,8 +21,7 @@ inline constexpr double glowAmps = 20e-6;
 struct PlacedFault {
     LedPlace place;
     LedFault fault = LedFault::Open;
-    double extraVolts = darkExtraVolts;  ///< only of LedFault::Dark: what it shows above a good LED, V
-    double leakOhms = leakOhmsPerDie;    ///< only of LedFault::Leaky, per die, ohm
+    FaultSize size = {};
 };
 
 /// A series resistance between two LEDs of a string: a joint, trace or plug gone bad. The joints before the first and

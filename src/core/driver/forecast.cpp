@@ -18,12 +18,14 @@ constexpr double tripScale = 0.08;
 /// shows this share, more or less with the size of the output capacitor.
 constexpr double seenPeak = 0.78;
 constexpr double seenPeakSigma = 0.07;
+constexpr double negligibleShare = 1e-3;
 /// LEDs begin to conduct at this share of their running volts.
 constexpr double kneeShare = 0.85;
 
 double gauss(double x, double mean, double sigma) {
     const double z = (x - mean) / sigma;
-    return std::exp(-0.5 * z * z) / (sigma * std::sqrt(2 * std::numbers::pi));
+    constexpr double farOff = 12;  // its density is lost beside any slip
+    return std::abs(z) > farOff ? 0 : std::exp(-0.5 * z * z) / (sigma * std::sqrt(2 * std::numbers::pi));
 }
 
 VoltsForecast steady(double volts, double sigma) {
@@ -95,6 +97,9 @@ public:
     /// little of it, unless the driver runs on for a while.
     VoltsForecast sinkOf(double volts, double flashes) const {
         const double sigma = 0.5 + 0.3 * reference_.relativeSigma * highest_;
+        if (flashes < negligibleShare) {
+            return steady(volts, sigma);
+        }
         return {{1 - 0.8 * flashes, Shape::Steady, volts, sigma, volts, sigma},
                 {0.3 * flashes, Shape::PeakThenSettles, volts, sigma, 0.1, 0.5},
                 {0.2 * flashes, Shape::PeakThenSettles, 0.2 * volts, 0.15 * volts + 0.3, 0.1, 0.5},

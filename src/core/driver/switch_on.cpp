@@ -254,4 +254,10 @@ SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds
     return Run(stage, load).watch(seconds);
 }
 
+SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
+                  const backlight::Faults& strings, DriverFault fault, double seconds, bool plugOut) {
+    const double reachVolts = 1.1 * reference.overVolts / reference.labelScale;
+    return simulate(stageOf(backlight, reference, fault), StringLoad(backlight, strings, reachVolts, plugOut), seconds);
+}
+
 }  // namespace dimglow::driver

@@ -71,4 +71,9 @@ struct SwitchOn {
 /// drives, 1 ms while the output decays.
 SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds);
 
+/// The same for the driver of a set as it was made, \p reference, with \p fault on its side and \p strings beyond the
+/// plug.
+SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
+                  const backlight::Faults& strings, DriverFault fault, double seconds, bool plugOut = false);
+
 }  // namespace dimglow::driver

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/backlight/wiring.h"
 #include "core/circuit/operating_point.h"
 
 namespace dimglow::parts {
@@ -13,10 +14,7 @@ using backlight::LedFault;
 namespace {
 
 constexpr double diodeModeAmps = 1e-3;
-constexpr double overloadAmps = 2e-5;  ///< what a meter no longer shows, and an eye no longer sees
 constexpr double shortedVolts = 0.15;
-constexpr double shortOhms = 0.5;
-constexpr double openOhms = 1e9;
 
 double limitOf(const LedCheckSetting& setting) {
     switch (setting.method) {
@@ -40,35 +38,20 @@ LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSettin
                             std::optional<LedFault> fault) {
     circuit::Network network;
     const auto top = network.addNode();
-    auto model = backlight::ledCurve(spec);
-    double beside = 0;
-    bool junction = true;
-    if (fault == LedFault::Open || fault == LedFault::GroupOpen) {
-        beside = openOhms;
-        junction = false;
-    } else if (fault == LedFault::Shorted || (fault == LedFault::DieShorted && spec.dies < 2)) {
-        beside = shortOhms;
-        junction = false;
-    } else if (fault == LedFault::Dark) {
-        model.offsetVolts += backlight::darkExtraVolts;
-    } else if (fault == LedFault::Leaky) {
-        beside = backlight::leakOhmsPerDie * spec.dies;
-    } else if (fault == LedFault::DieShorted) {
-        model.dies -= 1;
+    const auto elements = backlight::elementsOf(spec, fault);
+    if (elements.junction) {
+        network.addDiode(top, circuit::ground, *elements.junction);
     }
-    if (junction) {
-        network.addDiode(top, circuit::ground, model);
-    }
-    if (beside > 0) {
-        network.addResistor(top, circuit::ground, beside);
+    if (elements.besideOhms) {
+        network.addResistor(top, circuit::ground, *elements.besideOhms);
     }
     network.addSupply({top, circuit::ground, setting.volts, limitOf(setting), outputOhmsOf(setting)});
     const auto point = circuit::solve(network);
     LedCheckForecast forecast;
     forecast.volts = point.nodeVolts[top];
     forecast.amps = point.supplyAmps[0];
-    forecast.overload = forecast.amps < overloadAmps;
-    forecast.glows = junction && fault != LedFault::Dark && point.diodeAmps[0] > overloadAmps;
+    forecast.overload = forecast.amps < backlight::glowAmps;
+    forecast.glows = elements.junction && fault != LedFault::Dark && point.diodeAmps[0] > backlight::glowAmps;
     return forecast;
 }
 
@@ -102,7 +85,7 @@ LedJudgement judge(const backlight::LedSpec& spec, const LedCheckSetting& settin
         return {LedVerdict::Shorted,
                 fmt::format("{:.2f} V at {:.0f} mA: current, no voltage.", *reading.volts, 1000 * limitOf(setting))};
     }
-    const bool noCurrent = reading.amps ? *reading.amps < overloadAmps : !reading.volts;
+    const bool noCurrent = reading.amps ? *reading.amps < backlight::glowAmps : !reading.volts;
     if (noCurrent) {
         if (good.overload) {
             return {

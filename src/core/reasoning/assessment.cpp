@@ -76,25 +76,36 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
     }
 }
 
+/// Sums over all explanations of share and of share / P(reading | explanation), entry by entry; a common factor
+/// cancels.
+struct EntrySums {
+    std::vector<double> weights;  ///< by explanation
+    double total = 0;
+};
+
+std::vector<EntrySums> entrySumsOf(const Belief& belief) {
+    std::vector<EntrySums> sums(belief.entryCount);
+    for (std::size_t e = 0; e < belief.entryCount; ++e) {
+        double highest = -INFINITY;
+        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+            highest = std::max(highest, belief.logLikelihood(h, e));
+        }
+        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+            sums[e].weights.push_back(belief.shares[h] * std::exp(highest - belief.logLikelihood(h, e)));
+            sums[e].total += sums[e].weights.back();
+        }
+    }
+    return sums;
+}
+
 /// 10·log10 of P(reading | group) / P(reading | everything else), other readings taken into account.
-double decibansOf(const Belief& belief, const Group& group, std::size_t entry) {
-    std::vector<bool> member(belief.hypotheses.size(), false);
+double decibansOf(const Group& group, const EntrySums& sums) {
+    double weight = 0;
     for (const auto h : group.members) {
-        member[h] = true;
+        weight += sums.weights[h];
     }
-    double highest = -INFINITY;
-    for (std::size_t h = 0; h < member.size(); ++h) {
-        highest = std::max(highest, belief.logLikelihood(h, entry));
-    }
-    double with[2] = {0, 0};
-    double without[2] = {0, 0};
-    for (std::size_t h = 0; h < member.size(); ++h) {
-        const double weight = belief.shares[h] * std::exp(highest - belief.logLikelihood(h, entry));
-        with[member[h] ? 1 : 0] += belief.shares[h];
-        without[member[h] ? 1 : 0] += weight;
-    }
-    const double inside = (with[1] + 1e-12) / (without[1] + 1e-12);
-    const double outside = (with[0] + 1e-12) / (without[0] + 1e-12);
+    const double inside = (group.share + 1e-12) / (weight + 1e-12);
+    const double outside = (std::max(0.0, 1 - group.share) + 1e-12) / (std::max(0.0, sums.total - weight) + 1e-12);
     return 10 * std::log10(inside / outside);
 }
 
@@ -102,12 +113,13 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
                                    const std::vector<job::Entry>& standing) {
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
+    const auto sums = entrySumsOf(belief);
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
         const auto& kind = model.knowledge().suspects[belief.hypotheses[group.members.front()].suspect];
         SuspectShare row{kind.id, title, kind.side, group.share, group.previousShare, {}};
         for (std::size_t e = 0; e < standing.size() && group.share > shareWorthListing; ++e) {
-            const double db = decibansOf(belief, group, e);
+            const double db = decibansOf(group, sums[e]);
             if (std::abs(db) > decibansWorthSaying) {
                 row.reasons.push_back({standing[e].id,
                                        titleOf(standing[e].what, job, model.knowledge()) + ": " +
@@ -138,6 +150,23 @@ LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
     return ledSharesOf(model, opens, belief.shares);
 }
 
+/// "Open LED A3, shorted LED A4, A7": the located LEDs by what is wrong with them.
+std::string verdictOf(const CaseModel& model, const Assessment& assessment) {
+    std::map<LedFault, std::vector<backlight::LedPlace>> byFault;
+    for (std::size_t i = 0; i < assessment.located.size(); ++i) {
+        byFault[assessment.locatedAs[i]].push_back(assessment.located[i]);
+    }
+    std::string verdict;
+    for (const auto& [fault, places] : byFault) {
+        std::string title = model.titleOf(fault);
+        if (!verdict.empty()) {
+            title.front() = char(std::tolower(static_cast<unsigned char>(title.front())));
+        }
+        verdict += fmt::format("{}{} {}", verdict.empty() ? "" : ", ", title, namesOf(model.backlight(), places));
+    }
+    return verdict;
+}
+
 void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         result.diagnosis.shareOfSuspect[model.knowledge().suspects[belief.hypotheses[h].suspect].id] +=
@@ -152,6 +181,9 @@ void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) 
     }
     const auto best = std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin();
     const Hypothesis& likeliest = belief.hypotheses[std::size_t(best)];
+    const auto& suspect = model.knowledge().suspects[likeliest.suspect];
+    result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], suspect.driver,
+                        model.withOtherStrip(likeliest), model.placed(likeliest)};
     std::set<int> strips;
     for (int i = 0; i < likeliest.faultCount; ++i) {
         result.diagnosis.failedCount += likeliest.faults[i].count;
@@ -162,14 +194,18 @@ void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) 
     }
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
+    for (const auto& place : result.located) {
+        const auto shares = model.faultShares(likeliest, place);
+        const auto most = std::max_element(shares.begin(), shares.end()) - shares.begin();
+        result.locatedAs.push_back(LedFault(most));
+    }
 
     if (likeliest.faultCount == 0) {
         if (result.suspects.front().share >= sureShare) {
             result.verdict = result.suspects.front().title;
         }
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
-        result.verdict = fmt::format("{} {}", model.knowledge().suspects[likeliest.suspect].title,
-                                     namesOf(model.backlight(), result.located));
+        result.verdict = verdictOf(model, result);
     }
 }
 
@@ -308,9 +344,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
 
     CaseModel model(job.backlight, knowledge, partitionFor(job, standing));
     auto belief = infer(model, standing);
-    const auto runs = candidateRuns(job.backlight, openSharesOf(model, belief));
+    const auto runs = candidateRuns(job.backlight, openSharesOf(model, belief), standing);
     for (const auto& run : runs) {
-        belief = refine(model, belief, run);
+        belief = refine(model, std::move(belief), run);
     }
     result.explanations = belief.hypotheses.size();
     result.reference = model.reference();

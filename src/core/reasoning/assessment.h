@@ -78,17 +78,27 @@ struct SoakVerdict {
     std::string text;
 };
 
+/// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them.
+struct Likeliest {
+    std::string title;
+    driver::DriverFault driver = driver::DriverFault::None;
+    backlight::Backlight backlight;  ///< with a strip of another type where it has one
+    backlight::Faults strings;
+};
+
 /// Everything computed from a job. Nothing of it is stored.
 struct Assessment {
     std::vector<SuspectShare> suspects;  ///< likeliest first
     std::vector<Probe> probes;           ///< most information per minute first
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
+    std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is
     std::string verdict;                                ///< empty while it cannot tell
     std::map<int, Expectation> expectations;            ///< by entry id, of entries that are voltages
     std::map<std::string, driver::Band> expectedVolts;  ///< by board test id ("ledMinus/0" by channel), healthy
     std::vector<double> expectedStripVolts;             ///< at the bench tester's current, by strip
     driver::DriverReference reference;
+    Likeliest likeliest;
     repair::Diagnosis diagnosis;
     repair::FixPlan plan;
     std::vector<safety::Caution> cautions;

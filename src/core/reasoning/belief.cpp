@@ -14,7 +14,7 @@ using backlight::LedFault;
 namespace {
 
 constexpr std::size_t beam = 32;
-constexpr double dropBelow = 1e-9;
+constexpr double dropBelow = 1e-8;
 /// Natural log. What stays this far behind the best even if it explains every further reading as well is given up.
 constexpr double hopeless = 30;
 /// Share of cases with 1, 2, 3, 4 LEDs of one fault, by LedFault (common practice, no source: shorts come in groups,
@@ -54,9 +54,16 @@ public:
                 suspectOfFault_[int(*fault)] = s;
             }
         }
-        ledCount_ = model.backlight().ledCount();
+        const int leds = model.backlight().ledCount();
+        for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
+            logWeightOfKind_[kind] = suspectOfFault_[kind] < 0 ? -INFINITY : logWeight(suspectOfFault_[kind]);
+            for (int count = 1; count <= maxFaults; ++count) {
+                logOfSets_[kind][count - 1] = std::log(howMany[kind][count - 1]) - logChoose(leds, count);
+            }
+        }
         order_.resize(entries.size());
         bestAhead_.assign(entries.size(), 1e9);
+        logsOfOne_.resize(entries.size());
         std::iota(order_.begin(), order_.end(), 0);
         std::stable_partition(order_.begin(), order_.end(), [&](std::size_t e) { return !needsForecast(entries[e]); });
     }
@@ -132,16 +139,17 @@ private:
         double heaviest = -INFINITY;
         for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
             if (byKind[kind] > 0) {
-                const double weight = logWeight(suspectOfFault_[kind]);
+                const double weight = logWeightOfKind_[kind];
                 ++kinds;
-                h.logPrior += weight + std::log(howMany[kind][byKind[kind] - 1]) - logChoose(ledCount_, byKind[kind]);
+                h.logPrior += weight + logOfSets_[kind][byKind[kind] - 1];
                 if (weight > heaviest) {
                     heaviest = weight;
                     h.suspect = suspectOfFault_[kind];
                 }
             }
         }
-        h.logPrior += (kinds - 1) * std::log(mixShare);
+        static const double logMix = std::log(mixShare);
+        h.logPrior += (kinds - 1) * logMix;
     }
 
     /// \p from with one more faulty LED, in canonical order.
@@ -163,11 +171,30 @@ private:
         return h;
     }
 
+    /// A set of faulty LEDs that is extended further, and what the readings say to it.
+    struct Partial {
+        double log = 0;
+        Hypothesis hypothesis;
+        std::vector<double> logs;
+    };
+
+    /// The reading is of a run that the cell is no part of, so that a fault there does not change it.
+    static bool isElsewhere(const job::Entry& entry, const locate::Cell& cell) {
+        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
+            return taken->minus == backlight::TesterProbe::Minus::EndOfRun && !locate::inside(cell, taken->run);
+        }
+        const auto* seen = std::get_if<job::LedSeen>(&entry.what);
+        return seen != nullptr && !locate::inside(cell, seen->under);
+    }
+
     void addLedFaults() {
-        std::vector<Hypothesis> level = {Hypothesis{}};
-        std::set<std::vector<CellFault>> seen;
+        std::vector<Partial> level(1);
+        for (const auto& entry : entries_) {
+            level.front().logs.push_back(needsForecast(entry) ? 0 : model_.logLikelihood(entry.what, Hypothesis{}));
+        }
+        std::set<std::array<CellFault, maxFaults>> seen;
         for (int size = 1; size <= maxFaults; ++size) {
-            std::vector<std::pair<double, Hypothesis>> next;
+            std::vector<Partial> next;
             for (const auto& from : level) {
                 for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
                     for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
@@ -175,35 +202,37 @@ private:
                             !model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
                             continue;
                         }
-                        const Hypothesis h = extended(from, cell, LedFault(kind));
-                        const std::vector<CellFault> identity(h.faults.begin(), h.faults.begin() + h.faultCount);
-                        if (std::isfinite(h.logPrior) && seen.insert(identity).second) {
-                            next.emplace_back(add(h), h);
+                        const Hypothesis h = extended(from.hypothesis, cell, LedFault(kind));
+                        if (std::isfinite(h.logPrior) && seen.insert(h.faults).second) {
+                            const double log = add(h, &from.logs, &model_.partition().cells()[cell]);
+                            if (std::isfinite(log) && size < maxFaults) {
+                                next.push_back({log, h, logsOfOne_});
+                            }
                         }
                     }
                 }
             }
             const auto keep = std::min(beam, next.size());
             std::partial_sort(next.begin(), next.begin() + std::ptrdiff_t(keep), next.end(),
-                              [](const auto& a, const auto& b) { return a.first > b.first; });
-            level.clear();
-            for (std::size_t i = 0; i < keep && std::isfinite(next[i].first); ++i) {
-                level.push_back(next[i].second);
-            }
+                              [](const auto& a, const auto& b) { return a.log > b.log; });
+            next.resize(keep);
+            level = std::move(next);
         }
     }
 
-    /// Weighs one explanation and keeps it unless it is hopeless, with or without the last entry.
-    /// \returns the log of its unnormalised posterior; -infinity when it was given up
-    double add(Hypothesis h) {
-        std::vector<double> logs(entries_.size());
+    /// Weighs one explanation and keeps it unless it is hopeless, with or without the last entry. \p before has the
+    /// logs of the same one without the fault in \p added, if there is such. \returns the log of its unnormalised
+    /// posterior; -infinity when it was given up
+    double add(Hypothesis h, const std::vector<double>* before = nullptr, const locate::Cell* added = nullptr) {
+        auto& logs = logsOfOne_;
         double log = h.logPrior;
         for (std::size_t i = 0; i < order_.size(); ++i) {
             const auto e = order_[i];
             if (h.forecast < 0 && needsForecast(entries_[e])) {
                 h.forecast = model_.forecastIndex(h);
             }
-            logs[e] = model_.logLikelihood(entries_[e].what, h);
+            logs[e] = before != nullptr && isElsewhere(entries_[e], *added) ? (*before)[e]
+                                                                            : model_.logLikelihood(entries_[e].what, h);
             log += e + 1 == entries_.size() ? 0 : logs[e];
             if (log + bestAhead_[i] < best_ - hopeless) {
                 return -INFINITY;
@@ -218,7 +247,7 @@ private:
             }
         }
         log += entries_.empty() ? 0 : logs.back();
-        h.forecast = h.forecast < 0 ? model_.forecastIndex(h) : h.forecast;
+        result_.rowOf.push_back(int(result_.rowOf.size()));
         result_.logLikelihoods.insert(result_.logLikelihoods.end(), logs.begin(), logs.end());
         result_.hypotheses.push_back(h);
         logs_.push_back(log);
@@ -267,7 +296,14 @@ private:
                 kept.shares.push_back(shares[h]);
                 kept.previousShares.push_back(previousShares[h]);
                 const auto row = result_.logLikelihoods.begin() + std::ptrdiff_t(h * entries_.size());
+                kept.rowOf.push_back(int(kept.rowOf.size()));
                 kept.logLikelihoods.insert(kept.logLikelihoods.end(), row, row + std::ptrdiff_t(entries_.size()));
+            }
+        }
+        for (auto* all : {&kept.shares, &kept.previousShares}) {
+            const double sum = std::accumulate(all->begin(), all->end(), 0.0);
+            for (auto& share : *all) {
+                share /= sum;
             }
         }
         result_ = std::move(kept);
@@ -277,12 +313,15 @@ private:
     const std::vector<job::Entry>& entries_;
     Belief result_;
     std::vector<double> logs_;
+    std::vector<double> logsOfOne_;   ///< of the explanation that is being weighed, by entry
     std::vector<std::size_t> order_;  ///< of the entries, those that need no driver forecast first
     double best_ = -INFINITY;         ///< of all explanations so far, last entry left out
     std::vector<double> bestAhead_;   ///< what the best one still gains after each place in the order
     std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
-    int ledCount_ = 0;
+    std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
+    /// Log of how often a kind comes in such numbers, spread over all sets of that many LEDs.
+    std::array<std::array<double, maxFaults>, backlight::ledFaultKinds> logOfSets_{};
 };
 
 std::string jointTitle(const CaseModel& model, const SuspectKind& suspect, const JointCandidate& joint) {
@@ -306,15 +345,16 @@ Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
     return Search(model, entries).run();
 }
 
-Belief refine(CaseModel& model, const Belief& belief, const backlight::Run& run) {
+Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     const auto before = model.partition().cells();
     const auto parts = model.split(run);
     if (model.partition().cells().size() == before.size()) {
         return belief;
     }
     Belief fine;
-    fine.titles = belief.titles;
+    fine.titles = std::move(belief.titles);
     fine.entryCount = belief.entryCount;
+    fine.logLikelihoods = std::move(belief.logLikelihoods);
     struct Partial {
         Hypothesis hypothesis;
         double share = 1;
@@ -364,8 +404,7 @@ Belief refine(CaseModel& model, const Belief& belief, const backlight::Run& run)
             fine.shares.push_back(belief.shares[h] * partial.share);
             fine.previousShares.push_back(belief.previousShares[h] * partial.share);
             fine.titleOf.push_back(belief.titleOf[h]);
-            const auto row = belief.logLikelihoods.begin() + std::ptrdiff_t(h * belief.entryCount);
-            fine.logLikelihoods.insert(fine.logLikelihoods.end(), row, row + std::ptrdiff_t(belief.entryCount));
+            fine.rowOf.push_back(belief.rowOf[h]);
         }
     }
     return fine;
@@ -395,10 +434,8 @@ std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
     }
     std::string title;
     for (const auto& [fault, strips] : stripsOfFault) {
-        const auto& kinds = model.knowledge().suspects;
-        const auto kind = std::find_if(kinds.begin(), kinds.end(),
-                                       [&, f = fault](const auto& k) { return knowledge::ledFaultOf(k.strings) == f; });
-        title += fmt::format("{}{} in strip{} ", title.empty() ? "" : ", ", kind->title, strips.size() > 1 ? "s" : "");
+        title += fmt::format("{}{} in strip{} ", title.empty() ? "" : ", ", model.titleOf(fault),
+                             strips.size() > 1 ? "s" : "");
         for (const int strip : strips) {
             title += (strip == *strips.begin()    ? ""
                       : strip == *strips.rbegin() ? " and "

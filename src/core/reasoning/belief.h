@@ -15,10 +15,11 @@ struct Belief {
     std::vector<std::string> titles;     ///< the explanations in words, down to the strip
     std::vector<int> titleOf;            ///< into titles, by hypothesis
     std::size_t entryCount = 0;
-    std::vector<double> logLikelihoods;  ///< hypotheses.size() × entryCount, row by row
+    std::vector<int> rowOf;              ///< into logLikelihoods, by hypothesis; those split from one share its row
+    std::vector<double> logLikelihoods;  ///< rows of entryCount
 
     double logLikelihood(std::size_t hypothesis, std::size_t entry) const {
-        return logLikelihoods[hypothesis * entryCount + entry];
+        return logLikelihoods[std::size_t(rowOf[hypothesis]) * entryCount + entry];
     }
 };
 
@@ -26,13 +27,13 @@ struct Belief {
 /// given the fault.
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
-/// each level are kept for the next, if they are not hopeless. Explanations below 1e-9 of the best, before and after
+/// each level are kept for the next, if they are not hopeless. Explanations below a share of 1e-8, before and after
 /// the last entry, are dropped.
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
 
 /// The same belief over a finer partition. No reading tells the new parts apart, so each fault falls into either part
 /// of its cell as chance has it (hypergeometric): C(n1,j)·C(n2,k−j)/C(n,k) for j of k faults in the part of n1.
-Belief refine(CaseModel& model, const Belief& belief, const backlight::Run& run);
+Belief refine(CaseModel& model, Belief belief, const backlight::Run& run);
 
 /// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
 std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis);

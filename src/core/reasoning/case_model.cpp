@@ -26,7 +26,7 @@ constexpr double leakOhms = 2;
 /// A tester that shows its limit and no light has a bad lead or its clips the wrong way round this often, before and
 /// after it has lit something.
 constexpr double badLeadShare = 0.03;
-constexpr double provenLeadShare = 0.002;
+constexpr double provenLeadShare = 0.0005;
 const std::array<double, 4> otherFactors = {0.62, 0.78, 1.28, 1.55};
 
 double logGauss(double x, double mean, double sigma) {
@@ -75,6 +75,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
             wirings.push_back(std::move(wiring));
         }
     }
+    healthyDemands_.assign(wirings.size(), nullptr);
     int stringIndex = 0;
     for (const auto& ref : backlight::stringsOf(backlight_)) {
         int before = 0;
@@ -112,6 +113,12 @@ bool CaseModel::canHave(const locate::Cell& cell, LedFault fault) const {
         default:
             return true;
     }
+}
+
+const std::string& CaseModel::titleOf(LedFault fault) const {
+    return std::find_if(knowledge_.suspects.begin(), knowledge_.suspects.end(),
+                        [&](const auto& kind) { return knowledge::ledFaultOf(kind.strings) == fault; })
+        ->title;
 }
 
 /// Faults of one strip go to different steps where LEDs stand side by side, as long as there are any.
@@ -226,11 +233,17 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
     if (hypothesis.leak >= 0 && leaks_[hypothesis.leak].string.channel == channel) {
         leak = 1 + leaks_[hypothesis.leak].before;
     }
+    const bool untouched = key.faults == Key{}.faults && joint + other + leak == 0;
+    const auto*& healthy = healthyDemands_[circuitOfChannel_[channel]];
+    if (untouched && healthy != nullptr) {
+        return *healthy;
+    }
     key.rest = joint + (other << 14) + (leak << 30) + (std::uint64_t(circuitOfChannel_[channel]) << 50);
     const auto [entry, isNew] = demands_.try_emplace(key);
     if (isNew) {
         entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis), ceilingVolts);
     }
+    healthy = untouched ? &entry->second : healthy;
     return entry->second;
 }
 
@@ -250,11 +263,11 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
                (std::uint64_t(stringSuspect) << 59);
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
-        std::vector<backlight::ChannelDemand> demands;
+        demandsOfOne_.resize(backlight_.channels.size());
         for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-            demands.push_back(demand(channel, hypothesis));
+            demandsOfOne_[channel] = demand(channel, hypothesis);
         }
-        forecasts_.push_back(driver::forecast(backlight_, reference_, demands, suspect.driver));
+        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, suspect.driver));
         if (suspect.blOnAbsent) {
             forecasts_.back().blOn = {{1, driver::Shape::Steady, 0.1, 0.15, 0.1, 0.15}};
         }
@@ -262,10 +275,11 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     return entry->second;
 }
 
-const CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
-    for (const auto& place : testerPlaces_) {
-        if (place.probe == probe) {
-            return place;
+CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
+    for (std::size_t i = 0; i < testerPlaces_.size(); ++i) {
+        nextPlace_ = nextPlace_ + 1 < testerPlaces_.size() ? nextPlace_ + 1 : 0;
+        if (testerPlaces_[nextPlace_].probe == probe) {
+            return testerPlaces_[nextPlace_];
         }
     }
     const Run& run = probe.run;
@@ -289,7 +303,7 @@ const CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
 }
 
 TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hypothesis) {
-    const TesterPlace& place = testerPlace(probe);
+    TesterPlace& place = testerPlace(probe);
     const Run& run = probe.run;
     const auto bridged = [&](const locate::Cell& cell) {
         return cell.positions.size() == 1 &&
@@ -331,8 +345,13 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
     if (hypothesis.leak >= 0 && toChassis && leaks_[hypothesis.leak].string == run.string) {
         leak = 1 + leaks_[hypothesis.leak].before;
     }
+    const bool untouched = key.faults == Key{}.faults && joint + other + leak == 0;
+    if (untouched && place.healthy != nullptr) {
+        return *place.healthy;
+    }
     key.rest = joint + (other << 4) + (leak << 24) + (std::uint64_t(place.circuit) << 40);
     const auto [entry, isNew] = testers_.try_emplace(key);
+    place.healthy = untouched ? &entry->second : place.healthy;
     if (isNew) {
         const auto reading = backlight::testRun(withOtherStrip(hypothesis), probe, placed(hypothesis));
         TesterForecast& forecast = entry->second;
@@ -399,12 +418,12 @@ double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hy
     }
     // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark.
     const double shares[] = {1 - dark - dim, dim, dark};
-    const double calledAs[3][3] = {{0.98, 0.015, 0.005}, {0.1, 0.6, 0.3}, {0.005, 0.015, 0.98}};
+    const double calledAs[3][3] = {{0.99, 0.005, 0.005}, {0.1, 0.6, 0.3}, {0.005, 0.015, 0.98}};
     double share = 0;
     for (int state = 0; state < 3; ++state) {
         share += shares[state] * calledAs[state][int(seen.glow)];
     }
-    return std::log(slipShare + (1 - 2 * slipShare) * share);
+    return std::log(share);
 }
 
 double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) const {
@@ -448,7 +467,10 @@ double CaseModel::logLikelihoodOf(const job::Bridged& bridged, const Hypothesis&
     std::fill(end, rest.faults.end(), CellFault{});
     const bool driven = knowledge_.suspects[hypothesis.suspect].driver == driver::DriverFault::None;
     const int channel = partition_.cells()[cell].string.channel;
-    const double lights = driven && demand(channel, rest).conducts ? 0.97 : 0.03;
+    // A jumper may touch badly, but light where nothing interrupts the string is no slip.
+    constexpr double badJumper = 0.05;
+    constexpr double wrongLed = 0.003;
+    const double lights = driven && demand(channel, rest).conducts ? 1 - badJumper : wrongLed;
     return std::log(bridged.restLights ? lights : 1 - lights);
 }
 

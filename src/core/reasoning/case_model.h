@@ -87,6 +87,8 @@ public:
     /// Whether a LED of this cell can have such a fault: a die shorts only beside another, a whole step of LEDs side by
     /// side is told by its first.
     bool canHave(const locate::Cell& cell, backlight::LedFault fault) const;
+    /// What the knowledge files call a fault of single LEDs.
+    const std::string& titleOf(backlight::LedFault fault) const;
     const driver::DriverReference& reference() const { return reference_; }
 
     /// Forecast of all board readings. The index identifies equal forecasts, so callers can tabulate by it.
@@ -95,6 +97,10 @@ public:
     const driver::DriverForecast& forecastOf(const Hypothesis& hypothesis) const {
         return forecasts_.at(hypothesis.forecast);
     }
+
+    /// The backlight and its faults under a hypothesis, at the first places of the cells.
+    backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
+    backlight::Faults placed(const Hypothesis& hypothesis) const;
 
     TesterForecast tester(const backlight::TesterProbe& probe, const Hypothesis& hypothesis);
     /// The forecast for a backlight without any fault.
@@ -120,10 +126,8 @@ private:
         std::size_t operator()(const Key& key) const;
     };
 
-    backlight::Faults placed(const Hypothesis& hypothesis) const;
     /// What one channel needs under a hypothesis; channels wired alike share the answer.
     const backlight::ChannelDemand& demand(int channel, const Hypothesis& hypothesis);
-    backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
 
     /// What a fault does to a reading, in a number: its kind, the LED's spec, and where LEDs stand side by side, which
     /// of the faults share a step.
@@ -141,8 +145,9 @@ private:
         backlight::TesterProbe probe;
         bool atThePlug = false;
         int circuit = 0;
+        const TesterForecast* healthy = nullptr;  ///< into testers_, once asked for
     };
-    const TesterPlace& testerPlace(const backlight::TesterProbe& probe);
+    TesterPlace& testerPlace(const backlight::TesterProbe& probe);
 
     backlight::Backlight backlight_;
     const Knowledge& knowledge_;
@@ -151,6 +156,9 @@ private:
     std::vector<int> specOfStrip_;
     std::vector<int> circuitOfChannel_;
     std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
+    std::vector<const backlight::ChannelDemand*>
+        healthyDemands_;                                  ///< into demands_, by circuitOfChannel_, once asked for
+    std::vector<backlight::ChannelDemand> demandsOfOne_;  ///< of the forecast that is being made, by channel
     std::vector<JointCandidate> joints_;
     std::vector<OtherStripCandidate> otherStrips_;
     std::vector<LeakCandidate> leaks_;
@@ -160,6 +168,7 @@ private:
     std::unordered_map<Key, int, KeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
     std::vector<TesterPlace> testerPlaces_;
+    std::size_t nextPlace_ = 0;  ///< where the search for a place starts: readings are asked for in turn
     std::map<std::vector<double>, int> circuits_;
 };
 

@@ -18,8 +18,9 @@ constexpr double ignoreShare = 1e-5;
 constexpr double leastBitsWorthListing = 0.01;
 constexpr std::size_t maxOutcomes = 16;
 constexpr double leastShareToBridge = 0.1;
-constexpr double knownShare = 0.5;
-constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
+constexpr double knownOpenShare = 0.9;
+constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
+constexpr double clearShare = 0.8;    ///< from here an outcome is told by its place, not only by its kind
 
 double entropyTerm(double p) {
     return p > 0 ? -p * std::log2(p) : 0;
@@ -125,6 +126,7 @@ public:
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
             if (belief.shares[h] > ignoreShare) {
                 hypotheses_.push_back(belief.hypotheses[h]);
+                hypotheses_.back().forecast = model.forecastIndex(hypotheses_.back());
                 titles_.push_back(belief.titleOf[h]);
                 shares_.push_back(belief.shares[h]);
             }
@@ -165,7 +167,7 @@ public:
                 case Form::Record:
                     break;
                 case Form::Led:
-                    for (const auto& run : runsToLookAlong()) {
+                    for (const auto& run : runsToLookAlong(runs)) {
                         addLook(test, run);
                     }
                     break;
@@ -292,7 +294,7 @@ private:
                 for (std::size_t c = 0; c < cells.size(); ++c) {
                     if (cells[c].positions.size() == 1 && locate::inside(cells[c], part) &&
                         open[c] > leastShareToBridge) {
-                        (open[c] > knownShare ? known : doubtful)
+                        (open[c] > knownOpenShare ? known : doubtful)
                             .push_back(model_.partition().placeOf(cells[c], cells[c].positions.front()));
                     }
                 }
@@ -365,21 +367,23 @@ private:
         Probe probe = start(test);
         probe.run = run;
         probe.title = fmt::format("Look along {}", nameOf(model_.backlight(), run));
+        probe.minutes += accessMinutes(run);
         finish(std::move(probe), prediction, placeBits);
     }
 
-    /// Every strip, and every shorter run that a tester has lit.
-    std::vector<Run> runsToLookAlong() const {
+    /// Every strip, and the runs that could be tested within one.
+    std::vector<Run> runsToLookAlong(const std::vector<Run>& testable) const {
         std::vector<Run> runs;
         for (const auto& ref : backlight::stringsOf(model_.backlight())) {
             const auto parts = backlight::partsOf(model_.backlight(), ref);
             runs.insert(runs.end(), parts.begin(), parts.end());
-        }
-        for (const auto& entry : standing_) {
-            const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
-            const bool lit = taken != nullptr && taken->lit.value_or(0) > 0 && taken->bridged.empty();
-            if (lit && taken->run.count() > 1 && std::find(runs.begin(), runs.end(), taken->run) == runs.end()) {
-                runs.push_back(taken->run);
+            for (const auto& run : testable) {
+                const bool within = std::any_of(parts.begin(), parts.end(), [&](const Run& part) {
+                    return run.string == ref && run != part && part.contains(run.first) && part.contains(run.last);
+                });
+                if (within && run.count() > 1) {
+                    runs.push_back(run);
+                }
             }
         }
         return runs;
@@ -389,14 +393,17 @@ private:
     bool alreadyLookedAt(int cell) const {
         const auto& positions = model_.partition().cells()[cell].positions;
         const auto place = model_.partition().placeOf(model_.partition().cells()[cell], positions.front());
-        const auto seenOf = [](const job::Entry& e) { return std::get_if<job::LedSeen>(&e.what); };
-        const auto at = std::find_if(standing_.begin(), standing_.end(),
-                                     [&](const auto& e) { return seenOf(e) != nullptr && seenOf(e)->place == place; });
-        return positions.size() == 1 && at != standing_.end() &&
-               std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-                   return seenOf(e) != nullptr && seenOf(e)->under == seenOf(*at)->under &&
-                          seenOf(e)->glow != job::LedSeen::Glow::Dark;
+        return positions.size() == 1 && std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+                   const auto* seen = std::get_if<job::LedSeen>(&e.what);
+                   return seen != nullptr && seen->place == place && wasLit(seen->under);
                });
+    }
+
+    bool wasLit(const Run& run) const {
+        return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+            const auto* seen = std::get_if<job::LedSeen>(&e.what);
+            return seen != nullptr && seen->under == run && seen->glow != job::LedSeen::Glow::Dark;
+        });
     }
 
     double padMinutes(int strip) const {
@@ -525,8 +532,6 @@ private:
 
 namespace {
 
-constexpr double knownOpenShare = 0.9;
-
 /// Where to split LEDs by what they may be: first of those that count, and how many to power; 0 when none does.
 std::pair<int, int> halfOf(std::span<const double> weights) {
     if (weights.empty()) {
@@ -549,7 +554,8 @@ std::pair<int, int> halfOf(std::span<const double> weights) {
 
 }  // namespace
 
-std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares) {
+std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares,
+                               const std::vector<job::Entry>& standing) {
     std::vector<Run> runs;
     const auto add = [&](const Run& run) {
         const Run reachable = backlight::probeable(backlight, run);
@@ -568,18 +574,38 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
             weights.push_back(openShares[place.strip][place.led]);
         }
         // A run that holds an LED known to be open stays dark: look between those.
-        int start = 0;
-        for (int position = 0; position <= int(weights.size()); ++position) {
-            if (position < int(weights.size()) && weights[position] < knownOpenShare) {
-                continue;
+        const auto addHalves = [&](const Run& within) {
+            int start = within.first;
+            for (int position = within.first; position <= within.last + 1; ++position) {
+                if (position <= within.last && weights[position] < knownOpenShare) {
+                    continue;
+                }
+                const int count = position - start;
+                if (const auto half = halfOf(std::span(weights).subspan(start, count)); half.second > 0) {
+                    add({ref, start + half.first, start + half.first + half.second - 1});
+                }
+                if (count > 0 && count < within.count()) {
+                    add({ref, start, position - 1});
+                }
+                start = position + 1;
             }
-            if (const auto half = halfOf(std::span(weights).subspan(start, position - start)); half.second > 0) {
-                add({ref, start + half.first, start + half.first + half.second - 1});
+        };
+        addHalves(backlight::wholeString(backlight, ref));
+        const bool several = std::accumulate(weights.begin(), weights.end(), 0.0) > severalOpens;
+        for (const auto& part : backlight::partsOf(backlight, ref)) {
+            const bool holdsKnown = std::any_of(weights.begin() + part.first, weights.begin() + part.last + 1,
+                                                [](double weight) { return weight >= knownOpenShare; });
+            if (several || holdsKnown) {
+                addHalves(part);  // with several open LEDs both halves of the whole string would stay dark
             }
-            if (position > start && position - start < int(weights.size())) {
-                add({ref, start, position - 1});
+        }
+        if (several) {
+            for (const auto& entry : standing) {
+                const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+                if (taken != nullptr && taken->run.string == ref && taken->bridged.empty() && taken->lit == 0) {
+                    addHalves(taken->run);
+                }
             }
-            start = position + 1;
         }
     }
     return runs;

@@ -7,8 +7,10 @@
 
 namespace dimglow::reasoning {
 
-/// Runs worth testing next: whole strings from the plug, whole strips, and the halves of where an open LED may be.
-std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares);
+/// Runs worth testing next: whole strings from the plug, whole strips, and the halves of where an open LED may be; with
+/// several open LEDs also the halves of each strip and of each run that stayed dark in \p standing.
+std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares,
+                                          const std::vector<job::Entry>& standing);
 
 /// Values every test that is not answered yet, by expected information per minute.
 ///
