@@ -3,38 +3,18 @@
 
 #include <cmath>
 
-#include "core/backlight/plain.h"
 #include "core/format/document.h"
 #include "core/job/job_json.h"
 #include "core/job/reading_text.h"
+#include "tests/support/full_job.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::job {
 namespace {
 
 using nlohmann::json;
+using test::fullJob;
 using testing::HasSubstr;
-
-/// A job with one entry of every kind.
-Job fullJob() {
-    Job job;
-    job.id = "SK-9001";
-    job.title = "Slip 4 board";
-    job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", "Slip 4", "dark", 300, "2026-12-01", 7000};
-    job.backlight = backlight::plainBacklight({});
-    job.backlight.ledPlusLabel = 150;
-    job.panelOpen = true;
-    const backlight::Run run{{0, 0}, 0, 11};
-    addEntry(job, "2026-11-25T08:00:00Z", Phase::Before, Answer{"torch", "picture"});
-    addEntry(job, "2026-11-25T08:01:00Z", Phase::Before, LightSeen{driver::Light::FlashThenDark, 0.4});
-    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 181.6, 48});
-    addEntry(job, "2026-11-25T08:03:00Z", Phase::Before, TesterTaken{run, {0.03, 300}, 33.5, 12});
-    addEntry(job, "2026-11-25T08:04:00Z", Phase::Before, LedSeen{{1, 6}, LedSeen::Glow::Dark, {{0, 0}, 12, 23}});
-    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 146, 146});
-    job.repair = {"replaceStrip", "new strip", 0.24, 0.2};
-    job.soak = {{0, 146, 0.2, false}, {31, 145.5, 0.199, false}};
-    return job;
-}
 
 std::string problemOf(const std::string& text) {
     try {
@@ -57,6 +37,53 @@ TEST(JobFile, ReadsBackWhatItWrote) {
 TEST(JobFile, EveryDemoJobReadsBack) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
         EXPECT_EQ(parseJob(toJson(demo.job).dump()), demo.job) << demo.job.id;
+    }
+}
+
+TEST(JobFile, OfAnOlderProgramReadsWithTheNewFieldsAtTheirUsualValues) {
+    json document = toJson(fullJob());
+    document.erase("panelCheck");
+    document["bench"].erase("supplies");
+    document["backlight"].erase("harness");
+    document["backlight"].erase("celsius");
+    for (auto& strip : document["backlight"]["strips"]) {
+        for (const char* key : {"parallel", "chains", "access", "connector"}) {
+            strip.erase(key);
+        }
+    }
+    const Job job = parseJob(document.dump());
+    EXPECT_EQ(job.panelCheck, panelcheck::PanelCheck{});
+    EXPECT_EQ(job.bench.supplies, Bench{}.supplies);
+    EXPECT_EQ(job.backlight.celsius, 25);
+    EXPECT_EQ(job.backlight.strips[2].parallel, 1);
+}
+
+TEST(JobFile, RefusesNonsenseInTheNewFields) {
+    const auto problemWith = [](auto change) {
+        json document = toJson(fullJob());
+        change(document);
+        return problemOf(document);
+    };
+    EXPECT_THAT(problemWith([](json& d) { d["panelCheck"]["findings"][0] = "gremlin"; }),
+                HasSubstr("panelCheck.findings[0]: \"gremlin\" is no finding"));
+    EXPECT_THAT(problemWith([](json& d) { d["panelCheck"]["findings"] = {3}; }),
+                HasSubstr("panelCheck.findings[0]: expected a text"));
+    EXPECT_THAT(problemWith([](json& d) { d["panelCheck"]["channel"] = 4; }), HasSubstr("panelCheck.channel"));
+    EXPECT_THAT(problemWith([](json& d) { d["bench"]["supplies"][1]["maxVolts"] = -1; }),
+                HasSubstr("bench.supplies[1].maxVolts"));
+    EXPECT_THAT(problemWith([](json& d) { d["backlight"]["strips"][0]["parallel"] = 5; }),
+                HasSubstr("do not come out even"));
+    EXPECT_THAT(problemWith([](json& d) { d["backlight"]["harness"][0]["role"] = "spare"; }),
+                HasSubstr("backlight.harness[0].role"));
+    EXPECT_THAT(problemWith([](json& d) {
+                    d["backlight"]["strips"][0]["parallel"] = 2;
+                    d["trail"][3]["run"]["first"] = 1;
+                }),
+                HasSubstr("between LEDs that stand side by side"));
+    for (const auto& [key, value] :
+         {std::pair<const char*, json>("method", "guess"), {"setVolts", 0}, {"volts", "x"}, {"led", 12}}) {
+        EXPECT_THAT(problemWith([&, key = key, value = value](json& d) { d["trail"][8][key] = value; }),
+                    HasSubstr(std::string("trail[8].") + key));
     }
 }
 
@@ -186,9 +213,10 @@ TEST(HostileFile, MissingFieldsAreNamed) {
 
 TEST(Trail, LaterAnswerToTheSameQuestionStands) {
     Job job = fullJob();
+    const auto before = standingEntries(job, Phase::Before);
     addEntry(job, "", Phase::Before, Measured{"ledPlusOn", 0, Shape::Steady, 140, 140});
     const auto standing = standingEntries(job, Phase::Before);
-    EXPECT_EQ(standing.size(), 5u);
+    EXPECT_EQ(standing.size(), before.size()) << "it takes the place of the first";
     EXPECT_EQ(std::get<Measured>(standing.back().what).volts, 140);
     EXPECT_EQ(standingEntries(job, Phase::After).size(), 1u) << "readings after the repair are no evidence";
 }
@@ -237,6 +265,20 @@ TEST(TypedReading, SaysWhatIsWrong) {
         const auto result = readTypedVolts(text);
         ASSERT_TRUE(std::holds_alternative<std::string>(result)) << text;
         EXPECT_FALSE(std::get<std::string>(result).empty());
+    }
+}
+
+// ---- one LED as it is typed --------------------------------------------------------------------------------------
+
+TEST(TypedLed, TakesVoltsLightAndBothWaysRound) {
+    const auto read = [](const char* text) { return std::get<parts::LedCheckReading>(readTypedLed(text)); };
+    EXPECT_EQ(read("2.9 lit"), (parts::LedCheckReading{2.9, {}, false, {}, true}));
+    EXPECT_EQ(read("OL"), (parts::LedCheckReading{{}, {}, false, {}, {}}));
+    EXPECT_EQ(read("0,02 V dark"), (parts::LedCheckReading{0.02, {}, false, {}, false}));
+    EXPECT_EQ(read("1.8/1.8"), (parts::LedCheckReading{1.8, 1.8, true, {}, {}}));
+    EXPECT_EQ(read("2.6 / OL"), (parts::LedCheckReading{2.6, {}, true, {}, {}}));
+    for (const char* wrong : {"", "lit", "two", "900", "1/2/3", "-1"}) {
+        EXPECT_TRUE(std::holds_alternative<std::string>(readTypedLed(wrong))) << wrong;
     }
 }
 

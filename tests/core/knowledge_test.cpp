@@ -13,6 +13,7 @@
 
 #include "core/format/document.h"
 #include "core/job/job_json.h"
+#include "tests/support/full_job.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::knowledge {
@@ -143,6 +144,7 @@ TEST(Schema, DescribesTheKnowledgeFiles) {
 
 TEST(Schema, DescribesTheJobFile) {
     const json schema = readJson("data/schema/job.schema.json");
+    EXPECT_EQ(problemsOf(schema, job::toJson(test::fullJob())), "");
     for (const auto& demo : virtualset::demoWorkshop(builtInKnowledge())) {
         const json document = job::toJson(demo.job);
         EXPECT_EQ(problemsOf(schema, document), "") << demo.job.id;

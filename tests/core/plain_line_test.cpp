@@ -1,6 +1,8 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include "core/backlight/harness_line.h"
+#include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
 
 namespace dimglow::backlight {
@@ -97,6 +99,72 @@ INSTANTIATE_TEST_SUITE_P(Lines, RoundTrip,
                                          "1 bar × 48, fed from both ends, top edge, idle 33 V",
                                          "4 strips × 9, 4 strings in parallel, 111 mA", "1 strip × 1",
                                          "2 strips × 12, 2 chains, plug 2-pin white, under lenses"));
+
+TEST(Line, KeepsTheMeasuredLedUntilItNamesAnother) {
+    PlainDescription base;
+    base.led = {1, 3.0512345678, 0.35, 2.6, 0.3};
+    base.ledPoints = {{0.35, 3.0512345678}};
+    const auto same = std::get<PlainDescription>(readLine(lineOf(base) + ", 5 strips × 12", base));
+    EXPECT_EQ(same.led, base.led) << "the volts are written shorter than they are";
+    EXPECT_EQ(same.ledPoints, base.ledPoints);
+    const auto other = std::get<PlainDescription>(readLine("3.2 V", base));
+    EXPECT_EQ(other.led, classLed(1, 3.2, 0.35));
+    EXPECT_TRUE(other.ledPoints.empty());
+}
+
+template <class Values>
+std::string problemIn(const std::variant<Values, LineProblem>& read) {
+    const auto* problem = std::get_if<LineProblem>(&read);
+    return problem == nullptr ? "" : problem->words + ": " + problem->reason;
+}
+
+TEST(Pins, AreReadInTheirOrder) {
+    using Role = HarnessPin::Role;
+    const std::vector<HarnessPin> pins = {
+        {Role::LedPlus, 0, "red", 0}, {Role::LedMinus, 0, "black", 0.2}, {}, {Role::LedMinus, 1, "white", 1.5}};
+    EXPECT_EQ(std::get<0>(readPins("+ red, − black 0.2 Ω, unused, - 2 white 1,5 ohm")), pins);
+    EXPECT_EQ(std::get<0>(readPins(lineOf(pins))), pins);
+    EXPECT_EQ(std::get<0>(readPins("LED+, LED-2 dark blue"))[1].colour, "dark blue");
+    EXPECT_TRUE(std::get<0>(readPins(" ")).empty());
+}
+
+TEST(Pins, WrongOnesAreNamed) {
+    EXPECT_THAT(problemIn(readPins("+ red, plus black")), HasSubstr("plus black: is no pin"));
+    EXPECT_THAT(problemIn(readPins("+ 2 red")), HasSubstr("share LED+"));
+    EXPECT_THAT(problemIn(readPins("− 900 black")), HasSubstr("900 is outside"));
+    EXPECT_THAT(problemIn(readPins(std::string(5000, '+'))), HasSubstr("too long"));
+    std::string many = "+";
+    for (int pin = 0; pin < 70; ++pin) {
+        many += ",+";
+    }
+    EXPECT_THAT(problemIn(readPins(many)), HasSubstr("at most 64 pins"));
+}
+
+TEST(MeasuredLed, IsReadFromItsLineAndSetsTheCurveOfItsLikes) {
+    const auto points = std::get<0>(readPoints("2.61 V at 1 mA, 2.82 V at 30 mA, 3,1 V 350 mA"));
+    ASSERT_EQ(points.size(), 3u);
+    EXPECT_EQ(points[1], (CurvePoint{0.03, 2.82}));
+    EXPECT_EQ(std::get<0>(readPoints(lineOf(points))), points);
+
+    auto panel = plainBacklight({});
+    panel.strips[3].led.ratedVolts = 3.4;
+    const auto fitted = withLedPoints(panel, points);
+    for (const auto& point : points) {
+        EXPECT_NEAR(ledCurve(fitted.strips[0].led).volts(point.amps), point.volts, 0.02);
+    }
+    EXPECT_EQ(fitted.strips[1].led, fitted.strips[0].led);
+    EXPECT_EQ(fitted.strips[3].led, panel.strips[3].led) << "an LED of another kind was not measured";
+    EXPECT_EQ(plainBacklight(plainDescriptionOf(withLedPoints(plainBacklight({}), points)).value()).ledPoints, points);
+
+    const auto forgotten = withLedPoints(fitted, {});
+    EXPECT_EQ(forgotten.strips[0].led.ideality, LedSpec{}.ideality);
+    EXPECT_EQ(forgotten.strips[0].led.ratedVolts, fitted.strips[0].led.ratedVolts);
+}
+
+TEST(MeasuredLed, WrongPointsAreNamed) {
+    EXPECT_THAT(problemIn(readPoints("2.8 V at 30 mA, bright")), HasSubstr("bright: is no reading"));
+    EXPECT_THAT(problemIn(readPoints("2.8 V at 90000 mA")), HasSubstr("90000 is outside"));
+}
 
 TEST(PlainDescriptionOf, ABacklightThatIsNotPlainIsNone) {
     auto panel = plainBacklight({});

@@ -122,6 +122,18 @@ TEST_F(PanelCheck, StacksTwoSuppliesForAHundredAndEightyVolts) {
     EXPECT_THAT(plan.cautions.front(), HasSubstr("beyond ES2"));
 }
 
+TEST(BenchSupplies, AreReadFromTheirLine) {
+    const auto read = panelcheck::readSupplies("2 × 120 V 1 A 300 V; 30,5 V 5 A");
+    const auto& supplies = std::get<0>(read);
+    ASSERT_EQ(supplies.size(), 3u);
+    EXPECT_EQ(supplies[1], (panelcheck::BenchSupply{"Output 2", 120, 1, 300}));
+    EXPECT_EQ(supplies[2].isolationVolts, 30.5) << "nothing said: no more than its own";
+    EXPECT_EQ(std::get<0>(panelcheck::readSupplies(panelcheck::lineOf(supplies))), supplies);
+    for (const char* wrong : {"120 V", "60 V 3 A; much", "0 V 1 A", "900 × 60 V 1 A", "9 × 60 V 1 A; 9 × 60 V 1 A"}) {
+        EXPECT_TRUE(std::holds_alternative<backlight::LineProblem>(panelcheck::readSupplies(wrong))) << wrong;
+    }
+}
+
 // Common practice, no source: first glow at about 85 % of the running volts.
 TEST_F(PanelCheck, KneeIsAboutEightyFivePerCentOfRunning) {
     const auto plan = this->plan();

@@ -78,6 +78,9 @@ json toJson(const Backlight& backlight) {
             {{"role", roleWords[int(pin.role)]}, {"channel", pin.channel}, {"colour", pin.colour}, {"ohms", pin.ohms}});
     }
     result["celsius"] = backlight.celsius;
+    for (const auto& point : backlight.ledPoints) {
+        result["ledPoints"].push_back({{"amps", point.amps}, {"volts", point.volts}});
+    }
     return result;
 }
 
@@ -134,6 +137,9 @@ Backlight fromJson(Fields fields, const std::string& path, Unknown& unknown) {
                                   pin.text("colour", 40, ""), pin.number("ohms", 0, 1e6, 0)});
     });
     result.celsius = fields.number("celsius", -60, 200, result.celsius);
+    fields.forEach("ledPoints", 64, [&](Fields point) {
+        result.ledPoints.push_back({point.number("amps", 1e-6, 10), point.number("volts", 0.5, 100)});
+    });
     fields.collectUnknown(path, unknown);
     const auto problems = problemsOf(result);
     if (!problems.empty()) {

@@ -140,4 +140,45 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
     return fit;
 }
 
+std::variant<std::vector<CurvePoint>, LineProblem> readPoints(std::string_view line) {
+    if (const auto problem = tooLong(line)) {
+        return *problem;
+    }
+    std::vector<CurvePoint> points;
+    for (auto& clause : clausesOf(line)) {
+        if (!clause.matches(R"((\d+(?:\.\d+)?) ?v(?: at| @)? (\d+(?:\.\d+)?) ?ma)")) {
+            return LineProblem{clause.words(), "is no reading; write 2.82 V at 30 mA"};
+        }
+        points.push_back({clause.number(2, 0.001, 10000) / 1000, clause.number(1, 0.5, 100)});
+        if (!clause.problem().empty()) {
+            return LineProblem{clause.words(), clause.problem()};
+        }
+    }
+    return points;
+}
+
+std::string lineOf(std::span<const CurvePoint> points) {
+    std::string line;
+    for (const auto& point : points) {
+        line += fmt::format("{}{:.6g} V at {:.6g} mA", line.empty() ? "" : ", ", point.volts, 1000 * point.amps);
+    }
+    return line;
+}
+
+LedFit fitTo(const Backlight& backlight, std::span<const CurvePoint> points) {
+    const LedSpec& led = backlight.strips.front().led;
+    return fitLed(points, classLed(led.dies, classVoltsPerDie * led.dies, led.ratedAmps));
+}
+
+Backlight withLedPoints(Backlight backlight, std::vector<CurvePoint> points) {
+    const LedSpec before = backlight.strips.front().led;
+    const LedSpec spec =
+        points.empty() ? classLed(before.dies, before.ratedVolts, before.ratedAmps) : fitTo(backlight, points).spec;
+    for (auto& strip : backlight.strips) {
+        strip.led = strip.led == before ? spec : strip.led;
+    }
+    backlight.ledPoints = std::move(points);
+    return backlight;
+}
+
 }  // namespace dimglow::backlight

@@ -2,16 +2,13 @@
 
 #include <span>
 #include <string>
+#include <variant>
+#include <vector>
 
-#include "core/backlight/led.h"
+#include "core/backlight/backlight.h"
+#include "core/backlight/typed_line.h"
 
 namespace dimglow::backlight {
-
-/// A reading of a known-good LED.
-struct CurvePoint {
-    double amps = 0;
-    double volts = 0;
-};
 
 struct LedFit {
     LedSpec spec;             ///< with the fitted rated volts, ideality and series drop
@@ -28,5 +25,18 @@ struct LedFit {
 /// by less than half its range. \p start gives dies, rated current, and whatever the points do not tell. \throws
 /// std::invalid_argument for no points, or volts or amps that are not positive
 LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start);
+
+/// Reads a line such as "2.61 V at 1 mA, 2.82 V at 30 mA"; an empty one has no points.
+std::variant<std::vector<CurvePoint>, LineProblem> readPoints(std::string_view line);
+/// The line that readPoints() would read back.
+std::string lineOf(std::span<const CurvePoint> points);
+
+/// What \p points tell of the LEDs of \p backlight. What they do not tell is as in the class of the first strip's LED.
+/// \throws std::invalid_argument as fitLed() does
+LedFit fitTo(const Backlight& backlight, std::span<const CurvePoint> points);
+/// The backlight with \p points written down and the LEDs of its first strip, and all that are like them, on the curve
+/// fitted to them; without points they keep their rated volts and have the shape of their class.
+/// \throws std::invalid_argument as fitLed() does
+Backlight withLedPoints(Backlight backlight, std::vector<CurvePoint> points);
 
 }  // namespace dimglow::backlight

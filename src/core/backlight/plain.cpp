@@ -3,13 +3,11 @@
 #include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
-#include <regex>
 
 namespace dimglow::backlight {
 
 namespace {
 
-constexpr double voltsPerDie = 3.1;
 constexpr double edgeMm = 8;  ///< from a bar to the panel's edge
 constexpr int mostStrips = 200;
 constexpr int mostLeds = 1000;
@@ -100,121 +98,70 @@ std::vector<String> stringsOfPlain(const PlainDescription& d) {
     return strings;
 }
 
-/// Lower case, "×" as "x", a decimal comma as a point.
-std::string plainWords(std::string_view text) {
-    std::string words;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        if (text.substr(i, 2) == "\xC3\x97") {
-            words += 'x';
-            ++i;
-        } else if (text[i] == ',' && i > 0 && i + 1 < text.size() &&
-                   std::isdigit(static_cast<unsigned char>(text[i - 1])) &&
-                   std::isdigit(static_cast<unsigned char>(text[i + 1]))) {
-            words += '.';
-        } else {
-            words += char(std::tolower(static_cast<unsigned char>(text[i])));
-        }
-    }
-    return words;
-}
-
-std::vector<std::string> clausesOf(std::string_view line) {
-    std::vector<std::string> clauses = {""};
-    for (const char c : plainWords(line)) {
-        if (c == ',' || c == ';') {
-            clauses.emplace_back();
-        } else if (c != ' ' || (!clauses.back().empty() && clauses.back().back() != ' ')) {
-            clauses.back() += c;
-        }
-    }
-    for (auto& clause : clauses) {
-        while (!clause.empty() && clause.back() == ' ') {
-            clause.pop_back();
-        }
-    }
-    std::erase(clauses, "");
-    return clauses;
-}
-
 /// Reads a line clause by clause.
 class LineReader {
 public:
     explicit LineReader(const PlainDescription& base) : d_(base) {}
 
     std::variant<PlainDescription, LineProblem> read(std::string_view line) {
-        constexpr std::size_t longestLine = 400;
-        if (line.size() > longestLine) {
-            return LineProblem{std::string(line.substr(0, 20)) + "…", "the line is too long"};
+        if (const auto problem = tooLong(line)) {
+            return *problem;
         }
-        for (const auto& clause : clausesOf(line)) {
-            reason_.clear();
+        for (auto& clause : clausesOf(line)) {
             if (!(readStrips(clause) || readStrings(clause) || readElectrics(clause) || readPlaces(clause))) {
-                return LineProblem{clause, reason_.empty() ? "is not understood" : reason_};
+                return LineProblem{clause.words(), "is not understood"};
             }
-            if (!reason_.empty()) {
-                return LineProblem{clause, reason_};
+            if (!clause.problem().empty()) {
+                return LineProblem{clause.words(), clause.problem()};
             }
         }
         return finish(std::string(line.substr(0, 60)));
     }
 
 private:
-    bool match(const std::string& clause, const char* pattern) {
-        return std::regex_match(clause, found_, std::regex(pattern));
-    }
-
-    /// The n-th number of the last match, checked.
-    double number(int group, double least, double most) {
-        const double value = std::strtod(found_[group].str().c_str(), nullptr);
-        if (!(value >= least && value <= most)) {
-            reason_ = fmt::format("{} is outside {} … {}", found_[group].str(), least, most);
-        }
-        return std::clamp(value, least, most);
-    }
-
-    bool readStrips(const std::string& clause) {
-        if (match(clause,
-                  R"((\d+) ?(?:strips?|rows?|bars?) ?(?:x|of|with) ?(\d+)(?: ?\+ ?(\d+))?(?: leds?)?(?: each)?)")) {
-            d_.strips = int(number(1, 1, mostStrips));
-            d_.ledsPerStrip = int(number(2, 1, mostLeds));
-            d_.rightLeds = found_[3].matched ? int(number(3, 1, mostLeds)) : 0;
+    bool readStrips(Clause& clause) {
+        if (clause.matches(
+                R"((\d+) ?(?:strips?|rows?|bars?) ?(?:x|of|with) ?(\d+)(?: ?\+ ?(\d+))?(?: leds?)?(?: each)?)")) {
+            d_.strips = int(clause.number(1, 1, mostStrips));
+            d_.ledsPerStrip = int(clause.number(2, 1, mostLeds));
+            d_.rightLeds = clause.has(3) ? int(clause.number(3, 1, mostLeds)) : 0;
             d_.strips *= d_.rightLeds > 0 ? 2 : 1;
             stripsGiven_ = true;
-        } else if (match(clause, R"((\d+) ?p|pairs)")) {
-            d_.parallel = found_[1].matched ? int(number(1, 1, 8)) : 2;
-        } else if (match(clause, R"((\d+) chains?)")) {
-            d_.chains = int(number(1, 1, 8));
-        } else if (match(clause, R"(bare pads)")) {
+        } else if (clause.matches(R"((\d+) ?p|pairs)")) {
+            d_.parallel = clause.has(1) ? int(clause.number(1, 1, 8)) : 2;
+        } else if (clause.matches(R"((\d+) chains?)")) {
+            d_.chains = int(clause.number(1, 1, 8));
+        } else if (clause.matches(R"(bare pads)")) {
             d_.access = Access::Pads;
-        } else if (match(clause, R"(under (?:the )?mask)")) {
+        } else if (clause.matches(R"(under (?:the )?mask)")) {
             d_.access = Access::Mask;
-        } else if (match(clause, R"(under (?:the )?lens(?:es)?)")) {
+        } else if (clause.matches(R"(under (?:the )?lens(?:es)?)")) {
             d_.access = Access::Lens;
-        } else if (match(clause, R"(plug (.{1,40}))")) {
-            d_.connector = found_[1].str();
+        } else if (clause.matches(R"(plug (.{1,40}))")) {
+            d_.connector = clause.text(1);
         } else {
             return false;
         }
         return true;
     }
 
-    bool readStrings(const std::string& clause) {
-        if (match(clause, R"((?:in )?one string|1 string|all in series)")) {
+    bool readStrings(Clause& clause) {
+        if (clause.matches(R"((?:in )?one string|1 string|all in series)")) {
             strings_ = 1;
-        } else if (match(clause, R"((\d+) strings( in parallel)?)")) {
-            strings_ = int(number(1, 1, mostStrips));
-            d_.stringsPerChannel = found_[2].matched ? strings_ : 1;
-        } else if (match(clause, R"((\d+) strings per channel)")) {
-            d_.stringsPerChannel = int(number(1, 1, mostStrips));
-        } else if (match(clause, R"((\d+) strips? per string)")) {
-            d_.stripsPerString = int(number(1, 1, mostStrips));
+        } else if (clause.matches(R"((\d+) strings( in parallel)?)")) {
+            strings_ = int(clause.number(1, 1, mostStrips));
+            d_.stringsPerChannel = clause.has(2) ? strings_ : 1;
+        } else if (clause.matches(R"((\d+) strings per channel)")) {
+            d_.stringsPerChannel = int(clause.number(1, 1, mostStrips));
+        } else if (clause.matches(R"((\d+) strips? per string)")) {
+            d_.stripsPerString = int(clause.number(1, 1, mostStrips));
             strings_ = 0;
             perString_ = true;
-        } else if (match(clause, R"(each (?:strip )?(?:is )?(?:its own|a) string)")) {
+        } else if (clause.matches(R"(each (?:strip )?(?:is )?(?:its own|a) string)")) {
             d_.stripsPerString = 1;
             strings_ = 0;
             perString_ = true;
-        } else if (match(clause, R"(fed from (?:both|two) ends)")) {
+        } else if (clause.matches(R"(fed from (?:both|two) ends)")) {
             d_.fedFromBothEnds = true;
         } else {
             return false;
@@ -222,35 +169,38 @@ private:
         return true;
     }
 
-    bool readElectrics(const std::string& clause) {
+    bool readElectrics(Clause& clause) {
         const char* volts = R"((\d+(?:\.\d+)?) ?v(?: class)?)";
-        if (match(clause, volts)) {
-            const double value = number(1, 1.5, 60);
-            d_.led.dies = std::max(1, int(std::lround(value / voltsPerDie)));
-            const bool isClass = std::abs(value - 3 * d_.led.dies) < 1e-9;
-            d_.led.ratedVolts = isClass ? voltsPerDie * d_.led.dies : value;
-        } else if (match(clause, R"(rated (\d+(?:\.\d+)?) ?ma)")) {
-            d_.led.ratedAmps = number(1, 1, 5000) / 1000;
-        } else if (match(clause, R"((\d+(?:\.\d+)?) ?ma(?: per string)?)")) {
-            d_.amps = number(1, 1, 20000) / 1000;
-        } else if (match(clause, R"(label (\d+(?:\.\d+)?) ?v)")) {
-            d_.ledPlusLabel = number(1, 1, 2000);
-        } else if (match(clause, R"(idle (\d+(?:\.\d+)?) ?v)")) {
-            d_.idleVolts = number(1, 0, 500);
+        if (clause.matches(volts)) {
+            const double value = clause.number(1, 1.5, 60);
+            const int dies = std::max(1, int(std::lround(value / classVoltsPerDie)));
+            const double rated = std::abs(value - 3 * dies) < 1e-9 ? classVoltsPerDie * dies : value;
+            if (fmt::format("{:.6g}", rated) != fmt::format("{:.6g}", d_.led.ratedVolts)) {
+                d_.led = classLed(dies, rated, d_.led.ratedAmps);  // another LED than the one that was measured
+                d_.ledPoints.clear();
+            }
+        } else if (clause.matches(R"(rated (\d+(?:\.\d+)?) ?ma)")) {
+            d_.led.ratedAmps = clause.number(1, 1, 5000) / 1000;
+        } else if (clause.matches(R"((\d+(?:\.\d+)?) ?ma(?: per string)?)")) {
+            d_.amps = clause.number(1, 1, 20000) / 1000;
+        } else if (clause.matches(R"(label (\d+(?:\.\d+)?) ?v)")) {
+            d_.ledPlusLabel = clause.number(1, 1, 2000);
+        } else if (clause.matches(R"(idle (\d+(?:\.\d+)?) ?v)")) {
+            d_.idleVolts = clause.number(1, 0, 500);
         } else {
             return false;
         }
         return true;
     }
 
-    bool readPlaces(const std::string& clause) {
-        if (match(clause, R"((\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?mm)")) {
-            d_.widthMm = number(1, 10, 10000);
-            d_.heightMm = number(2, 10, 10000);
-        } else if (match(clause, R"(pitch (\d+(?:\.\d+)?) ?mm)")) {
-            d_.pitchMm = number(1, 0.1, 1000);
-        } else if (match(clause, R"((bottom|top) edge)")) {
-            d_.edge = found_[1] == "top" ? PlainDescription::Edge::Top : PlainDescription::Edge::Bottom;
+    bool readPlaces(Clause& clause) {
+        if (clause.matches(R"((\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?mm)")) {
+            d_.widthMm = clause.number(1, 10, 10000);
+            d_.heightMm = clause.number(2, 10, 10000);
+        } else if (clause.matches(R"(pitch (\d+(?:\.\d+)?) ?mm)")) {
+            d_.pitchMm = clause.number(1, 0.1, 1000);
+        } else if (clause.matches(R"((bottom|top) edge)")) {
+            d_.edge = clause.text(1) == "top" ? PlainDescription::Edge::Top : PlainDescription::Edge::Bottom;
         } else {
             return false;
         }
@@ -274,8 +224,6 @@ private:
     }
 
     PlainDescription d_;
-    std::smatch found_;
-    std::string reason_;
     int strings_ = 0;
     bool stripsGiven_ = false;
     bool perString_ = false;
@@ -289,6 +237,9 @@ Backlight plainBacklight(const PlainDescription& description) {
     backlight.heightMm = description.heightMm;
     backlight.driver.idleVolts = description.idleVolts;
     backlight.ledPlusLabel = description.ledPlusLabel;
+    backlight.celsius = description.celsius;
+    backlight.harness = description.harness;
+    backlight.ledPoints = description.ledPoints;
     backlight.strips = stripsOf(description);
     for (auto& string : stringsOfPlain(description)) {
         const bool opensChannel = backlight.channels.empty() || int(backlight.channels.back().strings.size()) >=
@@ -311,7 +262,7 @@ std::string lineOf(const PlainDescription& d) {
     std::string line = pairs ? fmt::format("{} rows × {} + {}", d.strips / 2, d.ledsPerStrip, d.rightLeds)
                              : fmt::format("{} strip{} × {}", d.strips, d.strips == 1 ? "" : "s", d.ledsPerStrip);
     const auto say = [&](bool worth, const std::string& words) { line += worth ? ", " + words : ""; };
-    const bool isClass = std::abs(d.led.ratedVolts - voltsPerDie * d.led.dies) < 1e-9;
+    const bool isClass = std::abs(d.led.ratedVolts - classVoltsPerDie * d.led.dies) < 1e-9;
     say(true, isClass ? fmt::format("{} V", 3 * d.led.dies) : fmt::format("{:.6g} V", d.led.ratedVolts));
     say(d.led.ratedAmps != LedSpec{}.ratedAmps, fmt::format("rated {:.6g} mA", 1000 * d.led.ratedAmps));
     say(true, fmt::format("{:.6g} mA", 1000 * d.amps));
@@ -359,11 +310,10 @@ std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight) {
     d.idleVolts = backlight.driver.idleVolts;
     d.widthMm = backlight.widthMm;
     d.heightMm = backlight.heightMm;
-    const auto fits = [&] {
-        const Backlight made = plainBacklight(d);
-        return made.strips == backlight.strips && made.channels == backlight.channels && backlight.harness.empty() &&
-               made.driver == backlight.driver && backlight.celsius == made.celsius;
-    };
+    d.celsius = backlight.celsius;
+    d.harness = backlight.harness;
+    d.ledPoints = backlight.ledPoints;
+    const auto fits = [&] { return plainBacklight(d) == backlight; };
     const double span = first.last.x - first.first.x;
     for (const double pitch : {0.0, first.leds > 1 ? rounded(span / (first.leds - 1)) : 0.0}) {
         d.pitchMm = pitch;

@@ -5,6 +5,7 @@
 #include <variant>
 
 #include "core/backlight/backlight.h"
+#include "core/backlight/typed_line.h"
 
 /// \file
 /// Backlights of equal strips, and the one line that describes them.
@@ -33,32 +34,39 @@ struct PlainDescription {
     double idleVolts = 24;
     double widthMm = 940;
     double heightMm = 530;
+    double celsius = 25;  ///< this and what follows is kept, not said in the line
+    std::vector<HarnessPin> harness = {};
+    std::vector<CurvePoint> ledPoints = {};
 };
 
 /// Lays strips out as rows over the panel, or as bars along an edge, wired in a serpentine, each string on a channel of
 /// its own unless strings share one.
 Backlight plainBacklight(const PlainDescription& description);
 
-/// What is wrong with a line, and at which words.
-struct LineProblem {
-    std::string words;
-    std::string reason;
-};
-
+// clang-format off
 /// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas:
 ///
-///     4 strips × 12        rows of 12 LEDs            3 rows × 5 + 6     a left strip of 5 and a right of 6 in each
-///     row 3 V                  class, or a rated voltage  rated 350 mA       of the LED 240 mA               current
-///     of a string one string           all strips in series       2 strings          shared out; "in parallel": on one
-///     channel 2 strips per string                             each its own string 2P                   pairs side by
-///     side         2 chains           series chains tied at the strip's ends fed from both ends   two strings in each
-///     strip  bottom edge        bars along an edge; also "top edge" bare pads            how a probe gets at it; also
-///     "under mask", "under lenses" label 146 V          beside LED+ on the board   idle 48 V          LED+ before
-///     switch-on 940 × 530 mm         the panel                  pitch 75 mm        from LED to LED plug 2-pin white
-///     what the connector looks like
+///     4 strips × 12          rows of 12 LEDs
+///     3 rows × 5 + 6         in each row a left strip of 5 and a right one of 6
+///     3 V, 6.4 V             class, or rated volts of the LED; "rated 350 mA"
+///     240 mA                 current of a string
+///     one string             all strips in series
+///     2 strings              shared out, a channel each; "in parallel": on one channel
+///     2 strips per string    also "each its own string", "2 strings per channel"
+///     2P                     pairs side by side
+///     2 chains               series chains tied at the strip's ends
+///     fed from both ends     two strings in each strip
+///     bottom edge            bars along an edge; also "top edge"
+///     bare pads              how a probe gets at it; also "under mask", "under lenses"
+///     label 146 V            beside LED+ on the board
+///     idle 48 V              LED+ before switch-on
+///     940 × 530 mm           the panel
+///     pitch 75 mm            from LED to LED
+///     plug 2-pin white       what the connector looks like
 ///
 /// What a line does not say stays as in \p base.
 std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base = {});
+// clang-format on
 
 /// The line that readLine() would read back.
 std::string lineOf(const PlainDescription& description);

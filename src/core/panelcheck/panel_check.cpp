@@ -136,6 +136,54 @@ bool found(const PanelCheck& check, Finding finding) {
 
 }  // namespace
 
+std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std::string_view line) {
+    constexpr std::size_t mostSupplies = 16;
+    if (const auto problem = backlight::tooLong(line)) {
+        return *problem;
+    }
+    std::vector<BenchSupply> supplies;
+    for (auto& clause : backlight::clausesOf(line)) {
+        if (!clause.matches(R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?v (\d+(?:\.\d+)?) ?a(?: (\d+(?:\.\d+)?) ?v)?)")) {
+            return backlight::LineProblem{clause.words(), "is no supply; write 60 V 3 A 250 V"};
+        }
+        BenchSupply supply;
+        const int count = clause.has(1) ? int(clause.number(1, 1, mostSupplies)) : 1;
+        supply.maxVolts = clause.number(2, 1, 5000);
+        supply.maxAmps = clause.number(3, 0.001, 100);
+        supply.isolationVolts = clause.has(4) ? clause.number(4, 1, 1e5) : supply.maxVolts;
+        if (!clause.problem().empty()) {
+            return backlight::LineProblem{clause.words(), clause.problem()};
+        }
+        for (int i = 0; i < count; ++i) {
+            supply.name = fmt::format("Output {}", supplies.size() + 1);
+            supplies.push_back(supply);
+        }
+        if (supplies.size() > mostSupplies) {
+            return backlight::LineProblem{clause.words(), fmt::format("makes over {} outputs", mostSupplies)};
+        }
+    }
+    return supplies;
+}
+
+std::string lineOf(std::span<const BenchSupply> supplies) {
+    std::string line;
+    for (std::size_t i = 0; i < supplies.size();) {
+        const auto alike = [&](const BenchSupply& other) {
+            return other.maxVolts == supplies[i].maxVolts && other.maxAmps == supplies[i].maxAmps &&
+                   other.isolationVolts == supplies[i].isolationVolts;
+        };
+        const auto count = std::size_t(std::find_if_not(supplies.begin() + std::ptrdiff_t(i), supplies.end(), alike) -
+                                       supplies.begin()) -
+                           i;
+        line += line.empty() ? "" : "; ";
+        line += count > 1 ? fmt::format("{} × ", count) : "";
+        line += fmt::format("{:.6g} V {:.6g} A {:.6g} V", supplies[i].maxVolts, supplies[i].maxAmps,
+                            supplies[i].isolationVolts);
+        i += count;
+    }
+    return line;
+}
+
 const char* idOf(Finding finding) {
     constexpr const char* ids[findingCount] = {"crack",     "lines",    "dead-column", "tint",
                                                "dark-area", "no-light", "no-picture"};

@@ -1,10 +1,14 @@
 #pragma once
 
 #include <optional>
+#include <span>
 #include <string>
+#include <string_view>
+#include <variant>
 #include <vector>
 
 #include "core/backlight/backlight.h"
+#include "core/backlight/typed_line.h"
 
 /// \file
 /// Lighting a panel from bench supplies, with a picture on it, before money is spent.
@@ -19,6 +23,12 @@ struct BenchSupply {
     double isolationVolts = 150;  ///< what either terminal may stand above earth, from its data sheet
     bool operator==(const BenchSupply&) const = default;
 };
+
+/// Reads floating outputs such as "2 × 120 V 1 A 300 V; 30 V 5 A": volts, amps, and what the terminals may stand above
+/// earth, the output's own volts when it is not said. They are named "Output 1" and so on.
+std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std::string_view line);
+/// The line that readSupplies() would read back.
+std::string lineOf(std::span<const BenchSupply> supplies);
 
 /// Lamps of a CCFL panel; none in an LED panel.
 struct Lamps {

@@ -1,0 +1,47 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+/// \file
+/// Lines that a person types instead of filling in a form: clauses between commas.
+
+namespace dimglow::backlight {
+
+/// What is wrong with a line, and at which words.
+struct LineProblem {
+    std::string words;
+    std::string reason;
+};
+
+/// One clause of a line, held against patterns.
+class Clause {
+public:
+    explicit Clause(std::string words) : words_(std::move(words)) {}
+
+    const std::string& words() const { return words_; }
+    /// Whether the whole clause follows \p pattern, an ECMAScript regular expression; has(), text() and number() then
+    /// speak of its groups, counted from 1.
+    bool matches(const char* pattern);
+    bool has(int group) const { return groups_.at(group).has_value(); }
+    const std::string& text(int group) const { return groups_.at(group).value(); }
+    /// The number in a group. Outside \p least … \p most it is brought inside, and problem() says so.
+    double number(int group, double least, double most);
+    /// Empty when nothing is wrong.
+    const std::string& problem() const { return problem_; }
+
+private:
+    std::string words_;
+    std::string problem_;
+    std::vector<std::optional<std::string>> groups_;
+};
+
+/// The clauses of a line in lower case, with "×" as "x", "−" as "-", "Ω" as "ohm", and a decimal comma as a point.
+std::vector<Clause> clausesOf(std::string_view line);
+
+/// Whether a line is longer than anybody types, and what to say then.
+std::optional<LineProblem> tooLong(std::string_view line);
+
+}  // namespace dimglow::backlight
