@@ -55,6 +55,7 @@ QSize BacklightMap::minimumSizeHint() const {
 }
 
 void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assessment) {
+    const bool isNewWiring = !(job.backlight == job_.backlight);
     job_ = job;
     assessment_ = assessment;
     marks_.clear();
@@ -93,12 +94,12 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
         }
     }
     compareTwins();
-    const auto* kind = knowledge::builtInKnowledge().suspect(assessment.suspects.front().suspect);
-    for (const auto& place : assessment.located) {
-        if (kind->strings == knowledge::StringFault::Open) {
-            marks_[place.strip][place.led] = Mark::Open;
-        } else if (kind->strings == knowledge::StringFault::Shorted) {
-            marks_[place.strip][place.led] = Mark::Shorted;
+    for (std::size_t i = 0; i < assessment.located.size(); ++i) {
+        auto& mark = marks_[assessment.located[i].strip][assessment.located[i].led];
+        if (assessment.locatedAs[i] == backlight::LedFault::Open) {
+            mark = Mark::Open;
+        } else if (assessment.locatedAs[i] == backlight::LedFault::Shorted) {
+            mark = Mark::Shorted;
         }
     }
     const int strips = int(job.backlight.strips.size());
@@ -106,6 +107,7 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
     const int leds = job.backlight.strips[cursor_.strip].leds;
     cursor_.led = std::clamp(cursor_.led, 0, leds - 1);
     anchorLed_ = std::min(anchorLed_, leds - 1);
+    held_ = isNewWiring ? std::nullopt : held_;
     computeNodeVolts();
     announce();
     update();
@@ -166,6 +168,7 @@ std::string BacklightMap::svg() const {
 void BacklightMap::reset() {
     cursor_ = {};
     anchorLed_ = -1;
+    held_.reset();
     zoomed_ = false;
 }
 
@@ -175,6 +178,9 @@ void BacklightMap::setWanted(const std::optional<Run>& run) {
 }
 
 Run BacklightMap::selectedRun() const {
+    if (held_) {
+        return *held_;
+    }
     if (anchorLed_ < 0) {
         return backlight::wholeStrip(job_.backlight, cursor_.strip);
     }
@@ -187,12 +193,26 @@ void BacklightMap::select(const Run& run) {
     const LedPlace first = order[run.first];
     const LedPlace last = order[run.last];
     if (first.strip == last.strip) {
-        cursor_ = last;
-        anchorLed_ = run == backlight::wholeStrip(job_.backlight, first.strip) ? -1 : first.led;
-        announce();
-        update();
-        emit selectionChanged();
+        cursor_ = std::min(first, last);
+        anchorLed_ = -1;
+        held_ = run;
+        showCursor();
     }
+}
+
+/// After the cursor has moved: a run stays selected while the cursor walks within it.
+void BacklightMap::showCursor() {
+    if (held_) {
+        const auto order = backlight::ledsInOrder(job_.backlight, held_->string);
+        const auto* end = order.data() + held_->last + 1;
+        if (std::find(order.data() + held_->first, end, cursor_) == end) {
+            held_.reset();
+        }
+    }
+    computeNodeVolts();
+    announce();
+    update();
+    emit selectionChanged();
 }
 
 BacklightMap::Mark BacklightMap::markOf(LedPlace place) const {
@@ -263,18 +283,16 @@ void BacklightMap::announce() {
 }
 
 void BacklightMap::moveCursor(int strips, int leds, bool stretch) {
-    if (stretch && anchorLed_ < 0) {
-        anchorLed_ = cursor_.led;
-    } else if (!stretch) {
+    if (!stretch) {
         anchorLed_ = -1;
+    } else if (anchorLed_ < 0) {
+        anchorLed_ = cursor_.led;
+        held_.reset();
     }
     const int count = int(job_.backlight.strips.size());
     cursor_.strip = std::clamp(cursor_.strip + (stretch ? 0 : strips), 0, count - 1);
     cursor_.led = std::clamp(cursor_.led + leds, 0, job_.backlight.strips[cursor_.strip].leds - 1);
-    computeNodeVolts();
-    announce();
-    update();
-    emit selectionChanged();
+    showCursor();
 }
 
 /// To the next LED as the current passes them, over the end of a strip into the next one.
@@ -284,10 +302,7 @@ void BacklightMap::walkString(int steps) {
     const auto here = std::find(order.begin(), order.end(), cursor_) - order.begin();
     cursor_ = order[std::size_t(std::clamp<std::ptrdiff_t>(here + steps, 0, std::ptrdiff_t(order.size()) - 1))];
     anchorLed_ = -1;
-    computeNodeVolts();
-    announce();
-    update();
-    emit selectionChanged();
+    showCursor();
 }
 
 void BacklightMap::keyPressEvent(QKeyEvent* event) {
@@ -330,9 +345,7 @@ void BacklightMap::mousePressEvent(QMouseEvent* event) {
     if (const auto place = ledAt(event->position())) {
         cursor_ = *place;
         anchorLed_ = -1;
-        announce();
-        update();
-        emit selectionChanged();
+        showCursor();
     }
 }
 
@@ -340,10 +353,9 @@ void BacklightMap::mouseMoveEvent(QMouseEvent* event) {
     const auto place = ledAt(event->position());
     if (place && place->strip == cursor_.strip && place->led != cursor_.led) {
         anchorLed_ = anchorLed_ < 0 ? cursor_.led : anchorLed_;
+        held_.reset();
         cursor_ = *place;
-        announce();
-        update();
-        emit selectionChanged();
+        showCursor();
     }
 }
 

@@ -29,6 +29,7 @@ public:
 
     backlight::LedPlace cursor() const { return cursor_; }
     backlight::Run selectedRun() const;
+    /// Selects a run on one strip, until the cursor leaves it; a run over several strips changes nothing.
     void select(const backlight::Run& run);
     /// What the mark at a LED says, in words.
     QString stateOf(backlight::LedPlace place) const;
@@ -63,6 +64,7 @@ private:
     void compareTwins();
     void computeNodeVolts();
     void paintNodeVolts(QPainter& painter) const;
+    void showCursor();
     void announce();
     void paintWires(QPainter& painter) const;
     void paintStrip(QPainter& painter, int strip) const;
@@ -73,7 +75,8 @@ private:
     job::Job job_;
     reasoning::Assessment assessment_;
     backlight::LedPlace cursor_;
-    int anchorLed_ = -1;  ///< other end of a stretched run; -1 selects the whole strip
+    int anchorLed_ = -1;                  ///< other end of a stretched run; -1 selects the whole strip
+    std::optional<backlight::Run> held_;  ///< the run that was selected as such, until the cursor leaves it
     std::optional<backlight::Run> wanted_;
     std::vector<std::vector<Mark>> marks_;
     std::vector<std::optional<double>> stripVolts_;

@@ -3,6 +3,7 @@
 #include <QApplication>
 #include <QDir>
 
+#include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "virtualset/demo_workshop.h"
 
@@ -54,6 +55,9 @@ int renderShots(MainWindow& window, const QString& folder) {
     int count = 0;
     const auto save = [&](const QString& name) {
         window.session().settle();
+        for (auto* chart : window.findChildren<SwitchOnChart*>()) {
+            chart->settle();
+        }
         for (int round = 0; round < 4; ++round) {
             QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
             QApplication::processEvents();

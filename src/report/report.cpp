@@ -84,6 +84,32 @@ QString evidence(const job::Job& job, const reasoning::Assessment& assessment, c
     return table(rows);
 }
 
+/// The panel check, when it was done; a no-go says that it ends here.
+QString panel(const job::Job& job) {
+    const auto& check = job.panelCheck;
+    if (check.outcome == panelcheck::Outcome::Open) {
+        return {};
+    }
+    const auto plan = panelcheck::planOf(job.backlight, check, job.bench.supplies);
+    const QString outcomes[] = {{}, tr("Go."), tr("Go, with a note."), tr("No-go: the job ends here.")};
+    QString rows;
+    const auto add = [&](const QString& name, const std::optional<double>& value, double expected, const char* unit) {
+        if (value) {
+            rows += row({name, QStringLiteral("%1 %2").arg(*value).arg(QString::fromUtf8(unit)),
+                         expected > 0 ? tr("computed %1 V").arg(expected, 0, 'f', 1) : QString()});
+        }
+    };
+    add(tr("First glow"), check.kneeVolts, plan.kneeVolts, "V");
+    add(tr("Light at %1 mA").arg(1000 * plan.safeAmps, 0, 'f', 0), check.lightVolts, plan.lightVolts, "V");
+    add(tr("Into the T-con"), check.tconAmps, 0, "A");
+    QString html = heading(tr("Panel check")) + QStringLiteral("<p><b>%1</b>").arg(outcomes[int(check.outcome)]);
+    for (const auto& sentence : panelcheck::judge(plan, check).because) {
+        html += QStringLiteral(" ") + escaped(sentence);
+    }
+    html += QStringLiteral(" ") + escaped(check.note) + QStringLiteral("</p>");
+    return rows.isEmpty() ? html : html + table(rows);
+}
+
 QString cause(const reasoning::Assessment& assessment) {
     if (!assessment.verdict.empty()) {
         return QStringLiteral("<p><b>%1</b> (%2 %)</p>")
@@ -169,6 +195,7 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
                                                    : tr("handed back %1").arg(escaped(job.handedBack).left(10)));
     html += heading(tr("Set")) + identity(job);
     html += heading(tr("What was seen and measured")) + evidence(job, assessment, trade);
+    html += panel(job);
     html += heading(tr("Cause")) + cause(assessment);
     html += heading(tr("Work")) + work(job, assessment);
     html += heading(tr("Proof")) + proof(assessment);

@@ -11,6 +11,7 @@
 
 #include "app/backlight_map.h"
 #include "app/stations/first_look.h"
+#include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "records/job_file.h"
@@ -129,6 +130,35 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
     EXPECT_NEAR(job().backlight.channels[1].amps, 0.3, 1e-9);
 }
 
+TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
+    open("SK-0412");
+    me_.goTo(1);
+    const double before = me_.window().session().assessment().expectedStripVolts[0];
+    me_.clickInto(QStringLiteral("ledPoints"));
+    me_.typeOver(QStringLiteral("2.7 V at 3 mA, 2.95 V at 30 mA, 3.3 V at 350 mA"));
+    me_.press(Qt::Key_Tab);
+    EXPECT_EQ(job().backlight.ledPoints.size(), 3u);
+    EXPECT_NEAR(me_.window().session().assessment().expectedStripVolts[0], 12 * 2.95, 0.3);
+    EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("tell the LED's curve"));
+    me_.typeOver(QStringLiteral("- red, + black 0.3 ohm"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("Pin 2 is black and is LED+"));
+    me_.typeOver(QStringLiteral("- 7, +"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("pin 1 returns channel 7; there are 1"));
+    EXPECT_EQ(job().backlight.harness.size(), 2u) << "what was there stays";
+    me_.clickInto(QStringLiteral("ledPoints"));
+    me_.typeOver(QString());
+    me_.press(Qt::Key_Tab);
+    EXPECT_TRUE(job().backlight.ledPoints.empty());
+    me_.clickInto(QStringLiteral("celsius"));
+    me_.typeOver(QStringLiteral("60"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().backlight.celsius, 60);
+    EXPECT_EQ(job().backlight.harness.size(), 2u) << "the form keeps what it does not show";
+    EXPECT_NE(me_.window().session().assessment().expectedStripVolts[0], before);
+}
+
 TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
     open("SK-0412");
     me_.goTo(1);
@@ -195,6 +225,16 @@ TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
     const auto& reading = std::get<job::Measured>(job().trail.back().what);
     EXPECT_EQ(reading.channel, 1);
     EXPECT_EQ(reading.volts, 9.8);
+}
+
+TEST_F(AtTheBench, SwitchOnOfTheLikeliestFaultIsShown) {
+    open("SK-0412");
+    me_.goTo(3);
+    auto* chart = me_.find<app::SwitchOnChart>(QStringLiteral("switchOnChart"));
+    ASSERT_NE(chart, nullptr);
+    chart->settle();
+    EXPECT_THAT(me_.read(QStringLiteral("switchOnWords")).toStdString(),
+                testing::AllOf(HasSubstr("Open LED in strip B"), HasSubstr("over-voltage"), HasSubstr("No light")));
 }
 
 // ---- strings -----------------------------------------------------------------------------------------------------
@@ -337,17 +377,17 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());
         const auto seen = set.take(*next, job().bench.tester);
-        if (const auto* taken = std::get_if<job::TesterTaken>(&seen.front());
-            taken != nullptr && taken->bridged.empty()) {
-            me_.press(Qt::Key_Escape);
-            map->select(taken->run);
+        const auto* taken = std::get_if<job::TesterTaken>(&seen.front());
+        me_.press(Qt::Key_Escape);
+        map->select(*next->run);
+        if (taken != nullptr && taken->bridged.empty()) {
             me_.clickInto(QStringLiteral("volts"));
             me_.typeOver(QString::number(taken->volts));
             me_.press(Qt::Key_Tab);
             me_.typeOver(QString::number(*taken->lit));
             me_.press(Qt::Key_Return);
         } else if (taken != nullptr) {
-            me_.window().session().record(*taken);  // a jumper has no key of its own yet
+            me_.window().session().record(*taken);
         }
         for (const auto& one : seen) {
             if (const auto* led = std::get_if<job::LedSeen>(&one)) {
@@ -441,6 +481,45 @@ TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
     EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("69 %")));
 }
 
+TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_C);
+    EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester from LED+ of channel 1 to the chassis"));
+    me_.type(QStringLiteral("300"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).minus, backlight::TesterProbe::Minus::Chassis);
+    me_.press(Qt::Key_Escape);
+    walkTo(*me_.find<app::BacklightMap>(QStringLiteral("map")), {1, 8});
+    me_.press(Qt::Key_J);
+    EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Bridge B9, tester on strip B"));
+    me_.clickInto(QStringLiteral("volts"));
+    me_.typeOver(QStringLiteral("30.9"));
+    me_.press(Qt::Key_Return);
+    const auto& taken = std::get<job::TesterTaken>(job().trail.back().what);
+    EXPECT_EQ(taken.bridged, (std::vector<backlight::LedPlace>{{1, 8}}));
+    EXPECT_EQ(taken.minus, backlight::TesterProbe::Minus::EndOfRun);
+}
+
+TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
+    open("SK-0412");
+    auto& session = me_.window().session();
+    reasoning::Probe probe;
+    probe.test = "tester";
+    probe.station = "strings";
+    probe.run = backlight::wholeStrip(job().backlight, 1);
+    probe.bridged = {{1, 8}};
+    me_.goTo(5);
+    me_.window().station(4)->goTo(probe);
+    EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Bridge B9, tester on strip B"));
+    me_.clickInto(QStringLiteral("volts"));
+    me_.typeOver(QStringLiteral("30.9"));
+    me_.press(Qt::Key_Return);
+    session.settle();
+    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).bridged, probe.bridged);
+}
+
 TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
     open("SK-0412");
     me_.goTo(5);
@@ -449,7 +528,8 @@ TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
     map->select(backlight::wholeStrip(job().backlight, 0));
     me_.press(Qt::Key_Z);
     EXPECT_TRUE(map->isZoomed());
-    EXPECT_EQ(map->cursor().led, 11);
+    EXPECT_EQ(map->cursor().led, 0) << "looking along starts at the first LED";
+    me_.press(Qt::Key_End);
     me_.press(Qt::Key_Period);  // over the end of A, as the current goes
     EXPECT_EQ(map->cursor(), (backlight::LedPlace{1, 11}));
     me_.press(Qt::Key_Comma);

@@ -121,7 +121,7 @@ protected:
 
 TEST_F(WholeJob, FromEmptyToPdf) {
     takeItIn();
-    EXPECT_TRUE(me_.sees(QStringLiteral("LED+ should run at %1 V").arg(running_, 0, 'f', 0)))
+    EXPECT_TRUE(me_.sees(QStringLiteral("LED+ runs at %1 V").arg(running_, 0, 'f', 0)))
         << me_.read(QStringLiteral("wiringSummary")).toStdString();
     EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Berth 3 departure board"));
 

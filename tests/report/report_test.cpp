@@ -34,6 +34,19 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));
 }
 
+TEST_F(Report, PrintsThePanelCheckAndSaysWhenItEndsTheJob) {
+    EXPECT_FALSE(text().contains(QStringLiteral("Panel check")));
+    job_.panelCheck.findings = {panelcheck::Finding::Crack};
+    job_.panelCheck.lightVolts = 136.5;
+    job_.panelCheck.note = "corner, lower left";
+    job_.panelCheck.outcome = panelcheck::Outcome::NoGo;
+    const QString report = text();
+    for (const char* expected :
+         {"Panel check", "No-go: the job ends here.", "cracked", "corner, lower left", "136.5 V"}) {
+        EXPECT_TRUE(report.contains(QString::fromUtf8(expected))) << expected;
+    }
+}
+
 TEST_F(Report, SaysThatItIsNotCertainWhileItIsNot) {
     EXPECT_TRUE(text().contains(QStringLiteral("Not certain. Likeliest: Open LED in strip B")));
     EXPECT_TRUE(text().contains(QStringLiteral("repair in progress")));

@@ -39,6 +39,8 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     rows_->setSpacing(theme::px(7));
     scroll->setWidget(list);
     body_->addWidget(scroll, 1);
+    chart_ = new SwitchOnChart;
+    body_->addWidget(chart_);
 }
 
 void BoardStation::buildRows() {
@@ -106,6 +108,7 @@ void BoardStation::showJob() {
         point.row->setWanted(assessment.verdict.empty() && next != nullptr && next->test == point.test &&
                              next->channel == point.channel);
     }
+    chart_->show(session_.job().backlight, assessment);
 }
 
 void BoardStation::focusRow(int index) {

@@ -2,6 +2,7 @@
 
 #include "app/stations/station.h"
 #include "app/stations/volts_row.h"
+#include "app/switch_on_chart.h"
 
 namespace dimglow::app {
 
@@ -31,6 +32,7 @@ private:
 
     QVBoxLayout* rows_;
     std::vector<Point> points_;
+    SwitchOnChart* chart_;
 };
 
 }  // namespace dimglow::app

@@ -2,7 +2,6 @@
 
 #include <QKeyEvent>
 #include <QPushButton>
-#include <QRegularExpression>
 #include <algorithm>
 
 #include "app/panels.h"
@@ -25,14 +24,6 @@ QString titleOf(Finding finding) {
 }
 
 /// "60 V 3 A 250 V; 120 V 1 A 300 V": volts, amps, isolation of each output.
-QString lineOf(const std::vector<panelcheck::BenchSupply>& supplies) {
-    QStringList parts;
-    for (const auto& supply : supplies) {
-        parts << QStringLiteral("%1 V %2 A %3 V").arg(supply.maxVolts).arg(supply.maxAmps).arg(supply.isolationVolts);
-    }
-    return parts.join(QStringLiteral("; "));
-}
-
 }  // namespace
 
 PanelCheckStation::PanelCheckStation(JobSession& session)
@@ -66,6 +57,14 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
                    [](job::Job& job) -> double& { return job.panelCheck.currentShare; }, 100),
                new NumberField(session, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48},
                                [](job::Job& job) -> double& { return job.panelCheck.tconVolts; })};
+    lampFields_ = {new NumberField(session, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000},
+                                   [](job::Job& job) -> double& { return job.panelCheck.lamps.lengthMm; }),
+                   new NumberField(session, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20},
+                                   [](job::Job& job) -> double& { return job.panelCheck.lamps.diameterMm; })};
+    for (int i = 0; i < int(lampFields_.size()); ++i) {
+        connect(lampFields_[i], &NumberField::refused, this, &Station::refused);
+        grid->addWidget(lampFields_[i], 3, 1 + i);
+    }
     for (int i = 0; i < int(fields_.size()); ++i) {
         connect(fields_[i], &NumberField::refused, this, &Station::refused);
         grid->addWidget(fields_[i], 2, 1 + i, Qt::AlignBottom);
@@ -85,7 +84,7 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     cautions_ = makeLabel({}, theme::quiet(), "ember");
     cautions_->setObjectName(QStringLiteral("panelCautions"));
     cautions_->setWordWrap(true);
-    grid->addWidget(cautions_, 3, 0, 1, 4);
+    grid->addWidget(cautions_, 4, 0, 1, 4);
     body_->addWidget(top);
 
     auto* columns = new QHBoxLayout;
@@ -204,8 +203,12 @@ void PanelCheckStation::showJob() {
     for (auto* field : fields_) {
         field->refresh();
     }
+    for (auto* field : lampFields_) {
+        field->refresh();
+        field->setVisible(check.lamps.count > 0);
+    }
     if (!supplies_->hasFocus()) {
-        supplies_->setText(lineOf(job.bench.supplies));
+        supplies_->setText(QString::fromStdString(panelcheck::lineOf(job.bench.supplies)));
         supplies_->setCursorPosition(0);
     }
     const std::optional<double> values[] = {check.kneeVolts, check.lightVolts, check.tconAmps};
@@ -302,25 +305,15 @@ void PanelCheckStation::showPlan() {
 }
 
 void PanelCheckStation::commitSupplies() {
-    std::vector<panelcheck::BenchSupply> supplies;
-    const QStringList outputs = supplies_->text().split(QLatin1Char(';'), Qt::SkipEmptyParts);
-    static const QRegularExpression pattern(
-        QStringLiteral(R"(^\s*([\d.]+)\s*V\s+([\d.]+)\s*A(?:\s+([\d.]+)\s*V)?\s*$)"),
-        QRegularExpression::CaseInsensitiveOption);
-    for (const auto& output : outputs) {
-        const auto match = pattern.match(output);
-        const double volts = match.captured(1).toDouble();
-        const double amps = match.captured(2).toDouble();
-        const bool fine = match.hasMatch() && volts > 0 && volts <= 5000 && amps > 0 && amps <= 100;
-        restyle(supplies_, "wrong", !fine);
-        if (!fine) {
-            emit refused(tr("\"%1\" is no supply; write 60 V 3 A 250 V").arg(output.trimmed().left(30)));
-            return;
-        }
-        const QString name = tr("Output %1").arg(supplies.size() + 1);
-        const double isolation = match.captured(3).isEmpty() ? volts : match.captured(3).toDouble();
-        supplies.push_back({name.toStdString(), volts, amps, std::min(isolation, 1e5)});
+    const auto read = panelcheck::readSupplies(supplies_->text().toStdString());
+    const auto* problem = std::get_if<backlight::LineProblem>(&read);
+    restyle(supplies_, "wrong", problem != nullptr);
+    if (problem != nullptr) {
+        emit refused(
+            tr("\"%1\" %2").arg(QString::fromStdString(problem->words), QString::fromStdString(problem->reason)));
+        return;
     }
+    const auto& supplies = std::get<std::vector<panelcheck::BenchSupply>>(read);
     session_.edit(tr("Bench supplies"), [&](job::Job& job) { job.bench.supplies = supplies; });
 }
 

@@ -33,6 +33,7 @@ private:
 
     QComboBox* channel_;
     std::vector<NumberField*> fields_;
+    std::vector<NumberField*> lampFields_;
     QLineEdit* supplies_;
     QLabel* headline_;
     QLabel* stack_;

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 
+#include "app/plots.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -119,17 +120,7 @@ void ProveStation::showJob() {
 
 void ProveStation::plotSoak() {
     const auto& p = theme::palette();
-    plot_->setBackground(p.panel);
-    for (auto* axis : {plot_->xAxis, plot_->yAxis}) {
-        axis->setBasePen(QPen(p.line));
-        axis->setTickPen(QPen(p.line));
-        axis->setSubTickPen(QPen(Qt::NoPen));
-        axis->grid()->setPen(QPen(p.line, 1, Qt::DotLine));
-        axis->setTickLabelColor(p.quiet);
-        axis->setLabelColor(p.quiet);
-        axis->setTickLabelFont(theme::quiet());
-        axis->setLabelFont(theme::quiet());
-    }
+    dressInTheme(*plot_);
     plot_->xAxis->setLabel(tr("minutes"));
     plot_->yAxis->setLabel(tr("mA"));
     auto* graph = plot_->graph(0);

@@ -145,9 +145,17 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
 
     connect(&session_, &JobSession::jobOpened, this, [this] {
         run_.reset();
+        minus_ = backlight::TesterProbe::Minus::EndOfRun;
+        bridged_.clear();
         map_->reset();
     });
-    connect(map_, &BacklightMap::selectionChanged, this, [this] { setRun(map_->selectedRun()); });
+    connect(map_, &BacklightMap::selectionChanged, this, [this] {
+        if (map_->selectedRun() != run_) {
+            setRun(map_->selectedRun());
+        } else {
+            showRun();
+        }
+    });
     connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
     connect(volts_, &QLineEdit::returnPressed, this, &StringsStation::commit);
     connect(lit_, &QLineEdit::returnPressed, this, &StringsStation::commit);
@@ -156,7 +164,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
 const reasoning::Probe* StringsStation::nextStringProbe() const {
     const auto& assessment = session_.assessment();
     const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
-                                    [](const auto& p) { return p.test == "tester"; });
+                                    [](const auto& p) { return p.test == "tester" || p.test == "chassis"; });
     return assessment.verdict.empty() && found != assessment.probes.end() ? &*found : nullptr;
 }
 
@@ -185,15 +193,24 @@ void StringsStation::showJob() {
     showRun();
 }
 
-void StringsStation::setRun(const Run& run) {
+/// \p probe says how the tester is put to the run when it is more than both its ends.
+void StringsStation::setRun(const Run& run, const reasoning::Probe* probe) {
     run_ = run;
+    minus_ = probe == nullptr ? backlight::TesterProbe::Minus::EndOfRun : probe->minus;
+    bridged_ = probe == nullptr ? std::vector<LedPlace>{} : probe->bridged;
     showRun();
 }
 
 void StringsStation::showRun() {
     const auto& job = session_.job();
     const auto& assessment = session_.assessment();
-    title_->setText(tr("Tester on %1").arg(QString::fromStdString(nameOf(job.backlight, *run_))));
+    const QString name = QString::fromStdString(nameOf(job.backlight, *run_));
+    const bool toChassis = minus_ == backlight::TesterProbe::Minus::Chassis;
+    title_->setText(toChassis ? tr("Tester from LED+ of %1 to the chassis").arg(name)
+                    : bridged_.empty()
+                        ? tr("Tester on %1").arg(name)
+                        : tr("Bridge %1, tester on %2")
+                              .arg(QString::fromStdString(reasoning::namesOf(job.backlight, bridged_)), name));
     const auto order = backlight::ledsInOrder(job.backlight, run_->string);
     const auto plan = locate::planTester(job.backlight, *run_, job.bench.tester);
     how_->setText(tr("plus before %1, minus after %2. %3")
@@ -203,7 +220,7 @@ void StringsStation::showRun() {
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
     const LedPlace at = map_->cursor();
-    ledVerdict_->setText(tr("%1 on its own (K); bridged with an ammeter, set on (B).")
+    ledVerdict_->setText(tr("%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)")
                              .arg(QString::fromStdString(nameOf(job.backlight, at))));
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* check = std::get_if<job::LedChecked>(&entry.what);
@@ -220,13 +237,15 @@ void StringsStation::showRun() {
     }
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
-        if (taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester && taken->bridged.empty() &&
-            taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
+        const bool plain = !toChassis && bridged_.empty();
+        if (plain && taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester &&
+            taken->bridged.empty() && taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
             return showRanking(*taken);
         }
     }
-    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
-                                    [&](const auto& p) { return p.test == "tester" && p.run == run_; });
+    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(), [&](const auto& p) {
+        return p.test != "look" && p.run == run_ && p.minus == minus_ && p.bridged == bridged_;
+    });
     if (found != assessment.probes.end()) {
         for (std::size_t i = 0; i < std::min<std::size_t>(3, found->outcomes.size()); ++i) {
             addOutcome(QString::fromStdString(found->outcomes[i].reading),
@@ -337,7 +356,8 @@ void StringsStation::commit() {
         volts_->setFocus();
         return;
     }
-    job::TesterTaken reading{*run_, session_.job().bench.tester, std::get<double>(typed), std::nullopt};
+    job::TesterTaken reading{*run_,   session_.job().bench.tester, std::get<double>(typed), std::nullopt, minus_,
+                             bridged_};
     if (!lit_->text().trimmed().isEmpty()) {
         const auto count = job::readTypedNumber(lit_->text().toStdString(), 0, run_->count());
         const auto* number = std::get_if<double>(&count);
@@ -398,7 +418,7 @@ void StringsStation::enter() {
 void StringsStation::goTo(const reasoning::Probe& probe) {
     if (probe.run) {
         map_->select(*probe.run);
-        setRun(*probe.run);
+        setRun(*probe.run, &probe);
     }
     if (probe.test == "look") {
         map_->setFocus();
@@ -430,6 +450,21 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
         ledReading_->setFocus();
     } else if (event->key() == Qt::Key_B && event->modifiers() == Qt::NoModifier) {
         bridgeAmps_->setFocus();
+    } else if (event->key() == Qt::Key_C && event->modifiers() == Qt::NoModifier) {
+        minus_ = minus_ == backlight::TesterProbe::Minus::Chassis ? backlight::TesterProbe::Minus::EndOfRun
+                                                                  : backlight::TesterProbe::Minus::Chassis;
+        run_ = backlight::wholeString(session_.job().backlight, run_->string);
+        bridged_.clear();
+        showRun();
+        volts_->setFocus();
+    } else if (event->key() == Qt::Key_J && event->modifiers() == Qt::NoModifier) {
+        const LedPlace at = map_->cursor();
+        if (std::erase(bridged_, at) == 0) {
+            bridged_.push_back(at);
+        }
+        minus_ = backlight::TesterProbe::Minus::EndOfRun;
+        run_ = backlight::wholeStrip(session_.job().backlight, at.strip);
+        showRun();
     } else if (event->key() == Qt::Key_E && event->modifiers() == Qt::NoModifier) {
         exportMap();
     } else if (event->key() == Qt::Key_Escape) {
@@ -440,8 +475,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
-    return {{tr("Enter"), tr("write")}, {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},  {tr("L H D"), tr("mark")},
-            {tr("Z"), tr("zoom")},      {tr("K"), tr("LED")},      {tr("B"), tr("bridge")}, {tr("E"), tr("SVG")}};
+    return {{tr("Enter"), tr("write")}, {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},
+            {tr("L H D"), tr("mark")},  {tr("Z"), tr("zoom")},     {tr("E"), tr("SVG")}};
 }
 
 bool StringsStation::isDone() const {

@@ -26,7 +26,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    void setRun(const backlight::Run& run);
+    void setRun(const backlight::Run& run, const reasoning::Probe* probe = nullptr);
     void showRun();
     void commit();
     void commitNothingLit();
@@ -50,7 +50,9 @@ private:
     QLineEdit* bridgeAmps_;
     QLabel* ledVerdict_;
     std::optional<backlight::Run> run_;
-    bool goOn_ = false;  ///< a reading was written down: its assessment leads to the next probe
+    backlight::TesterProbe::Minus minus_ = backlight::TesterProbe::Minus::EndOfRun;
+    std::vector<backlight::LedPlace> bridged_;  ///< LEDs that the probe wants a jumper across
+    bool goOn_ = false;                         ///< a reading was written down: its assessment leads to the next probe
 };
 
 }  // namespace dimglow::app

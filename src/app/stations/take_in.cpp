@@ -6,6 +6,8 @@
 
 #include "app/panels.h"
 #include "app/theme.h"
+#include "core/backlight/harness_line.h"
+#include "core/backlight/led_fit.h"
 #include "core/job/reading_text.h"
 
 namespace dimglow::app {
@@ -14,7 +16,7 @@ namespace {
 
 constexpr double mostMoney = 1e6;
 constexpr double mostHours = 200000;
-constexpr double voltsPerDie = 3.1;
+constexpr int wiringColumns = 5;
 
 QString words(const std::string& text) {
     return QString::fromStdString(text);
@@ -22,6 +24,15 @@ QString words(const std::string& text) {
 
 QString number(double value) {
     return QString::number(value, 'g', 6);
+}
+
+QString inWords(const backlight::LineProblem& problem) {
+    return TakeInStation::tr("\"%1\" %2").arg(words(problem.words), words(problem.reason));
+}
+
+QString firstProblemOf(const backlight::Backlight& backlight) {
+    const auto problems = backlight::problemsOf(backlight);
+    return problems.empty() ? QString() : words(problems.front());
 }
 
 /// Reads a number into \p target; \returns what is wrong.
@@ -110,7 +121,7 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     complaint_->setObjectName(QStringLiteral("complaint"));
     complaint_->setAccessibleName(tr("Complaint"));
     complaint_->setFont(theme::body());
-    complaint_->setFixedHeight(theme::px(58));
+    complaint_->setFixedHeight(theme::px(42));
     complaint_->setTabChangesFocus(true);
     complaint_->installEventFilter(this);
     grid->addWidget(complaint_, 7, 0, 1, 3);
@@ -125,7 +136,7 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     summary_ = makeLabel({}, theme::body(), "quiet");
     summary_->setObjectName(QStringLiteral("wiringSummary"));
     summary_->setWordWrap(true);
-    wires->addWidget(summary_, 0, 1, 1, 3);
+    wires->addWidget(summary_, 0, 1, 1, wiringColumns - 1);
     line_ = new QLineEdit;
     line_->setObjectName(QStringLiteral("wiringLine"));
     line_->setAccessibleName(tr("Backlight in one line"));
@@ -136,7 +147,7 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
            "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label "
            "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
     connect(line_, &QLineEdit::returnPressed, this, &TakeInStation::describe);
-    wires->addWidget(line_, 1, 0, 1, 4);
+    wires->addWidget(line_, 1, 0, 1, wiringColumns);
     board_ = new WiringBoard;
     board_->setObjectName(QStringLiteral("wiringBoard"));
     connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
@@ -155,38 +166,77 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
                           [&](job::Job& job) { job.backlight = backlight::withStripTurned(job.backlight, strip); });
         }
     });
-    const std::tuple<const char*, QString> numbers[] = {
-        {"strips", tr("Strips")},           {"leds", tr("LEDs per strip")},     {"series", tr("Strips in series")},
-        {"amps", tr("String current, mA")}, {"ratedVolts", tr("LED rated, V")}, {"ratedAmps", tr("LED rated, mA")},
-        {"idle", tr("LED+ idle, V")},       {"label", tr("LED+ label, V")}};
-    int index = 0;
-    for (const auto& [id, name] : numbers) {
+    auto place = [wires, index = 0](const QString& name, QWidget* field) mutable {
+        const int row = 2 + 2 * (index / wiringColumns);
+        wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % wiringColumns);
+        wires->addWidget(field, row + 1, index % wiringColumns);
+        ++index;
+    };
+    const auto placeNumber = [&](const char* id, const QString& name) {
         auto* edit = new QLineEdit;
         edit->setObjectName(QString::fromLatin1(id));
         edit->setAccessibleName(name);
         edit->setFont(theme::body());
         edit->setMinimumWidth(theme::px(60));
         wiring_[id] = edit;
-        const int row = 2 + 2 * (index / 4);
-        wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % 4);
-        wires->addWidget(edit, row + 1, index % 4);
         connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::rewire);
-        ++index;
-    }
-    wires->addWidget(makeLabel(tr("LED class"), theme::quiet(), "quiet"), 6, 0);
+        place(name, edit);
+    };
+    placeNumber("strips", tr("Strips"));
+    placeNumber("leds", tr("LEDs per strip"));
+    placeNumber("series", tr("Strips in series"));
+    placeNumber("amps", tr("String, mA"));
+    placeNumber("idle", tr("LED+ idle, V"));
     ledClass_ = new QComboBox;
     ledClass_->setFont(theme::body());
     ledClass_->setObjectName(QStringLiteral("ledClass"));
     ledClass_->setAccessibleName(tr("LED class"));
-    ledClass_->addItems({tr("3 V, one die"), tr("6 V, two dies"), tr("9 V, three dies")});
+    ledClass_->addItems({tr("3 V"), tr("6 V"), tr("9 V")});
     connect(ledClass_, &QComboBox::activated, this,
-            [this](int dies) { wiring_["ratedVolts"]->setText(number(voltsPerDie * (dies + 1))); });
-    wires->addWidget(ledClass_, 7, 0);
-    wires->addWidget(board_, 6, 1, 2, 2);
-    auto* apply = makeButton(tr("Use this wiring"), tr("Enter"));
+            [this](int dies) { wiring_["ratedVolts"]->setText(number(backlight::classVoltsPerDie * (dies + 1))); });
+    place(tr("LED class"), ledClass_);
+    placeNumber("ratedVolts", tr("LED rated, V"));
+    placeNumber("ratedAmps", tr("LED rated, mA"));
+    placeNumber("celsius", tr("LEDs at, °C"));
+    placeNumber("label", tr("LED+ label, V"));
+    wires->addWidget(board_, 6, 0, 2, wiringColumns - 1);
+    auto* apply = makeButton(tr("Use it"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
-    wires->addWidget(apply, 7, 3);
+    wires->addWidget(apply, 7, wiringColumns - 1);
+    addText(
+        wires, 4, 0, tr("A good LED, measured"), "ledPoints",
+        [](J j) { return words(backlight::lineOf(j.backlight.ledPoints)); },
+        [](job::Job& j, const QString& t) {
+            const auto read = backlight::readPoints(t.toStdString());
+            if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+                return inWords(*problem);
+            }
+            const auto& points = std::get<std::vector<backlight::CurvePoint>>(read);
+            if (points != j.backlight.ledPoints) {
+                j.backlight = backlight::withLedPoints(j.backlight, points);
+            }
+            return firstProblemOf(j.backlight);
+        },
+        3);
+    texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
+    addText(
+        wires, 4, 3, tr("Pins of the plug, in order"), "harness",
+        [](J j) { return words(backlight::lineOf(j.backlight.harness)); },
+        [](job::Job& j, const QString& t) {
+            const auto read = backlight::readPins(t.toStdString());
+            if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+                return inWords(*problem);
+            }
+            j.backlight.harness = std::get<std::vector<backlight::HarnessPin>>(read);
+            return firstProblemOf(j.backlight);
+        },
+        2);
+    texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
+    notes_ = makeLabel({}, theme::quiet(), "quiet");
+    notes_->setObjectName(QStringLiteral("wiringNotes"));
+    notes_->setWordWrap(true);
+    wires->addWidget(notes_, 10, 0, 1, wiringColumns);
     body_->addWidget(wiring);
     body_->addStretch();
 }
@@ -230,10 +280,23 @@ bool TakeInStation::eventFilter(QObject* watched, QEvent* event) {
     return Station::eventFilter(watched, event);
 }
 
-backlight::PlainDescription TakeInStation::described() const {
+backlight::PlainDescription TakeInStation::current() const {
+    const auto& panel = session_.job().backlight;
+    if (const auto plain = backlight::plainDescriptionOf(panel)) {
+        return *plain;
+    }
     backlight::PlainDescription plain;
-    plain.widthMm = session_.job().backlight.widthMm;
-    plain.heightMm = session_.job().backlight.heightMm;
+    plain.led = panel.strips.front().led;
+    plain.ledPoints = panel.ledPoints;
+    plain.harness = panel.harness;
+    plain.celsius = panel.celsius;
+    plain.widthMm = panel.widthMm;
+    plain.heightMm = panel.heightMm;
+    return plain;
+}
+
+backlight::PlainDescription TakeInStation::described() const {
+    backlight::PlainDescription plain = current();
     const auto read = [this](const char* id, double least, double most) {
         auto* edit = wiring_.at(id);
         double value = 0;
@@ -248,10 +311,17 @@ backlight::PlainDescription TakeInStation::described() const {
     plain.ledsPerStrip = int(read("leds", 1, 200));
     plain.stripsPerString = int(read("series", 1, 60));
     plain.amps = read("amps", 1, 10000) / 1000;
-    plain.led.dies = ledClass_->currentIndex() + 1;
-    plain.led.ratedVolts = read("ratedVolts", 2.0 * plain.led.dies, 4.5 * plain.led.dies);
-    plain.led.ratedAmps = read("ratedAmps", 1, 10000) / 1000;
+    const int dies = ledClass_->currentIndex() + 1;
+    const double volts = read("ratedVolts", 2.0 * dies, 4.5 * dies);
+    const double amps = read("ratedAmps", 1, 10000) / 1000;
+    if (dies != plain.led.dies || number(volts) != number(plain.led.ratedVolts) ||
+        number(amps) != number(plain.led.ratedAmps)) {
+        plain.led = backlight::classLed(dies, volts, amps);  // another LED than the one that was measured
+        plain.ledPoints.clear();
+    }
+    plain.celsius = read("celsius", -20, 150);
     plain.idleVolts = read("idle", 0, 500);
+    plain.ledPlusLabel.reset();
     if (!wiring_.at("label")->text().trimmed().isEmpty()) {
         plain.ledPlusLabel = read("label", 1, 2000);
     }
@@ -269,12 +339,11 @@ bool TakeInStation::isReferredTo() const {
 }
 
 void TakeInStation::describe() {
-    const auto current = backlight::plainDescriptionOf(session_.job().backlight);
-    const auto read = backlight::readLine(line_->text().toStdString(), current.value_or(backlight::PlainDescription{}));
+    const auto read = backlight::readLine(line_->text().toStdString(), current());
     const auto* problem = std::get_if<backlight::LineProblem>(&read);
     restyle(line_, "wrong", problem != nullptr);
     if (problem != nullptr) {
-        emit refused(tr("\"%1\" %2").arg(words(problem->words), words(problem->reason)));
+        emit refused(inWords(*problem));
         return;
     }
     const auto wired = backlight::plainBacklight(std::get<backlight::PlainDescription>(read));
@@ -292,11 +361,11 @@ bool TakeInStation::accepts(const backlight::Backlight& wired) {
             tr("Readings in the trail refer to the strips as they are: take those back before changing their number."));
         return false;
     }
-    const auto problems = backlight::problemsOf(wired);
-    if (!problems.empty()) {
-        emit refused(words(problems.front()));
+    const QString problem = firstProblemOf(wired);
+    if (!problem.isEmpty()) {
+        emit refused(problem);
     }
-    return problems.empty();
+    return problem.isEmpty();
 }
 
 void TakeInStation::rewire() {
@@ -330,6 +399,7 @@ void TakeInStation::showJob() {
         {"amps", 1000 * panel.channels.front().amps},
         {"ratedVolts", strip.led.ratedVolts},
         {"ratedAmps", 1000 * strip.led.ratedAmps},
+        {"celsius", panel.celsius},
         {"idle", panel.driver.idleVolts}};
     for (const auto& [id, value] : values) {
         if (!wiring_[id]->isModified() || !wiring_[id]->hasFocus()) {
@@ -346,8 +416,20 @@ void TakeInStation::showJob() {
         line_->setText(plain ? words(backlight::lineOf(*plain)) : QString());
         line_->setPlaceholderText(plain ? QString() : tr("wired by hand; a line here replaces it"));
     }
+    QStringList notes;
+    if (!panel.ledPoints.empty()) {
+        const auto fit = backlight::fitTo(panel, panel.ledPoints);
+        notes << (fit.determined
+                      ? tr("The points tell the LED's curve, within %1 mV.").arg(1000 * fit.rmsVolts, 0, 'f', 0)
+                      : words(fit.why));
+    }
+    for (const auto& sentence : backlight::misleadingColours(panel)) {
+        notes << words(sentence);
+    }
+    notes_->setText(notes.join(QLatin1Char(' ')));
+    notes_->setVisible(!notes.isEmpty());
     const auto& reference = session_.assessment().reference;
-    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ should run at %3 V; the driver gives up near %4 V.")
+    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ runs at %3 V, over-voltage near %4 V.")
                           .arg(panel.channels.size())
                           .arg(panel.ledCount())
                           .arg(reference.stringVolts, 0, 'f', 0)

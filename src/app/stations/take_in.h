@@ -38,6 +38,9 @@ private:
                  std::function<QString(const job::Job&)> read, Write write, int span = 1);
     void commit(QLineEdit* edit, const QString& name, const Write& write);
     void rewire();
+    /// The backlight as it is, as far as a plain description says it.
+    backlight::PlainDescription current() const;
+    /// What the form says.
     backlight::PlainDescription described() const;
 
     std::vector<TextField> texts_;
@@ -52,6 +55,7 @@ private:
     QLineEdit* line_;
     WiringBoard* board_;
     QLabel* summary_;
+    QLabel* notes_;
 };
 
 }  // namespace dimglow::app

@@ -10,13 +10,14 @@ namespace dimglow::app {
 VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : QFrame(parent), howWords_(how) {
     setProperty("card", "true");
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(theme::px(14), theme::px(6), theme::px(10), theme::px(6));
+    row->setContentsMargins(theme::px(14), theme::px(4), theme::px(10), theme::px(4));
     row->setSpacing(theme::px(12));
     auto* names = new QVBoxLayout;
     names->setSpacing(0);
     names->addWidget(makeLabel(title, theme::strong()));
     how_ = makeLabel(how, theme::quiet(), "quiet");
-    how_->setWordWrap(true);
+    how_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    how_->setToolTip(how);
     names->addWidget(how_);
     row->addLayout(names, 1);
     field_ = new QLineEdit;
