@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "app/theme.h"
 #include "core/circuit/operating_point.h"
@@ -20,6 +21,8 @@ namespace {
 constexpr double sideMargin = 72;
 constexpr double topMargin = 34;
 constexpr double bottomMargin = 46;
+constexpr double crowdedMargin = 22;
+constexpr double rowWithWords = 52;  ///< a strip needs this height for the volts below it
 constexpr double largestRadius = 11;
 constexpr double shareWorthDrawing = 0.01;
 
@@ -60,9 +63,12 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
     assessment_ = assessment;
     marks_.clear();
     stripVolts_.assign(job.backlight.strips.size(), std::nullopt);
+    std::set<double> heights;
     for (const auto& strip : job.backlight.strips) {
         marks_.emplace_back(strip.leds, Mark::Unknown);
+        heights.insert(strip.first.y);
     }
+    rows_ = int(heights.size());
     const auto markRun = [&](const Run& run, Mark mark) {
         const auto order = backlight::ledsInOrder(job.backlight, run.string);
         for (int position = run.first; position <= run.last; ++position) {
@@ -200,6 +206,12 @@ void BacklightMap::select(const Run& run) {
     }
 }
 
+void BacklightMap::selectStrip() {
+    anchorLed_ = -1;
+    held_.reset();
+    showCursor();
+}
+
 /// After the cursor has moved: a run stays selected while the cursor walks within it.
 void BacklightMap::showCursor() {
     if (held_) {
@@ -226,6 +238,10 @@ QString BacklightMap::stateOf(LedPlace place) const {
     return tr("%1 %2, %3 % faulty").arg(name, states[int(markOf(place))]).arg(100 * share, 0, 'f', 0);
 }
 
+bool BacklightMap::isCrowded() const {
+    return !zoomed_ && height() - theme::px(topMargin + bottomMargin) < theme::px(rowWithWords) * (rows_ - 1);
+}
+
 double BacklightMap::radius() const {
     double closest = 1e9;
     for (int strip = 0; strip < int(job_.backlight.strips.size()); ++strip) {
@@ -239,15 +255,15 @@ double BacklightMap::radius() const {
         rows = gap > 1 ? std::min(rows, gap) : rows;
     }
     const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
-    return std::clamp(std::min(closest * 0.26, rows * 0.2), 2.5, largest);
+    return std::clamp(std::min(closest * 0.26, rows * (isCrowded() ? 0.3 : 0.2)), 2.5, largest);
 }
 
 QPointF BacklightMap::at(LedPlace place) const {
     const auto mm = backlight::positionOf(job_.backlight, place);
     const double side = theme::px(sideMargin);
-    const double top = theme::px(topMargin);
+    const double top = theme::px(isCrowded() ? crowdedMargin : topMargin);
     const double w = width() - 2 * side;
-    const double h = height() - top - theme::px(bottomMargin);
+    const double h = height() - top - theme::px(isCrowded() ? crowdedMargin : bottomMargin);
     if (zoomed_) {
         const int last = std::max(1, job_.backlight.strips[place.strip].leds - 1);
         return {side + w * place.led / last, top + h / 2};
@@ -434,8 +450,9 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     const QPointF first = at({strip, 0});
     const QPointF last = at({strip, int(marks_[strip].size()) - 1});
     const double pad = radius() * 2.1;
-    QRectF bar(QPointF(std::min(first.x(), last.x()) - pad, first.y() - pad * 0.9),
-               QPointF(std::max(first.x(), last.x()) + pad, last.y() + pad * 0.9));
+    const double half = radius() * (isCrowded() ? 1.5 : 1.9);
+    QRectF bar(QPointF(std::min(first.x(), last.x()) - pad, first.y() - half),
+               QPointF(std::max(first.x(), last.x()) + pad, last.y() + half));
     painter.setPen(Qt::NoPen);
     QColor fill = p.raised;
     fill.setAlphaF(0.75);
@@ -447,8 +464,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setPen(p.text);
     painter.drawText(QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
                      Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(job_.backlight.strips[strip].label));
-    const double gap = marks_.size() > 1 && !zoomed_ ? (at({1, 0}).y() - at({0, 0}).y()) : 100;
-    if (gap < theme::px(52)) {
+    if (isCrowded()) {
         // Close strips have their reading at their right end instead of below.
         if (stripVolts_[strip]) {
             const bool odd =
@@ -456,12 +472,13 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
                                            0.06 * assessment_.expectedStripVolts[strip];
             painter.setFont(theme::quiet());
             painter.setPen(odd ? p.ember : p.good);
-            painter.drawText(QRectF(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(60), theme::px(18)),
-                             Qt::AlignLeft | Qt::AlignVCenter, tr("%1 V").arg(*stripVolts_[strip], 0, 'f', 1));
+            const QRectF box(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(52), theme::px(18));
+            painter.fillRect(box, p.panel);  // the string's line runs behind it
+            painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, tr("%1 V").arg(*stripVolts_[strip], 0, 'f', 1));
         }
         return;
     }
-    const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 44 : 3), bar.width(), theme::px(18));
+    const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 58 : 3), bar.width(), theme::px(18));
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     painter.drawText(below, Qt::AlignLeft, tr("expect %1 V").arg(assessment_.expectedStripVolts[strip], 0, 'f', 1));
@@ -484,7 +501,8 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
     painter.setBrush(Qt::NoBrush);
     switch (markOf(place)) {
         case Mark::Lit: {
-            QRadialGradient halo(c, r * 2.4);
+            const double glow = r * (isCrowded() ? 1.7 : 2.4);
+            QRadialGradient halo(c, glow);
             QColor inner = p.lit;
             inner.setAlphaF(0.55);
             QColor outer = p.lit;
@@ -493,7 +511,7 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
             halo.setColorAt(1, outer);
             painter.setPen(Qt::NoPen);
             painter.setBrush(halo);
-            painter.drawEllipse(c, r * 2.4, r * 2.4);
+            painter.drawEllipse(c, glow, glow);
             painter.setBrush(p.lit);
             painter.drawEllipse(c, r * 0.85, r * 0.85);
             break;

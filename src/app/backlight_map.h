@@ -31,6 +31,8 @@ public:
     backlight::Run selectedRun() const;
     /// Selects a run on one strip, until the cursor leaves it; a run over several strips changes nothing.
     void select(const backlight::Run& run);
+    /// Selects all of the cursor's strip.
+    void selectStrip();
     /// What the mark at a LED says, in words.
     QString stateOf(backlight::LedPlace place) const;
 
@@ -56,6 +58,8 @@ private:
     using Mark = backlight::MapMark::Look;
     Mark markOf(backlight::LedPlace place) const;
     QPointF at(backlight::LedPlace place) const;
+    /// Whether the rows are too close for words between them.
+    bool isCrowded() const;
     double radius() const;
     std::optional<backlight::LedPlace> ledAt(QPointF point) const;
     void moveCursor(int strips, int leds, bool stretch);
@@ -79,6 +83,7 @@ private:
     std::optional<backlight::Run> held_;  ///< the run that was selected as such, until the cursor leaves it
     std::optional<backlight::Run> wanted_;
     std::vector<std::vector<Mark>> marks_;
+    int rows_ = 1;  ///< of strips, one above the other
     std::vector<std::optional<double>> stripVolts_;
     std::vector<bool> unlikeTwins_;  ///< strips whose reading is far from that of their like
     bool zoomed_ = false;

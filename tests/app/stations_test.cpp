@@ -34,6 +34,19 @@ protected:
         }
     }
 
+    /// A run of one strip, by arrows and Shift.
+    void selectByKeys(const app::BacklightMap& map, const backlight::Run& run) {
+        const auto order = backlight::ledsInOrder(job().backlight, run.string);
+        const auto [first, last] = std::minmax(order[run.first], order[run.last]);
+        me_.press(Qt::Key_Escape);
+        me_.press(Qt::Key_Escape);
+        walkTo(map, first);
+        while (run != backlight::wholeStrip(job().backlight, first.strip) && map.cursor() != last) {
+            me_.press(Qt::Key_Right, Qt::ShiftModifier);
+        }
+        ASSERT_EQ(map.selectedRun(), run);
+    }
+
     AtTheBench() {
         for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
             me_.logbook().store(demo.job, QStringLiteral("Demo"));
@@ -378,20 +391,24 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         ASSERT_NE(next, probes.end());
         const auto seen = set.take(*next, job().bench.tester);
         const auto* taken = std::get_if<job::TesterTaken>(&seen.front());
-        me_.press(Qt::Key_Escape);
-        map->select(*next->run);
-        if (taken != nullptr && taken->bridged.empty()) {
+        if (next == probes.begin()) {
+            me_.press(Qt::Key_Return, Qt::ControlModifier);
+        } else {
+            selectByKeys(*map, *next->run);
+            for (const auto& place : next->bridged) {
+                walkTo(*map, place);
+                me_.press(Qt::Key_J);
+            }
+        }
+        if (taken != nullptr) {
             me_.clickInto(QStringLiteral("volts"));
             me_.typeOver(QString::number(taken->volts));
             me_.press(Qt::Key_Tab);
             me_.typeOver(QString::number(*taken->lit));
             me_.press(Qt::Key_Return);
-        } else if (taken != nullptr) {
-            me_.window().session().record(*taken);
         }
         for (const auto& one : seen) {
             if (const auto* led = std::get_if<job::LedSeen>(&one)) {
-                me_.press(Qt::Key_Escape);
                 walkTo(*map, led->place);
                 me_.press(led->glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
             }

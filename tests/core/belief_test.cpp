@@ -139,7 +139,7 @@ TEST_F(Inference, DarkMarksPointAtTheLed) {
     const auto belief = infer(model, job.trail);
     const auto leds = ledSharesOf(model, belief.hypotheses, belief.shares);
     EXPECT_GT(leds[0][1], 0.7) << "a slip of the eye stays possible";
-    EXPECT_LT(leds[0][0], 0.04) << "dim and called lit";
+    EXPECT_LT(leds[0][0], 0.02) << "dim and called lit";
 }
 
 // ---- probes ------------------------------------------------------------------------------------------------------

@@ -467,6 +467,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
         showRun();
     } else if (event->key() == Qt::Key_E && event->modifiers() == Qt::NoModifier) {
         exportMap();
+    } else if (event->key() == Qt::Key_Escape && map_->hasFocus()) {
+        map_->selectStrip();
     } else if (event->key() == Qt::Key_Escape) {
         map_->setFocus();
     } else {

@@ -22,7 +22,7 @@ VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : 
     row->addLayout(names, 1);
     field_ = new QLineEdit;
     field_->setFont(theme::reading(17));
-    field_->setFixedWidth(theme::px(124));
+    field_->setFixedWidth(theme::px(112));
     field_->setPlaceholderText(tr("volts"));
     field_->setAccessibleName(title);
     field_->installEventFilter(this);

@@ -71,6 +71,13 @@ public:
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
             result.on = atOverVoltage();
+            if (conducting_ > 0) {
+                // The strings that conduct empty the output after each trip.
+                for (auto& mode : result.on) {
+                    mode.weight *= 0.5;
+                }
+                addCollapse(result.on, 0.5);
+            }
             result.light = conducting_ == 0 || !lightsSomewhere_ ? LightForecast{0.97, 0.02, 0.01, 0.15}
                                                                  : LightForecast{0.05, 0.75, 0.2, 0.3};
         } else {
@@ -78,11 +85,8 @@ public:
             const double sigma = reference_.relativeSigma * running;
             const double trips = 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
             result.on = {{1 - trips, Shape::Steady, running, sigma, running, sigma},
-                         {0.4 * trips, Shape::PeakThenSettles, 0.98 * running, 1.5 * sigma, idle_, 0.1 * idle_ + 1},
-                         {0.4 * trips, Shape::PeakThenSettles, seenPeak * running, seenPeakSigma * running, idle_,
-                          0.1 * idle_ + 1},
-                         {0.2 * trips, Shape::Wanders, seenPeak * running, seenPeakSigma * running,
-                          0.5 * (idle_ + kneeShare * running), 0.25 * running}};
+                         {0.4 * trips, Shape::PeakThenSettles, 0.98 * running, 1.5 * sigma, idle_, 0.1 * idle_ + 1}};
+            addCollapse(result.on, 0.6 * trips);
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
         }
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
@@ -91,6 +95,16 @@ public:
             result.ledMinus[channel] = sinkOf(volts, result.light.flashThenDark);
         }
         return result;
+    }
+
+    /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
+    void addCollapse(VoltsForecast& forecast, double weight) const {
+        const double running = highest_ + backlight_.driver.headroomVolts;
+        const double peak = seenPeak * running;
+        const double sigma = seenPeakSigma * running;
+        forecast.push_back({2 * weight / 3, Shape::PeakThenSettles, peak, sigma, idle_, 0.1 * idle_ + 1});
+        forecast.push_back(
+            {weight / 3, Shape::Wanders, peak, sigma, 0.5 * (idle_ + kneeShare * running), 0.25 * running});
     }
 
     /// LED− of a sink that stands at \p volts while the light is on. With the light gone after a flash a meter shows

@@ -468,20 +468,26 @@ private:
     std::string meaningOf(const Bin& bin) const {
         std::vector<double> byTitle(belief_.titles.size(), 0);
         std::vector<double> byKind(model_.knowledge().suspects.size(), 0);
+        std::vector<double> byKindNow(byKind);
         std::vector<double> after(shares_.size());
         for (std::size_t h = 0; h < shares_.size(); ++h) {
             after[h] = shares_[h] * bin.byHypothesis[h] / bin.share;
             byTitle[titles_[h]] += after[h];
             byKind[hypotheses_[h].suspect] += after[h];
+            byKindNow[hypotheses_[h].suspect] += shares_[h];
         }
         if (const auto narrowed = narrowestRun(after); !narrowed.empty()) {
             return narrowed;
         }
         const auto title = std::max_element(byTitle.begin(), byTitle.end());
+        const auto& titleWords = belief_.titles[std::size_t(title - byTitle.begin())];
         if (*title > clearShare) {
-            return belief_.titles[std::size_t(title - byTitle.begin())];
+            return titleWords;
         }
         const auto kind = std::max_element(byKind.begin(), byKind.end());
+        if (byKindNow[std::size_t(kind - byKind.begin())] > clearShare) {
+            return fmt::format("{} ({:.0f} %)", titleWords, 100 * *title);  // the kind is no news
+        }
         return fmt::format("{} ({:.0f} %)", model_.knowledge().suspects[std::size_t(kind - byKind.begin())].title,
                            100 * *kind);
     }
