@@ -231,8 +231,8 @@ TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
             << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);
     };
     expectExpected(forecast.on, on.ledPlus(), "LED+");
-    expectExpected(forecast.ledMinus[0], on.ledMinus(0), "LED− of channel 1");
-    expectExpected(forecast.ledMinus[1], on.ledMinus(1), "LED− of channel 2");
+    expectExpected(forecast.ledMinus(0), on.ledMinus(0), "LED− of channel 1");
+    expectExpected(forecast.ledMinus(1), on.ledMinus(1), "LED− of channel 2");
     const double share = !on.lightSeconds ? forecast.light.never
                          : on.darkSeconds ? forecast.light.flashThenDark
                                           : forecast.light.staysLit;

@@ -121,8 +121,8 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
                                                      backlight::demandOf(panel, 1, faults, 2000)};
     const auto reference = referenceOf(panel);
     const auto result = forecast(panel, reference, demands, DriverFault::None);
-    EXPECT_NEAR(heaviest(result.ledMinus[0]).volts, 0.7, 0.01);
-    EXPECT_NEAR(heaviest(result.ledMinus[1]).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
+    EXPECT_NEAR(heaviest(result.ledMinus(0)).volts, 0.7, 0.01);
+    EXPECT_NEAR(heaviest(result.ledMinus(1)).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
 }
 
 TEST(Likelihood, PrefersTheForecastThatIsRight) {
@@ -151,11 +151,12 @@ TEST(Likelihood, DensityOfAForecastIsADistribution) {
 
 TEST(ForecastOf, KnowsEveryBoardTestAndNothingElse) {
     DriverForecast forecast;
-    forecast.ledMinus.resize(2);
+    forecast.sinks.resize(2);
+    forecast.sinkOfChannel = {0, 1};
     for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
         EXPECT_NE(forecastOf(forecast, test, 0), nullptr) << test;
     }
-    EXPECT_EQ(forecastOf(forecast, "ledMinus", 1), &forecast.ledMinus[1]);
+    EXPECT_EQ(forecastOf(forecast, "ledMinus", 1), &forecast.ledMinus(1));
     EXPECT_EQ(forecastOf(forecast, "ledMinus", 2), nullptr);
     EXPECT_EQ(forecastOf(forecast, "torch", 0), nullptr);
 }

@@ -89,10 +89,17 @@ public:
             addCollapse(result.on, 0.6 * trips);
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
         }
+        result.sinks.clear();
+        std::vector<double> sinkVolts;
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double missing = highest_ - demands_[channel].volts * reference_.labelScale;
             const double volts = demands_[channel].conducts ? backlight_.driver.headroomVolts + missing : 0.1;
-            result.ledMinus[channel] = sinkOf(volts, result.light.flashThenDark);
+            const auto alike = std::find(sinkVolts.begin(), sinkVolts.end(), volts);
+            result.sinkOfChannel[channel] = int(alike - sinkVolts.begin());
+            if (alike == sinkVolts.end()) {
+                sinkVolts.push_back(volts);
+                result.sinks.push_back(sinkOf(volts, result.light.flashThenDark));
+            }
         }
         return result;
     }
@@ -125,7 +132,8 @@ public:
     DriverForecast board(double idle, double blOnVolts) const {
         DriverForecast result;
         result.idle = result.on = result.plugOut = steady(idle, meterSigma(idle) + 0.03 * idle);
-        result.ledMinus.assign(demands_.size(), steady(0.1, 0.5));
+        result.sinks = {steady(0.1, 0.5)};
+        result.sinkOfChannel.assign(demands_.size(), 0);
         result.blOn = blOnVolts > 1 ? VoltsForecast{{0.85, Shape::Steady, blOnVolts, 0.3, blOnVolts, 0.3},
                                                     {0.15, Shape::Steady, 5, 0.4, 5, 0.4}}
                                     : steady(blOnVolts, 0.15);
@@ -279,7 +287,7 @@ double logLikelihood(const LightForecast& forecast, Light light, double secondsT
 
 const VoltsForecast* forecastOf(const DriverForecast& forecast, const std::string& test, int channel) {
     if (test == "ledMinus") {
-        return channel >= 0 && channel < int(forecast.ledMinus.size()) ? &forecast.ledMinus[channel] : nullptr;
+        return channel >= 0 && channel < int(forecast.sinkOfChannel.size()) ? &forecast.ledMinus(channel) : nullptr;
     }
     const std::pair<const char*, const VoltsForecast*> byTest[] = {{"blOn", &forecast.blOn},
                                                                    {"dim", &forecast.dim},

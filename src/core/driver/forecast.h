@@ -50,10 +50,13 @@ struct DriverForecast {
     VoltsForecast idle;
     VoltsForecast on;
     VoltsForecast plugOut;
-    std::vector<VoltsForecast> ledMinus;  ///< one per channel
+    std::vector<VoltsForecast> sinks;  ///< what LED− may read; channels that read alike share one
+    std::vector<int> sinkOfChannel;    ///< into `sinks`
     VoltsForecast blOn;
     VoltsForecast dim;
     LightForecast light;
+
+    const VoltsForecast& ledMinus(int channel) const { return sinks.at(sinkOfChannel.at(channel)); }
 };
 
 /// What the whole backlight would read when healthy; computed once and shared by all forecasts.

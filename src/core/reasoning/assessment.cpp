@@ -25,18 +25,24 @@ constexpr double soakDriftLimit = 0.03;  ///< common practice, no source
 
 /// Hypotheses that read the same in words.
 struct Group {
-    std::vector<std::size_t> members;
+    std::size_t first = 0;    ///< one of them
+    std::vector<int> titles;  ///< into Belief::titles
     double share = 0;
     double previousShare = 0;
 };
 
 std::map<std::string, Group> groupByTitle(const Belief& belief) {
-    std::map<std::string, Group> groups;
+    std::vector<Group> byTitle(belief.titles.size());
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        auto& group = groups[belief.titles[belief.titleOf[h]]];
-        group.members.push_back(h);
+        auto& group = byTitle[belief.titleOf[h]];
+        group.first = h;
         group.share += belief.shares[h];
         group.previousShare += belief.previousShares[h];
+    }
+    std::map<std::string, Group> groups;
+    for (int title = 0; title < int(byTitle.size()); ++title) {
+        byTitle[title].titles = {title};
+        groups[belief.titles[title]] = std::move(byTitle[title]);
     }
     return groups;
 }
@@ -46,7 +52,7 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
     std::map<int, std::vector<std::string>> titlesOfKind;
     std::map<int, double> shareOfKind;
     for (const auto& [title, group] : groups) {
-        const auto& first = belief.hypotheses[group.members.front()];
+        const auto& first = belief.hypotheses[group.first];
         const auto& kind = model.knowledge().suspects[first.suspect];
         if (kind.strings != StringFault::None) {
             titlesOfKind[first.suspect].push_back(title);
@@ -67,7 +73,8 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
         Group folded;
         for (const auto& title : titles) {
             const auto& group = groups[title];
-            folded.members.insert(folded.members.end(), group.members.begin(), group.members.end());
+            folded.first = group.first;
+            folded.titles.insert(folded.titles.end(), group.titles.begin(), group.titles.end());
             folded.share += group.share;
             folded.previousShare += group.previousShare;
             groups.erase(title);
@@ -76,23 +83,32 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
     }
 }
 
-/// Sums over all explanations of share and of share / P(reading | explanation), entry by entry; a common factor
-/// cancels.
+/// Sums of share / P(reading | explanation) for one entry; a common factor cancels.
 struct EntrySums {
-    std::vector<double> weights;  ///< by explanation
+    std::vector<double> ofTitle;  ///< by Belief::titles
     double total = 0;
 };
 
 std::vector<EntrySums> entrySumsOf(const Belief& belief) {
+    // Explanations that were split from one have its likelihoods and its title.
+    std::vector<double> shareOfRow(belief.entryCount == 0 ? 0 : belief.logLikelihoods.size() / belief.entryCount, 0);
+    std::vector<int> titleOfRow(shareOfRow.size(), 0);
+    for (std::size_t h = 0; h < belief.hypotheses.size() && belief.entryCount > 0; ++h) {
+        shareOfRow[belief.rowOf[h]] += belief.shares[h];
+        titleOfRow[belief.rowOf[h]] = belief.titleOf[h];
+    }
     std::vector<EntrySums> sums(belief.entryCount);
     for (std::size_t e = 0; e < belief.entryCount; ++e) {
+        const auto logOf = [&](std::size_t row) { return belief.logLikelihoods[row * belief.entryCount + e]; };
         double highest = -INFINITY;
-        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-            highest = std::max(highest, belief.logLikelihood(h, e));
+        for (std::size_t row = 0; row < shareOfRow.size(); ++row) {
+            highest = std::max(highest, logOf(row));
         }
-        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-            sums[e].weights.push_back(belief.shares[h] * std::exp(highest - belief.logLikelihood(h, e)));
-            sums[e].total += sums[e].weights.back();
+        sums[e].ofTitle.assign(belief.titles.size(), 0);
+        for (std::size_t row = 0; row < shareOfRow.size(); ++row) {
+            const double weight = shareOfRow[row] * std::exp(highest - logOf(row));
+            sums[e].ofTitle[titleOfRow[row]] += weight;
+            sums[e].total += weight;
         }
     }
     return sums;
@@ -101,8 +117,8 @@ std::vector<EntrySums> entrySumsOf(const Belief& belief) {
 /// 10·log10 of P(reading | group) / P(reading | everything else), other readings taken into account.
 double decibansOf(const Group& group, const EntrySums& sums) {
     double weight = 0;
-    for (const auto h : group.members) {
-        weight += sums.weights[h];
+    for (const int title : group.titles) {
+        weight += sums.ofTitle[title];
     }
     const double inside = (group.share + 1e-12) / (weight + 1e-12);
     const double outside = (std::max(0.0, 1 - group.share) + 1e-12) / (std::max(0.0, sums.total - weight) + 1e-12);
@@ -116,7 +132,7 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
     const auto sums = entrySumsOf(belief);
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
-        const auto& kind = model.knowledge().suspects[belief.hypotheses[group.members.front()].suspect];
+        const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
         SuspectShare row{kind.id, title, kind.side, group.share, group.previousShare, {}};
         for (std::size_t e = 0; e < standing.size() && group.share > shareWorthListing; ++e) {
             const double db = decibansOf(group, sums[e]);

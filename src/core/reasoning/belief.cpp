@@ -6,6 +6,8 @@
 #include <map>
 #include <numeric>
 #include <set>
+#include <unordered_map>
+#include <unordered_set>
 
 namespace dimglow::reasoning {
 
@@ -15,7 +17,9 @@ namespace {
 
 constexpr std::size_t beam = 32;
 constexpr double dropBelow = 1e-8;
-/// Natural log. What stays this far behind the best even if it explains every further reading as well is given up.
+/// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
+/// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
+constexpr double tooRare = 22;
 constexpr double hopeless = 30;
 /// Share of cases with 1, 2, 3, 4 LEDs of one fault, by LedFault (common practice, no source: shorts come in groups,
 /// age comes to many).
@@ -25,19 +29,17 @@ constexpr double howMany[backlight::ledFaultKinds][maxFaults] = {
 /// Two kinds of LED fault at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
-double logFactorial(int n) {
-    static const std::vector<double> table = [] {
-        std::vector<double> logs(5000, 0);
-        for (std::size_t i = 1; i < logs.size(); ++i) {
-            logs[i] = logs[i - 1] + std::log(double(i));
-        }
-        return logs;
-    }();
-    return table.at(n);
-}
+/// log n!, as far as there are LEDs.
+const std::vector<double> logFactorials = [] {
+    std::vector<double> logs(5000, 0);
+    for (std::size_t i = 1; i < logs.size(); ++i) {
+        logs[i] = logs[i - 1] + std::log(double(i));
+    }
+    return logs;
+}();
 
 double logChoose(int n, int k) {
-    return k > n ? -INFINITY : logFactorial(n) - logFactorial(k) - logFactorial(n - k);
+    return k > n ? -INFINITY : logFactorials[n] - logFactorials[k] - logFactorials[n - k];
 }
 
 class Search {
@@ -62,15 +64,15 @@ public:
             }
         }
         order_.resize(entries.size());
-        bestAhead_.assign(entries.size(), 1e9);
+        highestLogs_.assign(entries.size(), -INFINITY);
         logsOfOne_.resize(entries.size());
-        std::iota(order_.begin(), order_.end(), 0);
+        std::iota(order_.rbegin(), order_.rend(), 0);  // the last entry first: it is judged by itself
         std::stable_partition(order_.begin(), order_.end(), [&](std::size_t e) { return !needsForecast(entries[e]); });
     }
 
     Belief run() {
-        addSingles();
         addLedFaults();
+        addSingles();
         weigh();
         return std::move(result_);
     }
@@ -85,7 +87,7 @@ private:
             h.logPrior = logWeight(s);
             switch (model_.knowledge().suspects[s].strings) {
                 case StringFault::None:
-                    add(h);
+                    addWithSoundStrings(h);
                     break;
                 case StringFault::Plug:
                 case StringFault::Joint:
@@ -100,7 +102,7 @@ private:
                 case StringFault::Chassis:
                     h.logPrior -= std::log(double(model_.leaks().size()));
                     for (h.leak = 0; h.leak < int(model_.leaks().size()); ++h.leak) {
-                        add(h);
+                        addWithSoundStrings(h);
                     }
                     break;
                 default:
@@ -155,6 +157,7 @@ private:
     /// \p from with one more faulty LED, in canonical order.
     Hypothesis extended(const Hypothesis& from, int cell, LedFault fault) const {
         Hypothesis h = from;
+        h.forecast = -1;
         auto* end = h.faults.begin() + h.faultCount;
         auto* same =
             std::find_if(h.faults.begin(), end, [&](const auto& f) { return f.cell == cell && f.fault == fault; });
@@ -171,11 +174,22 @@ private:
         return h;
     }
 
-    /// A set of faulty LEDs that is extended further, and what the readings say to it.
+    /// A set of faulty LEDs that is extended further: where it stands in the result; -1 is no fault at all.
     struct Partial {
         double log = 0;
-        Hypothesis hypothesis;
-        std::vector<double> logs;
+        int at = -1;
+    };
+
+    struct SetHash {
+        std::size_t operator()(const std::array<CellFault, maxFaults>& faults) const {
+            std::uint64_t hash = 0;
+            for (const auto& f : faults) {
+                hash = (hash ^ (std::uint64_t(f.cell) << 16 ^ std::uint64_t(f.fault) << 8 ^ std::uint64_t(f.count))) *
+                       0xBF58476D1CE4E5B9ull;
+                hash ^= hash >> 29;
+            }
+            return hash;
+        }
     };
 
     /// The reading is of a run that the cell is no part of, so that a fault there does not change it.
@@ -188,69 +202,124 @@ private:
     }
 
     void addLedFaults() {
-        std::vector<Partial> level(1);
         for (const auto& entry : entries_) {
-            level.front().logs.push_back(needsForecast(entry) ? 0 : model_.logLikelihood(entry.what, Hypothesis{}));
+            healthyLogs_.push_back(needsForecast(entry) ? 0 : model_.logLikelihood(entry.what, Hypothesis{}));
         }
-        std::set<std::array<CellFault, maxFaults>> seen;
+        const auto logsAt = [&](int at) {
+            return at < 0 ? healthyLogs_.data() : result_.logLikelihoods.data() + std::size_t(at) * entries_.size();
+        };
+        std::unordered_set<std::array<CellFault, maxFaults>, SetHash> seen;
+        std::vector<Partial> level(1);
         for (int size = 1; size <= maxFaults; ++size) {
             std::vector<Partial> next;
-            for (const auto& from : level) {
+            levelFloor_ = size < maxFaults ? -INFINITY : INFINITY;
+            for (const auto& partial : level) {
+                const Hypothesis from = partial.at < 0 ? Hypothesis{} : result_.hypotheses[partial.at];
                 for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
                     for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
                         if (suspectOfFault_[kind] < 0 ||
                             !model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
                             continue;
                         }
-                        const Hypothesis h = extended(from.hypothesis, cell, LedFault(kind));
+                        const Hypothesis h = extended(from, cell, LedFault(kind));
                         if (std::isfinite(h.logPrior) && seen.insert(h.faults).second) {
-                            const double log = add(h, &from.logs, &model_.partition().cells()[cell]);
-                            if (std::isfinite(log) && size < maxFaults) {
-                                next.push_back({log, h, logsOfOne_});
+                            const double log = add(h, logsAt(partial.at), [&](const job::Entry& entry) {
+                                return isElsewhere(entry, model_.partition().cells()[cell]);
+                            });
+                            if (log > levelFloor_) {
+                                next.push_back({log, int(result_.hypotheses.size()) - 1});
+                                raiseFloor(next);
                             }
                         }
                     }
                 }
             }
-            const auto keep = std::min(beam, next.size());
-            std::partial_sort(next.begin(), next.begin() + std::ptrdiff_t(keep), next.end(),
-                              [](const auto& a, const auto& b) { return a.log > b.log; });
-            next.resize(keep);
+            std::sort(next.begin(), next.end(), [](const auto& a, const auto& b) { return a.log > b.log; });
             level = std::move(next);
+            judges_ = true;
         }
     }
 
-    /// Weighs one explanation and keeps it unless it is hopeless, with or without the last entry. \p before has the
-    /// logs of the same one without the fault in \p added, if there is such. \returns the log of its unnormalised
-    /// posterior; -infinity when it was given up
-    double add(Hypothesis h, const std::vector<double>* before = nullptr, const locate::Cell* added = nullptr) {
+    /// Keeps the best of a level, as a heap with the worst of them in front.
+    void raiseFloor(std::vector<Partial>& next) {
+        const auto better = [](const Partial& a, const Partial& b) { return a.log > b.log; };
+        std::push_heap(next.begin(), next.end(), better);
+        if (next.size() > beam) {
+            std::pop_heap(next.begin(), next.end(), better);
+            next.pop_back();
+        }
+        levelFloor_ = next.size() == beam ? next.front().log : -INFINITY;
+    }
+
+    /// Weighs one explanation and keeps it unless it is hopeless, with the last entry and without it: too rare to be
+    /// listed, and not worth extending. A sum that is not complete yet is judged as if each reading to come spoke for
+    /// it as well as for any explanation so far. \p before has the logs of another explanation, which are taken for the
+    /// entries that are \p unchanged. \returns the log of its unnormalised posterior; -infinity when it was given up
+    template <class Unchanged>
+    double add(Hypothesis h, const double* before, Unchanged unchanged) {
         auto& logs = logsOfOne_;
         double log = h.logPrior;
-        for (std::size_t i = 0; i < order_.size(); ++i) {
-            const auto e = order_[i];
+        double ahead = std::accumulate(highestLogs_.begin(), highestLogs_.end(), 0.0);
+        double ofLast = entries_.empty() ? 0 : highestLogs_.back();
+        ahead -= ofLast;
+        for (const auto e : order_) {
             if (h.forecast < 0 && needsForecast(entries_[e])) {
                 h.forecast = model_.forecastIndex(h);
             }
-            logs[e] = before != nullptr && isElsewhere(entries_[e], *added) ? (*before)[e]
-                                                                            : model_.logLikelihood(entries_[e].what, h);
-            log += e + 1 == entries_.size() ? 0 : logs[e];
-            if (log + bestAhead_[i] < best_ - hopeless) {
+            logs[e] = needsForecast(entries_[e]) ? logOfForecast(e, h)
+                      : unchanged(entries_[e])   ? before[e]
+                                                 : model_.logLikelihood(entries_[e].what, h);
+            if (e + 1 == entries_.size()) {
+                ofLast = logs[e];
+            } else {
+                log += logs[e];
+                ahead -= highestLogs_[e];
+            }
+            if (!judges_) {
+                continue;
+            }
+            const double reach = log + ahead;
+            const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
+            const bool extended = reach > best_ - hopeless && reach + ofLast > levelFloor_;
+            if (!listed && !extended) {
                 return -INFINITY;
             }
         }
-        if (log > best_) {
-            best_ = log;
-            double ahead = 0;
-            for (std::size_t i = order_.size(); i-- > 0;) {
-                bestAhead_[i] = ahead;
-                ahead += order_[i] + 1 == entries_.size() ? 0 : logs[order_[i]];
-            }
+        for (std::size_t e = 0; e < entries_.size(); ++e) {
+            highestLogs_[e] = std::max(highestLogs_[e], logs[e]);
         }
-        log += entries_.empty() ? 0 : logs.back();
+        best_ = std::max(best_, log);
+        log += ofLast;
+        bestWithLast_ = std::max(bestWithLast_, log);
         result_.rowOf.push_back(int(result_.rowOf.size()));
         result_.logLikelihoods.insert(result_.logLikelihoods.end(), logs.begin(), logs.end());
         result_.hypotheses.push_back(h);
         logs_.push_back(log);
+        return log;
+    }
+
+    double add(const Hypothesis& h) {
+        return add(h, nullptr, [](const auto&) { return false; });
+    }
+    /// An explanation under which the LEDs at the bench are as healthy ones.
+    double addWithSoundStrings(const Hypothesis& h) {
+        return add(h, healthyLogs_.data(), [](const job::Entry& entry) {
+            const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+            return std::holds_alternative<job::LedSeen>(entry.what) ||
+                   (taken != nullptr && taken->minus == backlight::TesterProbe::Minus::EndOfRun);
+        });
+    }
+
+    /// What a reading of the board says to an explanation; all with the same forecast share it.
+    double logOfForecast(std::size_t entry, const Hypothesis& h) {
+        const std::size_t at = std::size_t(h.forecast) * entries_.size() + entry;
+        if (at >= logsOfForecasts_.size()) {
+            logsOfForecasts_.resize((std::size_t(h.forecast) + 1) * entries_.size(), NAN);
+        }
+        auto& log = logsOfForecasts_[at];
+        if (std::isnan(log)) {
+            log = model_.logLikelihood(entries_[entry].what, h);
+        }
         return log;
     }
 
@@ -271,13 +340,22 @@ private:
         return shares;
     }
 
-    static int titleIndex(Belief& belief, const std::string& title) {
-        const auto found = std::find(belief.titles.begin(), belief.titles.end(), title);
-        const int index = int(found - belief.titles.begin());
-        if (found == belief.titles.end()) {
-            belief.titles.push_back(title);
+    /// Explanations that read alike share a title; it is made once.
+    int titleIndex(Belief& belief, const Hypothesis& h) {
+        std::array<int, 4 + maxFaults> key{h.suspect, h.joint, h.otherStrip, h.leak};
+        for (int i = 0; i < h.faultCount; ++i) {
+            const int strip = model_.partition().cells()[h.faults[i].cell].strip;
+            key[4 + i] = 1 + strip * backlight::ledFaultKinds + int(h.faults[i].fault);
         }
-        return index;
+        const auto [entry, isNew] = titleOfKey_.try_emplace(key, 0);
+        if (isNew) {
+            const auto [title, isNewTitle] = indexOfTitle_.try_emplace(titleOf(model_, h), int(belief.titles.size()));
+            if (isNewTitle) {
+                belief.titles.push_back(title->first);
+            }
+            entry->second = title->second;
+        }
+        return entry->second;
     }
 
     void weigh() {
@@ -292,7 +370,7 @@ private:
         for (std::size_t h = 0; h < shares.size(); ++h) {
             if (std::max(shares[h], previousShares[h]) > dropBelow) {
                 kept.hypotheses.push_back(result_.hypotheses[h]);
-                kept.titleOf.push_back(titleIndex(kept, titleOf(model_, result_.hypotheses[h])));
+                kept.titleOf.push_back(titleIndex(kept, result_.hypotheses[h]));
                 kept.shares.push_back(shares[h]);
                 kept.previousShares.push_back(previousShares[h]);
                 const auto row = result_.logLikelihoods.begin() + std::ptrdiff_t(h * entries_.size());
@@ -313,10 +391,17 @@ private:
     const std::vector<job::Entry>& entries_;
     Belief result_;
     std::vector<double> logs_;
-    std::vector<double> logsOfOne_;   ///< of the explanation that is being weighed, by entry
-    std::vector<std::size_t> order_;  ///< of the entries, those that need no driver forecast first
-    double best_ = -INFINITY;         ///< of all explanations so far, last entry left out
-    std::vector<double> bestAhead_;   ///< what the best one still gains after each place in the order
+    std::vector<double> healthyLogs_;                           ///< of a healthy backlight; 0 for readings of the board
+    std::vector<double> logsOfOne_;                             ///< of the explanation that is being weighed, by entry
+    std::map<std::array<int, 4 + maxFaults>, int> titleOfKey_;  ///< into the belief's titles
+    std::unordered_map<std::string, int> indexOfTitle_;
+    std::vector<double> logsOfForecasts_;  ///< by forecast and entry; not a number: not asked for yet
+    std::vector<std::size_t> order_;       ///< of the entries, those that need no driver forecast first
+    double best_ = -INFINITY;              ///< of all explanations so far, last entry left out
+    double bestWithLast_ = -INFINITY;      ///< of all explanations so far
+    double levelFloor_ = INFINITY;         ///< of the sets of faulty LEDs, from here on one is extended further
+    bool judges_ = false;                  ///< single LED faults are all weighed first, to know what readings can say
+    std::vector<double> highestLogs_;      ///< of each entry, what the explanation says that it fits best
     std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
     std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
@@ -361,8 +446,23 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
         int usedWithin = 0;
         int usedWithout = 0;
     };
+    const auto isSplit = [](const locate::CellPartition::Parts& part) { return part.within >= 0 && part.without >= 0; };
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        const Hypothesis& coarse = belief.hypotheses[h];
+        Hypothesis coarse = belief.hypotheses[h];
+        const auto keep = [&](const Hypothesis& hypothesis, double share) {
+            fine.hypotheses.push_back(hypothesis);
+            fine.shares.push_back(belief.shares[h] * share);
+            fine.previousShares.push_back(belief.previousShares[h] * share);
+            fine.titleOf.push_back(belief.titleOf[h]);
+            fine.rowOf.push_back(belief.rowOf[h]);
+        };
+        auto* end = coarse.faults.begin() + coarse.faultCount;
+        if (std::none_of(coarse.faults.begin(), end, [&](const CellFault& f) { return isSplit(parts[f.cell]); })) {
+            std::for_each(coarse.faults.begin(), end,
+                          [&](CellFault& f) { f.cell = std::max(parts[f.cell].within, parts[f.cell].without); });
+            keep(coarse, 1);
+            continue;
+        }
         Partial start{coarse};
         start.hypothesis.faultCount = 0;
         std::vector<Partial> partials = {start};
@@ -399,12 +499,8 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
             }
             partials = std::move(next);
         }
-        for (auto& partial : partials) {
-            fine.hypotheses.push_back(partial.hypothesis);
-            fine.shares.push_back(belief.shares[h] * partial.share);
-            fine.previousShares.push_back(belief.previousShares[h] * partial.share);
-            fine.titleOf.push_back(belief.titleOf[h]);
-            fine.rowOf.push_back(belief.rowOf[h]);
+        for (const auto& partial : partials) {
+            keep(partial.hypothesis, partial.share);
         }
     }
     return fine;

@@ -178,7 +178,7 @@ void CaseModel::encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra 
         for (int i = 0; i < hypothesis.faultCount; ++i) {
             const auto& f = hypothesis.faults[i];
             const auto& cell = partition_.cells()[f.cell];
-            for (int n = 0; n < f.count && sees(cell); ++n) {
+            for (int n = 0; n < f.count && f.fault != LedFault::Aged && sees(cell); ++n) {
                 key.faults[used++] = codeOf(f.fault, specOfStrip_[cell.strip], 0) + extra(cell);
             }
         }
@@ -193,7 +193,7 @@ void CaseModel::encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra 
         const auto& cell = partition_.cells()[f.cell];
         const auto& strip = backlight_.strips[cell.strip];
         for (int n = 0; n < f.count; ++n, ++at) {
-            if (!sees(cell)) {
+            if (f.fault == LedFault::Aged || !sees(cell)) {
                 continue;
             }
             int number = 0;
@@ -214,6 +214,15 @@ void CaseModel::encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra 
 }
 
 const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
+    const auto*& healthy = healthyDemands_[circuitOfChannel_[channel]];
+    const auto* end = hypothesis.faults.data() + hypothesis.faultCount;
+    const bool isElsewhere = hypothesis.joint < 0 && hypothesis.otherStrip < 0 && hypothesis.leak < 0 &&
+                             std::none_of(hypothesis.faults.data(), end, [&](const CellFault& f) {
+                                 return partition_.cells()[f.cell].string.channel == channel;
+                             });
+    if (isElsewhere && healthy != nullptr) {
+        return *healthy;
+    }
     Key key;
     encode(
         hypothesis, key, [&](const locate::Cell& cell) { return cell.string.channel == channel; },
@@ -234,7 +243,6 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
         leak = 1 + leaks_[hypothesis.leak].before;
     }
     const bool untouched = key.faults == Key{}.faults && joint + other + leak == 0;
-    const auto*& healthy = healthyDemands_[circuitOfChannel_[channel]];
     if (untouched && healthy != nullptr) {
         return *healthy;
     }
