@@ -171,7 +171,11 @@ void BeliefPanel::addAlternatives() {
         button->setMinimumHeight(theme::px(36));
         auto* line = new QHBoxLayout(button);
         line->setContentsMargins(theme::px(4), 0, theme::px(4), 0);
-        line->addWidget(makeLabel(QString::fromStdString(probe.title), theme::quiet()), 1);
+        const QString title = QString::fromStdString(probe.title);
+        button->setToolTip(title);
+        line->addWidget(
+            makeLabel(QFontMetrics(theme::quiet()).elidedText(title, Qt::ElideRight, theme::px(152)), theme::quiet()),
+            1);
         line->addWidget(makeLabel(tr("%1 min · %2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 1),
                                   theme::quiet(), "quiet"));
         connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });

@@ -362,8 +362,9 @@ void PanelCheckStation::enter() {
 }
 
 std::vector<KeyHint> PanelCheckStation::keys() const {
-    return {{tr("Tab"), tr("fields")}, {tr("1 … 7"), tr("what is seen")}, {tr("P"), tr("leads proven")},
-            {tr("G"), tr("go")},       {tr("O"), tr("go with a note")},   {tr("X"), tr("no-go")}};
+    return {{tr("Tab"), tr("fields")},     {tr("1 … 7"), tr("what is seen")},
+            {tr("P"), tr("leads proven")}, {tr("G"), tr("go")},
+            {tr("O"), tr("note")},         {tr("X"), tr("no-go")}};
 }
 
 bool PanelCheckStation::isDone() const {

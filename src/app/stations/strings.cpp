@@ -265,9 +265,12 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
     auto* row = new QHBoxLayout(card);
     row->setContentsMargins(theme::px(10), theme::px(3), theme::px(10), theme::px(3));
     auto* got = makeLabel(reading, theme::body());
-    got->setMinimumWidth(theme::px(132));
+    got->setMinimumWidth(theme::px(112));
     row->addWidget(got);
-    auto* words = makeLabel(meaning, theme::body(), "quiet");
+    const QString separator = tr(", or ");
+    const QStringList meanings = meaning.split(separator);
+    auto* words = makeLabel(meanings.mid(0, 2).join(separator), theme::body(), "quiet");
+    words->setToolTip(meaning);
     words->setObjectName(QStringLiteral("outcome"));
     words->setWordWrap(true);
     row->addWidget(words, 1);

@@ -121,7 +121,7 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     complaint_->setObjectName(QStringLiteral("complaint"));
     complaint_->setAccessibleName(tr("Complaint"));
     complaint_->setFont(theme::body());
-    complaint_->setFixedHeight(theme::px(42));
+    complaint_->setFixedHeight(theme::px(46));
     complaint_->setTabChangesFocus(true);
     complaint_->installEventFilter(this);
     grid->addWidget(complaint_, 7, 0, 1, 3);
