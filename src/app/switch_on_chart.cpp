@@ -5,6 +5,8 @@
 #include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QtConcurrent>
+#include <exception>
+#include <utility>
 
 #include "app/panels.h"
 #include "app/plots.h"
@@ -76,24 +78,40 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
     }
     dressInTheme(*plot_);
     row->addWidget(plot_, 1);
+    pool_.setMaxThreadCount(1);
     connect(&watcher_, &QFutureWatcher<Curves>::finished, this, &SwitchOnChart::draw);
 }
 
 void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning::Assessment& assessment) {
-    watcher_.setFuture(
-        QtConcurrent::run([backlight, reference = assessment.reference, likeliest = assessment.likeliest] {
-            return simulated(backlight, reference, likeliest);
-        }));
+    Request request{backlight, assessment.reference, assessment.likeliest};
+    if (watcher_.isRunning()) {
+        waiting_ = std::move(request);
+    } else {
+        start(std::move(request));
+    }
+}
+
+void SwitchOnChart::start(Request request) {
+    watcher_.setFuture(QtConcurrent::run(&pool_, [request = std::move(request)] {
+        try {
+            return simulated(request);
+        } catch (const std::exception& problem) {
+            Curves none;
+            none.words = tr("Cannot tell: %1").arg(QString::fromUtf8(problem.what()));
+            return none;
+        }
+    }));
 }
 
 void SwitchOnChart::settle() {
-    watcher_.waitForFinished();
-    QCoreApplication::processEvents();
+    do {
+        watcher_.waitForFinished();
+        QCoreApplication::processEvents();
+    } while (watcher_.isRunning());
 }
 
-SwitchOnChart::Curves SwitchOnChart::simulated(const backlight::Backlight& backlight,
-                                               const driver::DriverReference& reference,
-                                               const reasoning::Likeliest& likeliest) {
+SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
+    const auto& [backlight, reference, likeliest] = request;
     const double scale = reference.labelScale;
     const auto curveOf = [&](const driver::SwitchOn& on) {
         Curve curve;
@@ -140,6 +158,9 @@ void SwitchOnChart::draw() {
     plot_->xAxis->setRange(0, shownSeconds);
     plot_->yAxis->setRange(0, 1.08 * plot_->yAxis->range().upper);
     plot_->replot();
+    if (waiting_) {
+        start(*std::exchange(waiting_, std::nullopt));
+    }
 }
 
 }  // namespace dimglow::app

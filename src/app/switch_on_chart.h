@@ -2,7 +2,9 @@
 
 #include <QFutureWatcher>
 #include <QLabel>
+#include <QThreadPool>
 #include <QVector>
+#include <optional>
 
 #include "core/driver/meter.h"
 #include "core/driver/switch_on.h"
@@ -13,7 +15,8 @@ class QCustomPlot;
 namespace dimglow::app {
 
 /// LED+ in the first seconds after switch-on, simulated: of the healthy set, and of the likeliest explanation with what
-/// a handheld meter would show of it. Computed on a worker thread; the chart keeps the last curves until then.
+/// a handheld meter would show of it. Computed on a thread of its own; the chart keeps the last curves until then, and
+/// of several requests meanwhile only the last counts.
 class SwitchOnChart : public QFrame {
     Q_OBJECT
 public:
@@ -35,13 +38,20 @@ private:
         QString title;
         QString words;
     };
-    static Curves simulated(const backlight::Backlight& backlight, const driver::DriverReference& reference,
-                            const reasoning::Likeliest& likeliest);
+    struct Request {
+        backlight::Backlight backlight;
+        driver::DriverReference reference;
+        reasoning::Likeliest likeliest;
+    };
+    static Curves simulated(const Request& request);
+    void start(Request request);
     void draw();
 
     QLabel* words_;
     QCustomPlot* plot_;
     QFutureWatcher<Curves> watcher_;
+    std::optional<Request> waiting_;
+    QThreadPool pool_;
 };
 
 }  // namespace dimglow::app

@@ -401,8 +401,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
             }
         }
         if (taken != nullptr) {
-            me_.clickInto(QStringLiteral("volts"));
-            me_.typeOver(QString::number(taken->volts));
+            me_.type(QString::number(taken->volts));
             me_.press(Qt::Key_Tab);
             me_.typeOver(QString::number(*taken->lit));
             me_.press(Qt::Key_Return);
