@@ -183,7 +183,7 @@ std::string verdictOf(const CaseModel& model, const Assessment& assessment) {
     return verdict;
 }
 
-void diagnose(const CaseModel& model, const Belief& belief, Assessment& result) {
+void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         result.diagnosis.shareOfSuspect[model.knowledge().suspects[belief.hypotheses[h].suspect].id] +=
             belief.shares[h];

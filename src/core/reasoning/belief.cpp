@@ -440,6 +440,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     fine.titles = std::move(belief.titles);
     fine.entryCount = belief.entryCount;
     fine.logLikelihoods = std::move(belief.logLikelihoods);
+    fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
     struct Partial {
         Hypothesis hypothesis;
         double share = 1;

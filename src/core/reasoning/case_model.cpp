@@ -96,7 +96,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     }
     for (int strip = 0; strip < int(backlight_.strips.size()); ++strip) {
         for (const double factor : otherFactors) {
-            otherStrips_.push_back({strip, factor});
+            otherStrips_.push_back({strip, factor, backlight::runsOnStrip(backlight_, strip)});
         }
     }
 }
@@ -158,13 +158,17 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
     return faults;
 }
 
-backlight::Backlight CaseModel::withOtherStrip(const Hypothesis& hypothesis) const {
-    backlight::Backlight changed = backlight_;
-    if (hypothesis.otherStrip >= 0) {
-        const auto& other = otherStrips_[hypothesis.otherStrip];
-        changed.strips[other.strip].led.ratedVolts *= other.factor;
+const backlight::Backlight& CaseModel::withOtherStrip(const Hypothesis& hypothesis) {
+    if (hypothesis.otherStrip < 0) {
+        return backlight_;
     }
-    return changed;
+    const auto [entry, isNew] = withOtherStrip_.try_emplace(hypothesis.otherStrip);
+    if (isNew) {
+        const auto& other = otherStrips_[hypothesis.otherStrip];
+        entry->second = backlight_;
+        entry->second.strips[other.strip].led.ratedVolts *= other.factor;
+    }
+    return entry->second;
 }
 
 std::uint32_t CaseModel::codeOf(LedFault fault, int spec, int step) const {
@@ -233,7 +237,7 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
     }
     std::uint64_t other = 0;
     if (hypothesis.otherStrip >= 0) {
-        const auto runs = backlight::runsOnStrip(backlight_, otherStrips_[hypothesis.otherStrip].strip);
+        const auto& runs = otherStrips_[hypothesis.otherStrip].runs;
         const bool here =
             std::any_of(runs.begin(), runs.end(), [&](const Run& run) { return run.string.channel == channel; });
         other = here ? hypothesis.otherStrip + 1 : 0;
@@ -342,7 +346,7 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
     std::uint64_t other = 0;
     if (hypothesis.otherStrip >= 0) {
         const auto& candidate = otherStrips_[hypothesis.otherStrip];
-        for (const auto& strip : backlight::runsOnStrip(backlight_, candidate.strip)) {
+        for (const auto& strip : candidate.runs) {
             const int overlap = std::min(strip.last, run.last) - std::max(strip.first, run.first) + 1;
             if (strip.string == run.string && overlap > 0) {
                 other = 1 + hypothesis.otherStrip % otherFactors.size() + 8ull * overlap;

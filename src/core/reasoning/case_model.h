@@ -37,6 +37,7 @@ struct JointCandidate {
 struct OtherStripCandidate {
     int strip = 0;
     double factor = 1;
+    std::vector<backlight::Run> runs = {};  ///< that the strip holds
 };
 
 /// A place where a string may touch the chassis.
@@ -99,7 +100,7 @@ public:
     }
 
     /// The backlight and its faults under a hypothesis, at the first places of the cells.
-    backlight::Backlight withOtherStrip(const Hypothesis& hypothesis) const;
+    const backlight::Backlight& withOtherStrip(const Hypothesis& hypothesis);
     backlight::Faults placed(const Hypothesis& hypothesis) const;
 
     TesterForecast tester(const backlight::TesterProbe& probe, const Hypothesis& hypothesis);
@@ -162,6 +163,7 @@ private:
     std::vector<JointCandidate> joints_;
     std::vector<OtherStripCandidate> otherStrips_;
     std::vector<LeakCandidate> leaks_;
+    std::map<int, backlight::Backlight> withOtherStrip_;  ///< by OtherStripCandidate, once asked for
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
     std::vector<driver::DriverForecast> forecasts_;
