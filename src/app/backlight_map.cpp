@@ -22,7 +22,9 @@ constexpr double sideMargin = 72;
 constexpr double topMargin = 34;
 constexpr double bottomMargin = 46;
 constexpr double crowdedMargin = 22;
-constexpr double rowWithWords = 52;  ///< a strip needs this height for the volts below it
+constexpr double wordsHeight = 24;   ///< of the volts below a strip
+constexpr double rowWithWords = 60;  ///< a strip needs this height for them and the bracket of the next
+constexpr double barHeight = 3.8;    ///< of a strip, in radii
 constexpr double largestRadius = 11;
 constexpr double shareWorthDrawing = 0.01;
 
@@ -255,7 +257,8 @@ double BacklightMap::radius() const {
         rows = gap > 1 ? std::min(rows, gap) : rows;
     }
     const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
-    return std::clamp(std::min(closest * 0.26, rows * (isCrowded() ? 0.3 : 0.2)), 2.5, largest);
+    const double byRow = isCrowded() ? 0.3 * rows : (rows - theme::px(wordsHeight)) / barHeight;
+    return std::clamp(std::min(closest * 0.26, byRow), 2.5, largest);
 }
 
 QPointF BacklightMap::at(LedPlace place) const {
@@ -450,7 +453,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     const QPointF first = at({strip, 0});
     const QPointF last = at({strip, int(marks_[strip].size()) - 1});
     const double pad = radius() * 2.1;
-    const double half = radius() * (isCrowded() ? 1.5 : 1.9);
+    const double half = radius() * (isCrowded() ? 1.5 : barHeight / 2);
     QRectF bar(QPointF(std::min(first.x(), last.x()) - pad, first.y() - half),
                QPointF(std::max(first.x(), last.x()) + pad, last.y() + half));
     painter.setPen(Qt::NoPen);

@@ -11,6 +11,7 @@
 
 #include "app/backlight_map.h"
 #include "app/stations/first_look.h"
+#include "app/stations/take_in.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
@@ -52,6 +53,14 @@ protected:
             me_.logbook().store(demo.job, QStringLiteral("Demo"));
         }
         me_.window().goHome();
+    }
+    /// A new job whose backlight is typed in one line.
+    void describeNewJob(const QString& line) {
+        me_.press(Qt::Key_N, Qt::ControlModifier);
+        me_.goTo(1);
+        me_.clickInto(QStringLiteral("wiringLine"));
+        me_.typeOver(line);
+        me_.press(Qt::Key_Return);
     }
     void open(const char* id) { me_.window().openJob(QString::fromUtf8(id)); }
     const job::Job& job() { return me_.window().session().job(); }
@@ -170,6 +179,34 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     EXPECT_EQ(job().backlight.celsius, 60);
     EXPECT_EQ(job().backlight.harness.size(), 2u) << "the form keeps what it does not show";
     EXPECT_NE(me_.window().session().assessment().expectedStripVolts[0], before);
+}
+
+TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
+    const auto given = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1].job;
+    const QString file = me_.path(QStringLiteral("given.json"));
+    records::writeJobFile(given, file);
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(1);
+    auto* station = me_.window().findChild<app::TakeInStation*>();
+    station->takeWiringFrom(file);
+    EXPECT_EQ(job().backlight, given.backlight);
+    station->takeWiringFrom(me_.path(QStringLiteral("nowhere.json")));
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("nowhere.json"));
+    EXPECT_EQ(job().backlight, given.backlight);
+}
+
+TEST_F(AtTheBench, LongPlugIsShownWholeAndNotCutByPassingThrough) {
+    open("SK-0412");
+    const std::vector<backlight::HarnessPin> pins(40, {backlight::HarnessPin::Role::Unused, 0, "grey", 0.5});
+    me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.backlight.harness = pins; });
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("harness"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().backlight.harness, pins);
+    me_.press(Qt::Key_End);
+    me_.type(QStringLiteral(", +"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().backlight.harness.size(), 41u);
 }
 
 TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
@@ -369,11 +406,7 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
 // ---- wiring and panel check -------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
-    me_.press(Qt::Key_N, Qt::ControlModifier);
-    me_.goTo(1);
-    me_.clickInto(QStringLiteral("wiringLine"));
-    me_.typeOver(QStringLiteral("2 strips × 6, 3 V, 120 mA, each its own string"));
-    me_.press(Qt::Key_Return);
+    describeNewJob(QStringLiteral("2 strips × 6, 3 V, 120 mA, each its own string"));
     ASSERT_EQ(job().backlight.channels.size(), 2u);
     EXPECT_EQ(job().backlight.ledCount(), 12);
     EXPECT_TRUE(me_.sees(QStringLiteral("Channels: 2. LEDs: 12.")));
@@ -448,11 +481,7 @@ TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
 }
 
 TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
-    me_.press(Qt::Key_N, Qt::ControlModifier);
-    me_.goTo(1);
-    me_.clickInto(QStringLiteral("wiringLine"));
-    me_.typeOver(QStringLiteral("5 strips × 12, 3 V, 240 mA, one string"));
-    me_.press(Qt::Key_Return);
+    describeNewJob(QStringLiteral("5 strips × 12, 3 V, 240 mA, one string"));
     me_.goTo(4);
     me_.clickInto(QStringLiteral("supplies"));
     me_.typeOver(QStringLiteral("120 V 1 A 300 V; 120 V 1 A 300 V"));
@@ -516,6 +545,32 @@ TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
     const auto& taken = std::get<job::TesterTaken>(job().trail.back().what);
     EXPECT_EQ(taken.bridged, (std::vector<backlight::LedPlace>{{1, 8}}));
     EXPECT_EQ(taken.minus, backlight::TesterProbe::Minus::EndOfRun);
+}
+
+TEST_F(AtTheBench, LettersInTheReadingsFieldAreTheStationsKeys) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Return, Qt::ControlModifier);  // the next probe: ready for its volts
+    me_.press(Qt::Key_C);
+    EXPECT_TRUE(me_.sees(QStringLiteral("Tester from LED+ of channel 1 to the chassis")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("minus on the bare metal back")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("no string touches it")));
+    EXPECT_EQ(me_.read(QStringLiteral("volts")), QString());
+    me_.press(Qt::Key_C);
+    const auto entries = job().trail.size();
+    me_.press(Qt::Key_N);
+    ASSERT_EQ(job().trail.size(), entries + 1);
+    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).lit, 0);
+}
+
+TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
+    open("SK-0412");
+    me_.goTo(4);
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
+    me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) { job.panelCheck.lamps = {2, 710, 3.4}; });
+    me_.window().session().settle();
+    EXPECT_NE(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("supplies")), nullptr);
 }
 
 TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {

@@ -63,13 +63,15 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
                                    [](job::Job& job) -> double& { return job.panelCheck.lamps.diameterMm; })};
     for (int i = 0; i < int(lampFields_.size()); ++i) {
         connect(lampFields_[i], &NumberField::refused, this, &Station::refused);
-        grid->addWidget(lampFields_[i], 3, 1 + i);
+        grid->addWidget(lampFields_[i], 2, i == 0 ? 1 : 3, Qt::AlignBottom | Qt::AlignLeft);
     }
     for (int i = 0; i < int(fields_.size()); ++i) {
         connect(fields_[i], &NumberField::refused, this, &Station::refused);
         grid->addWidget(fields_[i], 2, 1 + i, Qt::AlignBottom);
     }
-    auto* outputs = new QVBoxLayout;
+    outputs_ = new QWidget;
+    auto* outputs = new QVBoxLayout(outputs_);
+    outputs->setContentsMargins(0, 0, 0, 0);
     outputs->setSpacing(theme::px(2));
     outputs->addWidget(makeLabel(tr("Outputs: V, A, isolation"), theme::quiet(), "quiet"));
     supplies_ = new QLineEdit;
@@ -79,12 +81,12 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     supplies_->setMinimumWidth(theme::px(120));
     connect(supplies_, &QLineEdit::returnPressed, this, &PanelCheckStation::commitSupplies);
     outputs->addWidget(supplies_);
-    grid->addLayout(outputs, 2, 3);
+    grid->addWidget(outputs_, 2, 3);
     grid->setColumnStretch(3, 1);
     cautions_ = makeLabel({}, theme::quiet(), "ember");
     cautions_->setObjectName(QStringLiteral("panelCautions"));
     cautions_->setWordWrap(true);
-    grid->addWidget(cautions_, 4, 0, 1, 4);
+    grid->addWidget(cautions_, 3, 0, 1, 4);
     body_->addWidget(top);
 
     auto* columns = new QHBoxLayout;
@@ -203,9 +205,12 @@ void PanelCheckStation::showJob() {
     for (auto* field : fields_) {
         field->refresh();
     }
+    const bool lamps = check.lamps.count > 0;
+    fields_.front()->setVisible(!lamps);  // the lamps' generator sets their current
+    outputs_->setVisible(!lamps);
     for (auto* field : lampFields_) {
         field->refresh();
-        field->setVisible(check.lamps.count > 0);
+        field->setVisible(lamps);
     }
     if (!supplies_->hasFocus()) {
         supplies_->setText(QString::fromStdString(panelcheck::lineOf(job.bench.supplies)));
@@ -309,8 +314,7 @@ void PanelCheckStation::commitSupplies() {
     const auto* problem = std::get_if<backlight::LineProblem>(&read);
     restyle(supplies_, "wrong", problem != nullptr);
     if (problem != nullptr) {
-        emit refused(
-            tr("\"%1\" %2").arg(QString::fromStdString(problem->words), QString::fromStdString(problem->reason)));
+        emit refused(inWords(*problem));
         return;
     }
     const auto& supplies = std::get<std::vector<panelcheck::BenchSupply>>(read);

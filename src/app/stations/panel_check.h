@@ -34,6 +34,7 @@ private:
     QComboBox* channel_;
     std::vector<NumberField*> fields_;
     std::vector<NumberField*> lampFields_;
+    QWidget* outputs_;
     QLineEdit* supplies_;
     QLabel* headline_;
     QLabel* stack_;

@@ -9,6 +9,10 @@
 
 namespace dimglow::app {
 
+QString inWords(const backlight::LineProblem& problem) {
+    return Station::tr("\"%1\" %2").arg(QString::fromStdString(problem.words), QString::fromStdString(problem.reason));
+}
+
 Station::Station(JobSession& session, const QString& id, const QString& title)
     : session_(session), id_(id), title_(title) {
     setObjectName(QStringLiteral("station"));

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "app/session.h"
+#include "core/backlight/typed_line.h"
 
 namespace dimglow::app {
 
@@ -16,6 +17,9 @@ struct KeyHint {
     QString key;
     QString action;
 };
+
+/// What is wrong with a typed line, as it is shown.
+QString inWords(const backlight::LineProblem& problem);
 
 /// One stage of the job: reads the session, turns gestures into edits of its job.
 class Station : public QWidget {

@@ -62,7 +62,9 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     volts_->setPlaceholderText(tr("volts"));
     volts_->setAccessibleName(tr("Tester volts"));
     volts_->setFixedWidth(theme::px(150));
+    volts_->installEventFilter(this);
     lit_ = new QLineEdit;
+    lit_->installEventFilter(this);
     lit_->setObjectName(QStringLiteral("lit"));
     lit_->setFont(theme::reading(28));
     lit_->setPlaceholderText(tr("lit"));
@@ -213,10 +215,12 @@ void StringsStation::showRun() {
                               .arg(QString::fromStdString(reasoning::namesOf(job.backlight, bridged_)), name));
     const auto order = backlight::ledsInOrder(job.backlight, run_->string);
     const auto plan = locate::planTester(job.backlight, *run_, job.bench.tester);
-    how_->setText(tr("plus before %1, minus after %2. %3")
-                      .arg(QString::fromStdString(nameOf(job.backlight, order[run_->first])),
-                           QString::fromStdString(nameOf(job.backlight, order[run_->last])),
-                           QString::fromStdString(plan.advice)));
+    const QString first = QString::fromStdString(nameOf(job.backlight, order[run_->first]));
+    how_->setText(toChassis
+                      ? tr("plus before %1, minus on the bare metal back. It must stay dark at its limit.").arg(first)
+                      : tr("plus before %1, minus after %2. %3")
+                            .arg(first, QString::fromStdString(nameOf(job.backlight, order[run_->last])),
+                                 QString::fromStdString(plan.advice)));
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
     const LedPlace at = map_->cursor();
@@ -235,9 +239,9 @@ void StringsStation::showRun() {
             ledVerdict_->setText(bridgeWords(job, *bridged));
         }
     }
+    const bool plain = !toChassis && bridged_.empty();
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
-        const bool plain = !toChassis && bridged_.empty();
         if (plain && taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester &&
             taken->bridged.empty() && taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
             return showRanking(*taken);
@@ -251,6 +255,12 @@ void StringsStation::showRun() {
             addOutcome(QString::fromStdString(found->outcomes[i].reading),
                        QString::fromStdString(found->outcomes[i].meaning));
         }
+    } else if (!plain) {
+        const auto sound = backlight::testRun(job.backlight, {*run_, job.bench.tester, minus_, false, bridged_}, {});
+        addOutcome(tr("%1 V, %2 lit").arg(sound.volts, 0, 'f', 1).arg(sound.lit),
+                   toChassis ? tr("no string touches it") : tr("nothing else is wrong"));
+        addOutcome(toChassis ? tr("less, or any lit") : tr("%1 V, 0 lit").arg(job.bench.tester.limitVolts, 0, 'f', 1),
+                   toChassis ? tr("a string touches it") : tr("another LED is open"));
     } else {
         const auto outcomes = locate::outcomesOf(job.backlight, *run_, job.bench.tester);
         for (std::size_t i = 0; i < std::min<std::size_t>(3, outcomes.size()); ++i) {
@@ -267,12 +277,12 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
     auto* got = makeLabel(reading, theme::body());
     got->setMinimumWidth(theme::px(112));
     row->addWidget(got);
-    const QString separator = tr(", or ");
-    const QStringList meanings = meaning.split(separator);
-    auto* words = makeLabel(meanings.mid(0, 2).join(separator), theme::body(), "quiet");
+    // One line each, so that the map keeps its room.
+    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(166)),
+                            theme::body(), "quiet");
     words->setToolTip(meaning);
+    words->setAccessibleName(meaning);
     words->setObjectName(QStringLiteral("outcome"));
-    words->setWordWrap(true);
     row->addWidget(words, 1);
     outcomes_->addWidget(card);
 }
@@ -438,6 +448,15 @@ bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
         if (digit) {
             volts_->setFocus();
             volts_->setText(key->text());
+            return true;
+        }
+    }
+    if ((watched == volts_ || watched == lit_) && event->type() == QEvent::KeyPress) {
+        // A reading has no letters: they are the station's keys here too.
+        auto* key = static_cast<QKeyEvent*>(event);
+        const bool plain = key->modifiers() == Qt::NoModifier || key->modifiers() == Qt::ShiftModifier;
+        if (plain && key->text().size() == 1 && key->text().front().isLetter()) {
+            keyPressEvent(key);
             return true;
         }
     }

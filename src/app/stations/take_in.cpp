@@ -1,14 +1,18 @@
 #include "app/stations/take_in.h"
 
 #include <QDate>
+#include <QFileDialog>
 #include <QPushButton>
+#include <QShortcut>
 #include <algorithm>
 
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
+#include "core/format/fields.h"
 #include "core/job/reading_text.h"
+#include "records/job_file.h"
 
 namespace dimglow::app {
 
@@ -17,6 +21,7 @@ namespace {
 constexpr double mostMoney = 1e6;
 constexpr double mostHours = 200000;
 constexpr int wiringColumns = 5;
+constexpr int longestText = 2000;
 
 QString words(const std::string& text) {
     return QString::fromStdString(text);
@@ -26,13 +31,19 @@ QString number(double value) {
     return QString::number(value, 'g', 6);
 }
 
-QString inWords(const backlight::LineProblem& problem) {
-    return TakeInStation::tr("\"%1\" %2").arg(words(problem.words), words(problem.reason));
-}
-
 QString firstProblemOf(const backlight::Backlight& backlight) {
     const auto problems = backlight::problemsOf(backlight);
     return problems.empty() ? QString() : words(problems.front());
+}
+
+/// Puts what a line says into the backlight of a job; \returns what is wrong.
+template <class Values, class Put>
+QString putLine(const std::variant<Values, backlight::LineProblem>& read, job::Job& job, Put put) {
+    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+        return inWords(*problem);
+    }
+    put(job.backlight, std::get<Values>(read));
+    return firstProblemOf(job.backlight);
 }
 
 /// Reads a number into \p target; \returns what is wrong.
@@ -204,19 +215,23 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
     wires->addWidget(apply, 7, wiringColumns - 1);
+    auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
+    connect(take, &QShortcut::activated, this, [this] {
+        const QString path =
+            QFileDialog::getOpenFileName(this, tr("Take the wiring from a job file"), {}, tr("Job files (*.json)"));
+        if (!path.isEmpty()) {
+            takeWiringFrom(path);
+        }
+    });
     addText(
         wires, 4, 0, tr("A good LED, measured"), "ledPoints",
         [](J j) { return words(backlight::lineOf(j.backlight.ledPoints)); },
         [](job::Job& j, const QString& t) {
-            const auto read = backlight::readPoints(t.toStdString());
-            if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
-                return inWords(*problem);
-            }
-            const auto& points = std::get<std::vector<backlight::CurvePoint>>(read);
-            if (points != j.backlight.ledPoints) {
-                j.backlight = backlight::withLedPoints(j.backlight, points);
-            }
-            return firstProblemOf(j.backlight);
+            return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
+                if (points != panel.ledPoints) {
+                    panel = backlight::withLedPoints(panel, points);
+                }
+            });
         },
         3);
     texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
@@ -224,12 +239,8 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
         wires, 4, 3, tr("Pins of the plug, in order"), "harness",
         [](J j) { return words(backlight::lineOf(j.backlight.harness)); },
         [](job::Job& j, const QString& t) {
-            const auto read = backlight::readPins(t.toStdString());
-            if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
-                return inWords(*problem);
-            }
-            j.backlight.harness = std::get<std::vector<backlight::HarnessPin>>(read);
-            return firstProblemOf(j.backlight);
+            return putLine(backlight::readPins(t.toStdString()), j,
+                           [](auto& panel, const auto& pins) { panel.harness = pins; });
         },
         2);
     texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
@@ -247,7 +258,7 @@ void TakeInStation::addText(QGridLayout* grid, int row, int column, const QStrin
     edit->setObjectName(QString::fromLatin1(id));
     edit->setAccessibleName(name);
     edit->setFont(theme::body());
-    edit->setMaxLength(200);
+    edit->setMaxLength(longestText);
     edit->setMinimumWidth(theme::px(60));
     grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), 2 * row, column, 1, span);
     grid->addWidget(edit, 2 * row + 1, column, 1, span);
@@ -256,6 +267,9 @@ void TakeInStation::addText(QGridLayout* grid, int row, int column, const QStrin
 }
 
 void TakeInStation::commit(QLineEdit* edit, const QString& name, const Write& write) {
+    if (!edit->isModified()) {
+        return;
+    }
     const QString text = edit->text().trimmed();
     QString problem;
     session_.edit(name, [&](job::Job& job) {
@@ -380,6 +394,17 @@ void TakeInStation::rewire() {
     }
 }
 
+void TakeInStation::takeWiringFrom(const QString& path) {
+    try {
+        const auto wired = records::readJobFile(path).backlight;
+        if (accepts(wired)) {
+            session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
+        }
+    } catch (const format::FormatError& problem) {
+        emit refused(QString::fromUtf8(problem.what()));
+    }
+}
+
 void TakeInStation::showJob() {
     const auto& job = session_.job();
     for (const auto& field : texts_) {
@@ -442,7 +467,8 @@ void TakeInStation::enter() {
 }
 
 std::vector<KeyHint> TakeInStation::keys() const {
-    return {{tr("Tab"), tr("next field")}, {tr("Enter"), tr("write down")}};
+    return {
+        {tr("Tab"), tr("next field")}, {tr("Enter"), tr("write down")}, {tr("Alt+R"), tr("wiring from a job file")}};
 }
 
 bool TakeInStation::isDone() const {

@@ -18,6 +18,9 @@ class TakeInStation : public Station {
 public:
     explicit TakeInStation(JobSession& session);
 
+    /// The backlight of another job becomes this one's, if the trail allows it.
+    void takeWiringFrom(const QString& path);
+
     void enter() override;
     std::vector<KeyHint> keys() const override;
     bool isDone() const override;

@@ -77,7 +77,7 @@ std::vector<Clause> clausesOf(std::string_view line) {
 }
 
 std::optional<LineProblem> tooLong(std::string_view line) {
-    constexpr std::size_t longestLine = 400;
+    constexpr std::size_t longestLine = 2000;
     if (line.size() <= longestLine) {
         return std::nullopt;
     }
