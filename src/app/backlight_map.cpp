@@ -59,10 +59,14 @@ QSize BacklightMap::minimumSizeHint() const {
     return {theme::px(420), theme::px(240)};
 }
 
-void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assessment) {
-    const bool isNewWiring = !(job.backlight == job_.backlight);
-    job_ = job;
-    assessment_ = assessment;
+void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
+    const bool isNewWiring = shown_ == nullptr || shown->job.backlight != panel();
+    shown_ = std::move(shown);
+    const auto& job = shown_->job;
+    const auto& assessment = shown_->assessment;
+    if (isNewWiring) {
+        places_.reset();
+    }
     marks_.clear();
     stripVolts_.assign(job.backlight.strips.size(), std::nullopt);
     std::set<double> heights;
@@ -84,14 +88,14 @@ void BacklightMap::show(const job::Job& job, const reasoning::Assessment& assess
                 markRun(tester->run, Mark::Lit);
             }
             const int strip = backlight::ledsInOrder(job.backlight, tester->run.string)[tester->run.first].strip;
-            if (tester->run == backlight::wholeStrip(job.backlight, strip)) {
+            if (tester->volts && tester->run == backlight::wholeStrip(job.backlight, strip)) {
                 stripVolts_[strip] = tester->volts;
             }
         }
     }
     for (const auto& entry : standing) {
         if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
-            constexpr Mark looks[] = {Mark::Lit, Mark::Dim, Mark::Dark};
+            constexpr Mark looks[] = {Mark::Lit, Mark::Dim, Mark::Dark, Mark::Dim};
             auto& mark = marks_[seen->place.strip][seen->place.led];
             const bool darkRun = seen->glow == job::LedSeen::Glow::Dark && (mark == Mark::Lit || mark == Mark::Dim);
             mark = darkRun ? mark : looks[int(seen->glow)];  // lit once, it is the run that is dark
@@ -127,8 +131,8 @@ void BacklightMap::compareTwins() {
     std::vector<double> volts;
     std::vector<std::size_t> strips;
     for (std::size_t i = 0; i < stripVolts_.size(); ++i) {
-        const auto& strip = job_.backlight.strips[i];
-        const auto& first = job_.backlight.strips.front();
+        const auto& strip = panel().strips[i];
+        const auto& first = panel().strips.front();
         if (stripVolts_[i] && strip.led == first.led && strip.leds == first.leds) {
             volts.push_back(*stripVolts_[i]);
             strips.push_back(i);
@@ -146,8 +150,8 @@ void BacklightMap::computeNodeVolts() {
     if (!zoomed_) {
         return;
     }
-    const Run run = backlight::wholeStrip(job_.backlight, cursor_.strip);
-    const auto built = backlight::buildProbe(job_.backlight, {run, job_.bench.tester}, {});
+    const Run run = backlight::wholeStrip(panel(), cursor_.strip);
+    const auto built = backlight::buildProbe(panel(), {run, shown_->job.bench.tester}, {});
     const auto point = circuit::solve(built.network);
     nodeVolts_.assign(marks_[cursor_.strip].size(), 0);
     for (std::size_t i = 0; i < built.leds.size(); ++i) {
@@ -157,6 +161,7 @@ void BacklightMap::computeNodeVolts() {
 
 void BacklightMap::toggleZoom() {
     zoomed_ = !zoomed_;
+    places_.reset();
     computeNodeVolts();
     announce();
     update();
@@ -167,10 +172,10 @@ std::string BacklightMap::svg() const {
     for (std::size_t strip = 0; strip < marks_.size(); ++strip) {
         marks.emplace_back();
         for (std::size_t led = 0; led < marks_[strip].size(); ++led) {
-            marks.back().push_back({marks_[strip][led], assessment_.ledShares[strip][led]});
+            marks.back().push_back({marks_[strip][led], shown_->assessment.ledShares[strip][led]});
         }
     }
-    return backlight::mapSvg(job_.backlight, job_.id + " " + job_.title, marks);
+    return backlight::mapSvg(panel(), shown_->job.id + " " + shown_->job.title, marks);
 }
 
 void BacklightMap::reset() {
@@ -190,14 +195,14 @@ Run BacklightMap::selectedRun() const {
         return *held_;
     }
     if (anchorLed_ < 0) {
-        return backlight::wholeStrip(job_.backlight, cursor_.strip);
+        return backlight::wholeStrip(panel(), cursor_.strip);
     }
-    return backlight::runOnStrip(job_.backlight, cursor_.strip, std::min(anchorLed_, cursor_.led),
+    return backlight::runOnStrip(panel(), cursor_.strip, std::min(anchorLed_, cursor_.led),
                                  std::max(anchorLed_, cursor_.led));
 }
 
 void BacklightMap::select(const Run& run) {
-    const auto order = backlight::ledsInOrder(job_.backlight, run.string);
+    const auto order = backlight::ledsInOrder(panel(), run.string);
     const LedPlace first = order[run.first];
     const LedPlace last = order[run.last];
     if (first.strip == last.strip) {
@@ -216,8 +221,11 @@ void BacklightMap::selectStrip() {
 
 /// After the cursor has moved: a run stays selected while the cursor walks within it.
 void BacklightMap::showCursor() {
+    if (zoomed_) {
+        places_.reset();  // another strip may be the one that is shown
+    }
     if (held_) {
-        const auto order = backlight::ledsInOrder(job_.backlight, held_->string);
+        const auto order = backlight::ledsInOrder(panel(), held_->string);
         const auto* end = order.data() + held_->last + 1;
         if (std::find(order.data() + held_->first, end, cursor_) == end) {
             held_.reset();
@@ -234,51 +242,57 @@ BacklightMap::Mark BacklightMap::markOf(LedPlace place) const {
 }
 
 QString BacklightMap::stateOf(LedPlace place) const {
-    const double share = assessment_.ledShares[place.strip][place.led];
-    const QString name = QString::fromStdString(nameOf(job_.backlight, place));
+    const double share = shown_->assessment.ledShares[place.strip][place.led];
+    const QString name = QString::fromStdString(nameOf(panel(), place));
     const QString states[] = {tr("unknown"), tr("lit"), tr("dim"), tr("dark"), tr("open"), tr("shorted")};
     return tr("%1 %2, %3 % faulty").arg(name, states[int(markOf(place))]).arg(100 * share, 0, 'f', 0);
 }
 
-bool BacklightMap::isCrowded() const {
-    return !zoomed_ && height() - theme::px(topMargin + bottomMargin) < theme::px(rowWithWords) * (rows_ - 1);
-}
-
-double BacklightMap::radius() const {
-    double closest = 1e9;
-    for (int strip = 0; strip < int(job_.backlight.strips.size()); ++strip) {
-        if (job_.backlight.strips[strip].leds > 1 && isShown(strip)) {
-            closest = std::min(closest, QLineF(at({strip, 0}), at({strip, 1})).length());
-        }
+const BacklightMap::Places& BacklightMap::places() const {
+    if (places_ && places_->size == size()) {
+        return *places_;
     }
-    double rows = 1e9;
-    for (int strip = 1; strip < int(job_.backlight.strips.size()) && !zoomed_; ++strip) {
-        const double gap = std::abs(at({strip, 0}).y() - at({strip - 1, 0}).y());
-        rows = gap > 1 ? std::min(rows, gap) : rows;
-    }
-    const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
-    const double byRow = isCrowded() ? 0.3 * rows : (rows - theme::px(wordsHeight)) / barHeight;
-    return std::clamp(std::min(closest * 0.26, byRow), 2.5, largest);
-}
-
-QPointF BacklightMap::at(LedPlace place) const {
-    const auto mm = backlight::positionOf(job_.backlight, place);
+    Places made;
+    made.size = size();
+    made.crowded = !zoomed_ && height() - theme::px(topMargin + bottomMargin) < theme::px(rowWithWords) * (rows_ - 1);
     const double side = theme::px(sideMargin);
-    const double top = theme::px(isCrowded() ? crowdedMargin : topMargin);
+    const double top = theme::px(made.crowded ? crowdedMargin : topMargin);
     const double w = width() - 2 * side;
-    const double h = height() - top - theme::px(isCrowded() ? crowdedMargin : bottomMargin);
-    if (zoomed_) {
-        const int last = std::max(1, job_.backlight.strips[place.strip].leds - 1);
-        return {side + w * place.led / last, top + h / 2};
-    }
+    const double h = height() - top - theme::px(made.crowded ? crowdedMargin : bottomMargin);
     double lowest = 1e9;
     double highest = -1e9;
-    for (const auto& strip : job_.backlight.strips) {
+    for (const auto& strip : panel().strips) {
         lowest = std::min({lowest, strip.first.y, strip.last.y});
         highest = std::max({highest, strip.first.y, strip.last.y});
     }
-    const double y = highest > lowest ? top + h * (mm.y - lowest) / (highest - lowest) : top + h / 2;
-    return {side + w * mm.x / job_.backlight.widthMm, y};
+    double closest = 1e9;
+    double rows = 1e9;
+    for (int strip = 0; strip < int(panel().strips.size()); ++strip) {
+        made.leds.emplace_back();
+        const int last = std::max(1, panel().strips[strip].leds - 1);
+        for (int led = 0; led < panel().strips[strip].leds; ++led) {
+            const auto mm = backlight::positionOf(panel(), {strip, led});
+            const double y = highest > lowest ? top + h * (mm.y - lowest) / (highest - lowest) : top + h / 2;
+            made.leds.back().push_back(zoomed_ ? QPointF(side + w * led / last, top + h / 2)
+                                               : QPointF(side + w * mm.x / panel().widthMm, y));
+        }
+        if (made.leds.back().size() > 1 && isShown(strip)) {
+            closest = std::min(closest, QLineF(made.leds.back()[0], made.leds.back()[1]).length());
+        }
+        if (strip > 0 && !zoomed_) {
+            const double gap = std::abs(made.leds.back().front().y() - made.leds[strip - 1].front().y());
+            rows = gap > 1 ? std::min(rows, gap) : rows;
+        }
+    }
+    const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
+    const double byRow = made.crowded ? 0.3 * rows : (rows - theme::px(wordsHeight)) / barHeight;
+    made.radius = std::clamp(std::min(closest * 0.26, byRow), 2.5, largest);
+    sprites_.clear();
+    return places_.emplace(std::move(made));
+}
+
+QPointF BacklightMap::at(LedPlace place) const {
+    return places().leds[std::size_t(place.strip)][std::size_t(place.led)];
 }
 
 std::optional<LedPlace> BacklightMap::ledAt(QPointF point) const {
@@ -298,7 +312,7 @@ std::optional<LedPlace> BacklightMap::ledAt(QPointF point) const {
 
 void BacklightMap::announce() {
     setAccessibleDescription(stateOf(cursor_) + QStringLiteral("; ") +
-                             QString::fromStdString(nameOf(job_.backlight, selectedRun())));
+                             QString::fromStdString(nameOf(panel(), selectedRun())));
 }
 
 void BacklightMap::moveCursor(int strips, int leds, bool stretch) {
@@ -308,16 +322,16 @@ void BacklightMap::moveCursor(int strips, int leds, bool stretch) {
         anchorLed_ = cursor_.led;
         held_.reset();
     }
-    const int count = int(job_.backlight.strips.size());
+    const int count = int(panel().strips.size());
     cursor_.strip = std::clamp(cursor_.strip + (stretch ? 0 : strips), 0, count - 1);
-    cursor_.led = std::clamp(cursor_.led + leds, 0, job_.backlight.strips[cursor_.strip].leds - 1);
+    cursor_.led = std::clamp(cursor_.led + leds, 0, panel().strips[cursor_.strip].leds - 1);
     showCursor();
 }
 
 /// To the next LED as the current passes them, over the end of a strip into the next one.
 void BacklightMap::walkString(int steps) {
-    const Run run = backlight::runOnStrip(job_.backlight, cursor_.strip, cursor_.led, cursor_.led);
-    const auto order = backlight::ledsInOrder(job_.backlight, run.string);
+    const Run run = backlight::runOnStrip(panel(), cursor_.strip, cursor_.led, cursor_.led);
+    const auto order = backlight::ledsInOrder(panel(), run.string);
     const auto here = std::find(order.begin(), order.end(), cursor_) - order.begin();
     cursor_ = order[std::size_t(std::clamp<std::ptrdiff_t>(here + steps, 0, std::ptrdiff_t(order.size()) - 1))];
     anchorLed_ = -1;
@@ -379,7 +393,7 @@ void BacklightMap::mouseMoveEvent(QMouseEvent* event) {
 }
 
 void BacklightMap::paintEvent(QPaintEvent*) {
-    if (marks_.empty()) {
+    if (shown_ == nullptr) {
         return;
     }
     QPainter painter(this);
@@ -416,7 +430,7 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
         const QRectF box(c.x() - theme::px(30), 0, theme::px(60), theme::px(18));
         painter.setPen(p.text);
         painter.drawText(box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
-                         QString::fromStdString(nameOf(job_.backlight, LedPlace{cursor_.strip, led})));
+                         QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
         painter.setPen(p.quiet);
         painter.drawText(box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
                          tr("%1 V").arg(nodeVolts_[led], 0, 'f', 1));
@@ -425,14 +439,12 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
 
 void BacklightMap::paintWires(QPainter& painter) const {
     painter.setPen(QPen(theme::palette().line, theme::px(2)));
-    for (const auto& ref : backlight::stringsOf(job_.backlight)) {
-        const auto order = backlight::ledsInOrder(job_.backlight, ref);
+    for (const auto& ref : backlight::stringsOf(panel())) {
+        const auto order = backlight::ledsInOrder(panel(), ref);
         for (std::size_t i = 1; i < order.size(); ++i) {
             const QPointF from = at(order[i - 1]);
             const QPointF to = at(order[i]);
-            if (order[i - 1].strip == order[i].strip) {
-                painter.drawLine(from, to);
-            } else {
+            if (order[i - 1].strip != order[i].strip) {  // within a strip its own line is drawn
                 const bool right = from.x() > width() / 2.0;
                 const double x = right ? width() - theme::px(20) : theme::px(22);
                 painter.drawPolyline(QPolygonF{from, {x, from.y()}, {x, to.y()}, to});
@@ -446,6 +458,12 @@ void BacklightMap::paintWires(QPainter& painter) const {
                          Qt::AlignLeft | Qt::AlignVCenter, tr("LED+"));
         painter.restore();
     }
+}
+
+bool BacklightMap::fitsExpectation(int strip) const {
+    constexpr double slackShare = 0.06;
+    const double expected = shown_->assessment.expectedStripVolts[strip];
+    return !unlikeTwins_[strip] && std::abs(*stripVolts_[strip] - expected) < slackShare * expected;
 }
 
 void BacklightMap::paintStrip(QPainter& painter, int strip) const {
@@ -466,15 +484,12 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setFont(theme::strong());
     painter.setPen(p.text);
     painter.drawText(QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
-                     Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(job_.backlight.strips[strip].label));
+                     Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(panel().strips[strip].label));
     if (isCrowded()) {
         // Close strips have their reading at their right end instead of below.
         if (stripVolts_[strip]) {
-            const bool odd =
-                unlikeTwins_[strip] || std::abs(*stripVolts_[strip] - assessment_.expectedStripVolts[strip]) >
-                                           0.06 * assessment_.expectedStripVolts[strip];
             painter.setFont(theme::quiet());
-            painter.setPen(odd ? p.ember : p.good);
+            painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
             const QRectF box(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(52), theme::px(18));
             painter.fillRect(box, p.panel);  // the string's line runs behind it
             painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, tr("%1 V").arg(*stripVolts_[strip], 0, 'f', 1));
@@ -484,11 +499,10 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 58 : 3), bar.width(), theme::px(18));
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
-    painter.drawText(below, Qt::AlignLeft, tr("expect %1 V").arg(assessment_.expectedStripVolts[strip], 0, 'f', 1));
+    painter.drawText(below, Qt::AlignLeft,
+                     tr("expect %1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
-        const bool fits = std::abs(*stripVolts_[strip] - assessment_.expectedStripVolts[strip]) <
-                          0.06 * assessment_.expectedStripVolts[strip];
-        painter.setPen(fits && !unlikeTwins_[strip] ? p.good : p.ember);
+        painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
         const QString words = unlikeTwins_[strip] ? tr("read %1 V, unlike its twins") : tr("read %1 V");
         painter.drawText(below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
     } else {
@@ -496,13 +510,11 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     }
 }
 
-void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
+void BacklightMap::paintMark(QPainter& painter, QPointF c, Mark mark) const {
     const auto& p = theme::palette();
-    const QPointF c = at(place);
     const double r = radius();
-    const double share = assessment_.ledShares[place.strip][place.led];
     painter.setBrush(Qt::NoBrush);
-    switch (markOf(place)) {
+    switch (mark) {
         case Mark::Lit: {
             const double glow = r * (isCrowded() ? 1.7 : 2.4);
             QRadialGradient halo(c, glow);
@@ -546,7 +558,33 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
             painter.drawEllipse(c, r * 0.85, r * 0.85);
             break;
     }
-    const bool drawn = markOf(place) == Mark::Open || markOf(place) == Mark::Shorted;
+}
+
+const QPixmap& BacklightMap::sprite(Mark mark) const {
+    auto& picture = sprites_[mark];
+    if (picture.isNull()) {
+        const double ratio = devicePixelRatioF();
+        const int side = 2 * int(std::ceil(radius() * 2.6)) + 2;
+        picture = QPixmap(QSize(side, side) * ratio);
+        picture.setDevicePixelRatio(ratio);
+        picture.fill(Qt::transparent);
+        QPainter painter(&picture);
+        painter.setRenderHint(QPainter::Antialiasing);
+        paintMark(painter, {side / 2.0, side / 2.0}, mark);
+    }
+    return picture;
+}
+
+void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
+    const auto& p = theme::palette();
+    const QPointF c = at(place);
+    const double r = radius();
+    const Mark mark = markOf(place);
+    const auto& picture = sprite(mark);
+    const double half = picture.width() / picture.devicePixelRatio() / 2;
+    painter.drawPixmap(c - QPointF(half, half), picture);
+    const double share = shown_->assessment.ledShares[place.strip][place.led];
+    const bool drawn = mark == Mark::Open || mark == Mark::Shorted;
     if (share > shareWorthDrawing && !drawn) {
         painter.setPen(QPen(p.ember, theme::px(3), Qt::SolidLine, Qt::FlatCap));
         painter.setBrush(Qt::NoBrush);
@@ -558,7 +596,7 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
 void BacklightMap::paintSelection(QPainter& painter) const {
     const auto& p = theme::palette();
     const Run run = selectedRun();
-    const auto order = backlight::ledsInOrder(job_.backlight, run.string);
+    const auto order = backlight::ledsInOrder(panel(), run.string);
     const QPointF a = at(order[run.first]);
     const QPointF b = at(order[run.last]);
     const double pad = radius() * 1.75;
@@ -580,11 +618,11 @@ void BacklightMap::paintSelection(QPainter& painter) const {
 
 void BacklightMap::paintWanted(QPainter& painter) const {
     if (!wanted_ ||
-        (zoomed_ && backlight::ledsInOrder(job_.backlight, wanted_->string)[wanted_->first].strip != cursor_.strip)) {
+        (zoomed_ && backlight::ledsInOrder(panel(), wanted_->string)[wanted_->first].strip != cursor_.strip)) {
         return;
     }
     const auto& p = theme::palette();
-    const auto order = backlight::ledsInOrder(job_.backlight, wanted_->string);
+    const auto order = backlight::ledsInOrder(panel(), wanted_->string);
     const QPointF a = at(order[wanted_->first]);
     const QPointF b = at(order[wanted_->last]);
     painter.setPen(QPen(p.glow, 2));
@@ -596,7 +634,7 @@ void BacklightMap::paintWanted(QPainter& painter) const {
         painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
         painter.setFont(theme::quiet());
         painter.drawText(QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
-                         Qt::AlignLeft, tr("probe %1").arg(QString::fromStdString(nameOf(job_.backlight, *wanted_))));
+                         Qt::AlignLeft, tr("probe %1").arg(QString::fromStdString(nameOf(panel(), *wanted_))));
     }
     if (wanted_->last + 1 < int(order.size()) && order[wanted_->last + 1].strip == order[wanted_->last].strip) {
         const QPointF c = (b + at(order[wanted_->last + 1])) / 2;

@@ -1,11 +1,13 @@
 #pragma once
 
+#include <QPixmap>
 #include <QWidget>
+#include <map>
+#include <memory>
 #include <optional>
 
+#include "app/snapshot.h"
 #include "core/backlight/map_svg.h"
-#include "core/job/job.h"
-#include "core/reasoning/assessment.h"
 
 namespace dimglow::app {
 
@@ -21,7 +23,7 @@ class BacklightMap : public QWidget {
 public:
     explicit BacklightMap(QWidget* parent = nullptr);
 
-    void show(const job::Job& job, const reasoning::Assessment& assessment);
+    void show(std::shared_ptr<const Snapshot> shown);
     /// The cursor goes back to the first LED.
     void reset();
     /// The run that the next probe wants, drawn as a bracket with a crosshair; nothing when empty.
@@ -59,8 +61,8 @@ private:
     Mark markOf(backlight::LedPlace place) const;
     QPointF at(backlight::LedPlace place) const;
     /// Whether the rows are too close for words between them.
-    bool isCrowded() const;
-    double radius() const;
+    bool isCrowded() const { return places().crowded; }
+    double radius() const { return places().radius; }
     std::optional<backlight::LedPlace> ledAt(QPointF point) const;
     void moveCursor(int strips, int leds, bool stretch);
     void walkString(int steps);
@@ -76,16 +78,32 @@ private:
     void paintSelection(QPainter& painter) const;
     void paintWanted(QPainter& painter) const;
 
-    job::Job job_;
-    reasoning::Assessment assessment_;
+    /// Where everything is drawn; made anew when the widget, the backlight or the zoom has changed.
+    struct Places {
+        QSize size;
+        bool crowded = false;
+        double radius = 0;
+        std::vector<std::vector<QPointF>> leds;  ///< by strip and LED
+    };
+    const Places& places() const;
+    const backlight::Backlight& panel() const { return shown_->job.backlight; }
+    /// An LED's mark as a picture, drawn once.
+    const QPixmap& sprite(Mark mark) const;
+    void paintMark(QPainter& painter, QPointF c, Mark mark) const;
+    /// A healthy set's volts at the bench tester, as far as the reading of a strip fits them.
+    bool fitsExpectation(int strip) const;
+
+    std::shared_ptr<const Snapshot> shown_;
+    mutable std::optional<Places> places_;
+    mutable std::map<Mark, QPixmap> sprites_;
     backlight::LedPlace cursor_;
     int anchorLed_ = -1;                  ///< other end of a stretched run; -1 selects the whole strip
     std::optional<backlight::Run> held_;  ///< the run that was selected as such, until the cursor leaves it
     std::optional<backlight::Run> wanted_;
     std::vector<std::vector<Mark>> marks_;
-    int rows_ = 1;  ///< of strips, one above the other
-    std::vector<std::optional<double>> stripVolts_;
-    std::vector<bool> unlikeTwins_;  ///< strips whose reading is far from that of their like
+    int rows_ = 1;                                   ///< of strips, one above the other
+    std::vector<std::optional<double>> stripVolts_;  ///< as the tester read them
+    std::vector<bool> unlikeTwins_;                  ///< strips whose reading is far from that of their like
     bool zoomed_ = false;
     std::vector<double>
         nodeVolts_;  ///< behind each LED of the zoomed strip, from its minus end, at the tester's current

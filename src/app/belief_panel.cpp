@@ -57,7 +57,10 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
     rows_->setSpacing(theme::px(4));
     scroll->setWidget(list);
     layout->addWidget(scroll);
-    connect(&session_, &JobSession::assessed, this, &BeliefPanel::refresh);
+    connect(&session_, &JobSession::changed, this, &BeliefPanel::refresh);
+    if (session_.hasJob()) {
+        refresh();
+    }
 }
 
 void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
@@ -80,11 +83,10 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     QString all;
     for (const auto& reason : suspect.reasons) {
         all += QStringLiteral("%1%2 dB  %3\n")
-                   .arg(reason.decibans > 0 ? "+" : "")
-                   .arg(reason.decibans, 0, 'f', 1)
-                   .arg(QString::fromStdString(reason.text));
+                   .arg(reason.decibans > 0 ? QStringLiteral("+") : QString(), QString::number(reason.decibans, 'f', 1),
+                        QString::fromStdString(reason.text));
     }
-    reasonLabel->setToolTip(all.trimmed());
+    setPlainToolTip(reasonLabel, all.trimmed());
     bottom->addWidget(reasonLabel, 1);
     const double change = suspect.share - suspect.previousShare;
     if (std::abs(change) > changeWorthShowing) {
@@ -99,7 +101,7 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
 }
 
 void BeliefPanel::addNext() {
-    const auto& assessment = session_.assessment();
+    const auto& assessment = session_.shown().assessment;
     auto* card = makeCard("next");
     auto* inner = new QVBoxLayout(card);
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
@@ -152,8 +154,8 @@ void BeliefPanel::addNext() {
 }
 
 void BeliefPanel::addAlternatives() {
-    const auto& probes = session_.assessment().probes;
-    const bool decided = !session_.assessment().verdict.empty();
+    const auto& probes = session_.shown().assessment.probes;
+    const bool decided = !session_.shown().assessment.verdict.empty();
     const std::size_t from = decided ? 0 : 1;
     if (probes.size() <= from || probes[from].bits < bitsWorthShowing) {
         return;
@@ -172,7 +174,7 @@ void BeliefPanel::addAlternatives() {
         auto* line = new QHBoxLayout(button);
         line->setContentsMargins(theme::px(4), 0, theme::px(4), 0);
         const QString title = QString::fromStdString(probe.title);
-        button->setToolTip(title);
+        setPlainToolTip(button, title);
         line->addWidget(
             makeLabel(QFontMetrics(theme::quiet()).elidedText(title, Qt::ElideRight, theme::px(152)), theme::quiet()),
             1);
@@ -185,7 +187,7 @@ void BeliefPanel::addAlternatives() {
 
 void BeliefPanel::refresh() {
     clearLayout(rows_);
-    const auto& suspects = session_.assessment().suspects;
+    const auto& suspects = session_.shown().assessment.suspects;
     double shown = 0;
     std::size_t count = 0;
     while (count < std::min(mostSuspects, suspects.size()) && suspects[count].share > shareWorthShowing) {
@@ -197,7 +199,7 @@ void BeliefPanel::refresh() {
     rows_->addWidget(makeRule());
     rows_->addSpacing(theme::px(6));
     rows_->addWidget(
-        makeLabel(session_.assessment().verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
+        makeLabel(session_.shown().assessment.verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
     addNext();
     addAlternatives();
     rows_->addStretch();

@@ -14,8 +14,6 @@ namespace dimglow::app {
 
 namespace {
 
-enum Role { Id = Qt::UserRole, Title, Place, Complaint, Due, HandedBack };
-
 class JobDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
@@ -36,15 +34,18 @@ public:
         const QRectF inner = card.adjusted(theme::px(20), theme::px(10), -theme::px(20), -theme::px(10));
         painter->setFont(theme::strong());
         painter->setPen(p.text);
-        painter->drawText(inner, Qt::AlignLeft | Qt::AlignTop, index.data(Title).toString());
+        painter->drawText(inner, Qt::AlignLeft | Qt::AlignTop, index.data(JobList::Title).toString());
         painter->setFont(theme::quiet());
         painter->setPen(p.quiet);
-        painter->drawText(inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
-                          index.data(Id).toString() + QStringLiteral("  ·  ") + index.data(Place).toString());
-        painter->drawText(inner.adjusted(0, theme::px(40), -theme::px(190), 0), Qt::AlignLeft | Qt::AlignTop,
-                          index.data(Complaint).toString());
-        const bool done = index.data(HandedBack).toBool();
-        const QDate due = index.data(Due).toDate();
+        painter->drawText(
+            inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
+            index.data(JobList::Id).toString() + QStringLiteral("  ·  ") + index.data(JobList::Place).toString());
+        const QRectF complaint = inner.adjusted(0, theme::px(40), -theme::px(20), 0);
+        painter->drawText(complaint, Qt::AlignLeft | Qt::AlignTop,
+                          painter->fontMetrics().elidedText(index.data(JobList::Complaint).toString(), Qt::ElideRight,
+                                                            int(complaint.width())));
+        const bool done = index.data(JobList::HandedBack).toBool();
+        const QDate due = index.data(JobList::Due).toDate();
         const int days = int(QDate::currentDate().daysTo(due));
         painter->setFont(theme::strong());
         painter->setPen(done ? p.good : due.isValid() && days < 3 ? p.ember : p.text);
@@ -59,7 +60,7 @@ public:
 
 }  // namespace
 
-HomePage::HomePage(records::Logbook& logbook, QWidget* parent) : QWidget(parent), logbook_(logbook) {
+HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(parent) {
     setObjectName(QStringLiteral("page"));
     setAttribute(Qt::WA_StyledBackground);
     auto* outer = new QHBoxLayout(this);
@@ -87,41 +88,32 @@ HomePage::HomePage(records::Logbook& logbook, QWidget* parent) : QWidget(parent)
     search_->setFont(theme::body());
     search_->installEventFilter(this);
     column->addWidget(search_);
-    list_ = new QListWidget;
+    jobs_ = new JobList(logbook, this);
+    list_ = new QListView;
     list_->setObjectName(QStringLiteral("jobs"));
     list_->setAccessibleName(tr("Jobs"));
+    list_->setModel(jobs_);
     list_->setItemDelegate(new JobDelegate(list_));
+    list_->setUniformItemSizes(true);
     list_->setFrameShape(QFrame::NoFrame);
     list_->setStyleSheet(QStringLiteral("background: transparent;"));
     list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     column->addWidget(list_, 1);
     connect(search_, &QLineEdit::textChanged, this, &HomePage::refresh);
-    connect(list_, &QListWidget::itemActivated, this,
-            [this](QListWidgetItem* item) { emit jobChosen(item->data(Id).toString()); });
-    connect(list_, &QListWidget::itemClicked, this,
-            [this](QListWidgetItem* item) { emit jobChosen(item->data(Id).toString()); });
+    const auto choose = [this](const QModelIndex& index) { emit jobChosen(index.data(JobList::Id).toString()); };
+    connect(list_, &QListView::activated, this, choose);
+    connect(list_, &QListView::clicked, this, choose);
+    connect(jobs_, &JobList::failed, this, &HomePage::failed);
 }
 
 void HomePage::refresh() {
-    const QString current = list_->currentItem() == nullptr ? QString() : list_->currentItem()->data(Id).toString();
-    list_->clear();
-    for (const auto& job : logbook_.jobs(search_->text())) {
-        auto* item = new QListWidgetItem(list_);
-        item->setData(Id, job.id);
-        item->setData(Title, job.title);
-        item->setData(Place, job.place.isEmpty() ? job.panel : job.place + QStringLiteral("  ·  ") + job.panel);
-        item->setData(Complaint, job.complaint);
-        item->setData(Due, job.due);
-        item->setData(HandedBack, job.handedBack);
-        item->setData(Qt::AccessibleTextRole, job.id + QLatin1Char(' ') + job.title);
-        if (job.id == current) {
-            list_->setCurrentItem(item);
-        }
-    }
-    if (list_->currentRow() < 0) {
-        list_->setCurrentRow(0);
-    }
-    count_->setText(list_->count() > 0 ? (list_->count() == 1 ? tr("1 job") : tr("%1 jobs").arg(list_->count()))
+    const QString current = list_->currentIndex().data(JobList::Id).toString();
+    const int row = list_->currentIndex().row();
+    jobs_->setSearch(search_->text());
+    const bool stays = row >= 0 && jobs_->index(row).data(JobList::Id).toString() == current;
+    list_->setCurrentIndex(jobs_->index(stays ? row : 0));
+    const int count = jobs_->rowCount();
+    count_->setText(count > 0                   ? (count == 1 ? tr("1 job") : tr("%1 jobs").arg(count))
                     : search_->text().isEmpty() ? tr("no jobs yet: Ctrl+N takes one in")
                                                 : tr("nothing matches"));
 }
@@ -135,12 +127,12 @@ bool HomePage::eventFilter(QObject* watched, QEvent* event) {
     if (watched == search_ && event->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(event)->key();
         if (key == Qt::Key_Up || key == Qt::Key_Down) {
-            list_->setCurrentRow(
-                std::clamp(list_->currentRow() + (key == Qt::Key_Down ? 1 : -1), 0, std::max(0, list_->count() - 1)));
+            const int row = list_->currentIndex().row() + (key == Qt::Key_Down ? 1 : -1);
+            list_->setCurrentIndex(jobs_->index(std::clamp(row, 0, std::max(0, jobs_->rowCount() - 1))));
             return true;
         }
-        if ((key == Qt::Key_Return || key == Qt::Key_Enter) && list_->currentItem() != nullptr) {
-            emit jobChosen(list_->currentItem()->data(Id).toString());
+        if ((key == Qt::Key_Return || key == Qt::Key_Enter) && list_->currentIndex().isValid()) {
+            emit jobChosen(list_->currentIndex().data(JobList::Id).toString());
             return true;
         }
     }

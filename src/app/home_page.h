@@ -2,9 +2,9 @@
 
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
+#include <QListView>
 
-#include "records/logbook.h"
+#include "app/job_list.h"
 
 namespace dimglow::app {
 
@@ -12,7 +12,7 @@ namespace dimglow::app {
 class HomePage : public QWidget {
     Q_OBJECT
 public:
-    explicit HomePage(records::Logbook& logbook, QWidget* parent = nullptr);
+    explicit HomePage(const records::Logbook& logbook, QWidget* parent = nullptr);
     void refresh();
     void enter();
 
@@ -20,14 +20,16 @@ signals:
     void jobChosen(const QString& id);
     void newJobWanted();
     void importWanted();
+    /// The logbook could not be read.
+    void failed(const QString& reason);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    records::Logbook& logbook_;
     QLineEdit* search_;
-    QListWidget* list_;
+    JobList* jobs_;
+    QListView* list_;
     QLabel* count_;
 };
 

@@ -1,6 +1,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
-#include <QSettings>
+#include <QDir>
+#include <QFile>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <algorithm>
@@ -9,19 +10,27 @@
 #include <string_view>
 
 #include "app/main_window.h"
+#include "app/open_logbook.h"
+#include "app/remembered.h"
 #include "app/shots.h"
 #include "app/theme.h"
+#include "core/job/job_json.h"
 #include "typeface/typeface.h"
-#include "virtualset/demo_workshop.h"
 
 namespace {
 
 using namespace dimglow;
 
+/// The demo workshop's jobs, as files in the program.
 void loadDemo(records::Logbook& logbook) {
-    if (logbook.isEmpty()) {
-        for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
-            logbook.store(demo.job, QObject::tr("Demo workshop"));
+    if (!logbook.isEmpty()) {
+        return;
+    }
+    const QDir folder(QStringLiteral(":/demo"));
+    for (const auto& name : folder.entryList(QDir::Files, QDir::Name)) {
+        QFile file(folder.filePath(name));
+        if (file.open(QIODevice::ReadOnly)) {
+            logbook.create(job::parseJob(file.readAll().toStdString()), QObject::tr("Demo workshop"));
         }
     }
 }
@@ -45,7 +54,12 @@ int run(QApplication& application) {
     parser.process(application);
 
     typeface::load();
-    app::theme::setMode(parser.isSet(daylight) ? app::theme::Mode::Daylight : app::theme::Mode::LampOff);
+    if (!parser.isSet(shots)) {
+        app::remembered::applyTheme();
+    }
+    if (parser.isSet(daylight)) {
+        app::theme::setMode(app::theme::Mode::Daylight);
+    }
     const QTemporaryDir scratch;
     QString path = records::Logbook::defaultPath();
     if (parser.isSet(data)) {
@@ -55,7 +69,11 @@ int run(QApplication& application) {
     } else if (parser.isSet(demo)) {
         path = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo.sqlite");
     }
-    records::Logbook logbook(path);
+    const auto opened = app::openLogbook(path, app::askForLogbookPlace);
+    if (opened == nullptr) {
+        return 2;
+    }
+    auto& logbook = *opened;
     if (parser.isSet(demo) || parser.isSet(shots)) {
         loadDemo(logbook);
     }

@@ -3,22 +3,16 @@
 #include <QApplication>
 #include <QFileDialog>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QPainter>
-#include <QPushButton>
+#include <QPlainTextEdit>
 #include <QShortcut>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <exception>
 
 #include "app/panels.h"
-#include "app/stations/board.h"
-#include "app/stations/first_look.h"
-#include "app/stations/fix_plan.h"
-#include "app/stations/hand_back.h"
-#include "app/stations/panel_check.h"
-#include "app/stations/prove.h"
-#include "app/stations/strings.h"
-#include "app/stations/take_in.h"
+#include "app/remembered.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "records/job_file.h"
@@ -29,9 +23,10 @@ namespace {
 
 constexpr int trailWidth = 270;
 constexpr int beliefWidth = 306;
+constexpr int unfoldedFrom = 1160;  ///< the trail folds in a narrower window
 constexpr int noticeMilliseconds = 9000;
 constexpr double scaleStep = 0.1;
-constexpr qsizetype mostEditsShown = 12;
+constexpr int mostEditsShown = 12;
 
 /// The mark of the program: a lit disc in its ring.
 class Mark : public QWidget {
@@ -52,49 +47,101 @@ protected:
     }
 };
 
+/// A field that Ctrl+Z takes back typing in, because something was typed and not written down.
+bool hasOwnUndo(const QWidget* field) {
+    if (const auto* line = qobject_cast<const QLineEdit*>(field)) {
+        return line->isModified() && line->isUndoAvailable();
+    }
+    const auto* box = qobject_cast<const QPlainTextEdit*>(field);
+    return box != nullptr && box->document()->isModified();
+}
+
 }  // namespace
 
-MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& trade)
-    : logbook_(logbook), session_(logbook, trade) {
+MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& trade, JobSession::Assess assess)
+    : logbook_(logbook), session_(logbook, trade, std::move(assess)) {
     setObjectName(QStringLiteral("window"));
     setWindowTitle(tr("Dim Glow"));
     noticeTimer_.setSingleShot(true);
-    connect(&noticeTimer_, &QTimer::timeout, this, [this] { notice_->clear(); });
-    connect(&session_, &JobSession::assessed, this, &MainWindow::showJob);
+    connect(&noticeTimer_, &QTimer::timeout, this, [this] { notice_->hide(); });
+    connect(&session_, &JobSession::changed, this, &MainWindow::showJob);
     connect(&session_, &JobSession::saved, this, &MainWindow::showSaved);
-    connect(&session_, &JobSession::editFailed, this,
-            [this](const QString& reason) { say(tr("Not saved: %1").arg(reason), "ember"); });
+    connect(&session_, &JobSession::cannotShow, this, [this](const QString& why) { say(why); });
+    connect(&session_, &JobSession::replaced, this, [this](const QString& why) { say(why); });
+    connect(&session_, &JobSession::openFailed, this, [this](const QString& why) {
+        if (pages_->currentIndex() == Opening) {
+            goHome();
+        }
+        say(why);
+    });
+    connect(&session_, &JobSession::opened, this, [this] {
+        if (pages_->currentIndex() == Job) {
+            return;  // reloaded under the hand: it stays where it is
+        }
+        for (auto& station : stations_) {  // what was left half typed belongs to the last job
+            if (station != nullptr) {
+                stationStack_->removeWidget(station);
+                station->deleteLater();
+                station = nullptr;
+            }
+        }
+        pages_->setCurrentIndex(Job);
+        line_->show();
+        const auto& kinds = stationKinds();
+        int first = 0;
+        while (first + 1 < stationCount() && kinds[first].isDone(session_.shown())) {
+            ++first;
+        }
+        current_ = first;
+        showJob();
+        goToStation(first);
+    });
     buildShortcuts();
-    applyTheme();
+    qApp->installEventFilter(this);
     resize(1280, 800);
+    restoreGeometry(remembered::geometry());
+    applyTheme();
+    goHome();
 }
 
 MainWindow::~MainWindow() {
+    qApp->removeEventFilter(this);
     delete takeCentralWidget();  // its views still look at the session while they go
 }
 
 void MainWindow::applyTheme() {
-    const int current = stationStack_ == nullptr ? 0 : stationStack_->currentIndex();
-    const bool inJob = pages_ != nullptr && pages_->currentIndex() == 1;
+    const int page = pages_ == nullptr ? Home : pages_->currentIndex();
+    commitField();
+    delete takeCentralWidget();  // what is gone need not be dressed anew
+    pages_ = nullptr;
     qApp->setFont(theme::body());
     qApp->setStyleSheet(theme::styleSheet());
     build();
-    if (inJob) {
-        pages_->setCurrentIndex(1);
+    pages_->setCurrentIndex(page);
+    if (page == Job) {
         showJob();
-        goToStation(current);
+        goToStation(current_);
     } else {
-        goHome();
+        line_->hide();
+        home_->enter();
+        showKeys();
     }
 }
 
 void MainWindow::toggleTheme() {
     theme::setMode(theme::mode() == theme::Mode::LampOff ? theme::Mode::Daylight : theme::Mode::LampOff);
+    remembered::keepTheme();
+    QTimer::singleShot(0, this, &MainWindow::applyTheme);
+}
+
+void MainWindow::zoom(double by) {
+    theme::setScale(theme::scale() + by);
+    remembered::keepTheme();
     QTimer::singleShot(0, this, &MainWindow::applyTheme);
 }
 
 void MainWindow::build() {
-    stations_.clear();
+    stations_.assign(stationKinds().size(), nullptr);
     auto* root = new QWidget;
     root->setObjectName(QStringLiteral("page"));
     auto* rows = new QVBoxLayout(root);
@@ -105,42 +152,82 @@ void MainWindow::build() {
     connect(home_, &HomePage::jobChosen, this, &MainWindow::openJob);
     connect(home_, &HomePage::newJobWanted, this, &MainWindow::newJob);
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);
+    connect(home_, &HomePage::failed, this, [this](const QString& why) { say(why); });
     pages_->addWidget(home_);
+    pages_->addWidget(buildJobPage());
+    pages_->addWidget(buildOpeningPage());
+    rows->addWidget(buildHeader());
+    rows->addWidget(makeRule());
+    rows->addWidget(pages_, 1);
+    rows->addWidget(makeRule());
+    rows->addWidget(buildFooter());
+    notice_ = makeLabel({}, theme::body(), "ember", root);
+    notice_->setObjectName(QStringLiteral("notice"));
+    notice_->setWordWrap(true);
+    notice_->setAttribute(Qt::WA_TransparentForMouseEvents);
+    notice_->hide();
+    setCentralWidget(root);
+    foldTrail();
+}
 
-    stationStack_ = new QStackedWidget;
-    for (Station* station :
-         {static_cast<Station*>(new TakeInStation(session_)), static_cast<Station*>(new FirstLookStation(session_)),
-          static_cast<Station*>(new BoardStation(session_)), static_cast<Station*>(new PanelCheckStation(session_)),
-          static_cast<Station*>(new StringsStation(session_)), static_cast<Station*>(new FixPlanStation(session_)),
-          static_cast<Station*>(new ProveStation(session_)), static_cast<Station*>(new HandBackStation(session_))}) {
-        connect(station, &Station::refused, this, [this](const QString& reason) { say(reason, "ember"); });
-        stationStack_->addWidget(station);
-        stations_.push_back(station);
-    }
+QWidget* MainWindow::buildJobPage() {
     auto* jobPage = new QWidget;
     auto* columns = new QHBoxLayout(jobPage);
     columns->setContentsMargins(0, 0, 0, 0);
     columns->setSpacing(1);
-    auto* trail = new TrailView(session_);
-    trail->setFixedWidth(theme::px(trailWidth));
-    columns->addWidget(trail);
+    unfold_ = makeButton(tr("▸"), {});
+    unfold_->setObjectName(QStringLiteral("unfold"));
+    unfold_->setAccessibleName(tr("Trail"));
+    unfold_->setToolTip(tr("Trail (Ctrl+T)"));
+    unfold_->setFocusPolicy(Qt::NoFocus);
+    unfold_->setFixedWidth(theme::px(28));
+    unfold_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);
+    unfold_->setProperty("flat", "row");
+    connect(unfold_, &QPushButton::clicked, this, [this] {
+        unfolded_ = !unfolded_;
+        foldTrail();
+    });
+    columns->addWidget(unfold_);
+    trail_ = new TrailView(session_);
+    trail_->setFixedWidth(theme::px(trailWidth));
+    connect(trail_, &TrailView::refused, this, [this](const QString& why) { say(why); });
+    columns->addWidget(trail_);
+    stationStack_ = new QStackedWidget;
     columns->addWidget(stationStack_, 1);
     belief_ = new BeliefPanel(session_);
     belief_->setFixedWidth(theme::px(beliefWidth));
     connect(belief_, &BeliefPanel::probeChosen, this, &MainWindow::takeProbe);
     connect(belief_, &BeliefPanel::planChosen, this, [this] { goToStation(stationIndex("fixPlan")); });
     columns->addWidget(belief_);
-    pages_->addWidget(jobPage);
+    return jobPage;
+}
 
-    rows->addWidget(buildHeader());
-    rows->addWidget(makeRule());
-    rows->addWidget(pages_, 1);
-    rows->addWidget(makeRule());
-    rows->addWidget(buildFooter());
-    setCentralWidget(root);
-    if (session_.hasJob()) {
-        emit session_.assessed();
+/// What is seen while a large job is fetched and assessed.
+QWidget* MainWindow::buildOpeningPage() {
+    auto* page = new QWidget;
+    auto* rows = new QVBoxLayout(page);
+    rows->setSpacing(theme::px(16));
+    rows->addStretch();
+    opening_ = makeLabel({}, theme::reading(22));
+    opening_->setObjectName(QStringLiteral("opening"));
+    opening_->setAlignment(Qt::AlignCenter);
+    rows->addWidget(opening_);
+    auto* stop = makeButton(tr("Stop"), tr("Esc"));
+    stop->setObjectName(QStringLiteral("stopOpening"));
+    connect(stop, &QPushButton::clicked, this, &MainWindow::goHome);
+    rows->addWidget(stop, 0, Qt::AlignHCenter);
+    rows->addStretch();
+    return page;
+}
+
+Station* MainWindow::station(int index) {
+    auto& made = stations_.at(std::size_t(index));
+    if (made == nullptr) {
+        made = stationKinds()[std::size_t(index)].make(session_);
+        connect(made, &Station::refused, this, [this](const QString& reason) { say(reason); });
+        stationStack_->addWidget(made);
     }
+    return made;
 }
 
 QWidget* MainWindow::buildHeader() {
@@ -162,8 +249,8 @@ QWidget* MainWindow::buildHeader() {
     names->addWidget(subtitle_);
     row->addLayout(names);
     QStringList titles;
-    for (const auto* station : stations_) {
-        titles << station->title();
+    for (const auto& kind : stationKinds()) {
+        titles << kind.title();
     }
     line_ = new StationLine(titles);
     connect(line_, &StationLine::chosen, this, &MainWindow::goToStation);
@@ -175,10 +262,10 @@ QWidget* MainWindow::buildHeader() {
     jobs->setFocusPolicy(Qt::NoFocus);
     connect(jobs, &QPushButton::clicked, this, &MainWindow::goHome);
     row->addWidget(jobs);
-    auto* theme = makeButton(theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight"), tr("F9"));
-    theme->setFocusPolicy(Qt::NoFocus);
-    connect(theme, &QPushButton::clicked, this, &MainWindow::toggleTheme);
-    row->addWidget(theme);
+    themeButton_ = makeButton(theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight"), tr("F9"));
+    themeButton_->setFocusPolicy(Qt::NoFocus);
+    connect(themeButton_, &QPushButton::clicked, this, &MainWindow::toggleTheme);
+    row->addWidget(themeButton_);
     return bar;
 }
 
@@ -188,15 +275,12 @@ QWidget* MainWindow::buildFooter() {
     bar->setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
-    auto* hints = new QWidget;  // gives way to the notice and never widens the window
+    auto* hints = new QWidget;  // what does not fit is cut, and never widens the window
     hints->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     keys_ = new QHBoxLayout(hints);
     keys_->setContentsMargins(0, 0, 0, 0);
     keys_->setSpacing(theme::px(8));
     row->addWidget(hints, 1);
-    notice_ = makeLabel({}, theme::quiet(), "ember");
-    notice_->setObjectName(QStringLiteral("notice"));
-    row->addWidget(notice_);
     row->addSpacing(theme::px(14));
     saved_ = makeLabel({}, theme::quiet(), "quiet");
     saved_->setObjectName(QStringLiteral("saved"));
@@ -209,42 +293,42 @@ void MainWindow::buildShortcuts() {
         auto* shortcut = new QShortcut(keys, this);
         connect(shortcut, &QShortcut::activated, this, action);
     };
-    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { session_.undoStack().undo(); });
-    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { session_.undoStack().redo(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { session_.undoStack().redo(); });
+    const auto step = [this](Written (JobSession::*which)()) {
+        if (pages_->currentIndex() == Job) {
+            if (const auto written = (session_.*which)(); !written) {
+                say(written.problem);
+            }
+        }
+    };
+    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [step] { step(&JobSession::undo); });
+    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [step] { step(&JobSession::redo); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Y), [step] { step(&JobSession::redo); });
     on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { goHome(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { newJob(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { unfold_->click(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { takeNext(); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
-    on(QKeySequence(Qt::Key_PageDown), [this] { goToStation(stationStack_->currentIndex() + 1); });
-    on(QKeySequence(Qt::Key_PageUp), [this] { goToStation(stationStack_->currentIndex() - 1); });
+    on(QKeySequence(Qt::Key_PageDown), [this] { goToStation(current_ + 1); });
+    on(QKeySequence(Qt::Key_PageUp), [this] { goToStation(current_ - 1); });
     for (int i = 0; i < 9; ++i) {
-        on(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)), [this, i] {
-            if (i < int(stations_.size())) {
-                goToStation(i);
-            }
-        });
+        on(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)), [this, i] { goToStation(i); });
     }
-    for (const auto& [key, step] : {std::pair(QKeySequence(QKeySequence::ZoomIn), scaleStep),
-                                    std::pair(QKeySequence(QKeySequence::ZoomOut), -scaleStep)}) {
-        on(key, [this, step = step] {
-            theme::setScale(theme::scale() + step);
-            QTimer::singleShot(0, this, &MainWindow::applyTheme);
-        });
-    }
+    on(QKeySequence(QKeySequence::ZoomIn), [this] { zoom(scaleStep); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { zoom(scaleStep); });
+    on(QKeySequence(QKeySequence::ZoomOut), [this] { zoom(-scaleStep); });
 }
 
 void MainWindow::showKeys() {
     clearLayout(keys_);
     std::vector<KeyHint> hints;
-    if (pages_->currentIndex() == 0) {
+    if (pages_->currentIndex() == Home) {
         hints = {{tr("↑ ↓"), tr("job")},
                  {tr("Enter"), tr("open")},
                  {tr("Ctrl+N"), tr("new job")},
                  {tr("Ctrl+O"), tr("import")}};
-    } else {
-        hints = stations_[stationStack_->currentIndex()]->keys();
+    } else if (pages_->currentIndex() == Job) {
+        hints = station(current_)->keys();
         hints.push_back({tr("Ctrl+Enter"), tr("next probe")});
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
@@ -262,115 +346,160 @@ void MainWindow::showKeys() {
 void MainWindow::showSaved() {
     saved_->setText(tr("saved %1").arg(session_.savedAt().toLocalTime().toString(QStringLiteral("HH:mm:ss"))));
     QStringList edits;
-    for (const auto& line : logbook_.history(QString::fromStdString(session_.job().id))) {
-        edits << line;
+    for (const auto& line : session_.history(mostEditsShown)) {
+        edits << line.at.toLocalTime().toString(QStringLiteral("yyyy-MM-dd HH:mm ")) + line.label;
     }
-    saved_->setToolTip(edits.mid(std::max<qsizetype>(0, edits.size() - mostEditsShown)).join(QLatin1Char('\n')));
+    setPlainToolTip(saved_, edits.join(QLatin1Char('\n')));
 }
 
 void MainWindow::say(const QString& words, const char* tone) {
     notice_->setText(words);
     restyle(notice_, "tone", tone);
+    placeNotice();
+    notice_->show();
+    notice_->raise();
     noticeTimer_.start(noticeMilliseconds);
 }
 
-void MainWindow::goHome() {
-    if (auto* focused = focusWidget()) {
-        focused->clearFocus();  // lets a field being edited write itself down
+/// Over the foot of the page: nothing moves for it.
+void MainWindow::placeNotice() {
+    const QWidget* root = centralWidget();
+    if (root == nullptr) {
+        return;
     }
-    pages_->setCurrentIndex(0);
+    const int widest = root->width() - theme::px(60);
+    notice_->setFixedWidth(std::min(widest, notice_->fontMetrics().horizontalAdvance(notice_->text()) + theme::px(40)));
+    notice_->setFixedHeight(std::max(theme::px(40), notice_->heightForWidth(notice_->width())));
+    notice_->move((root->width() - notice_->width()) / 2,
+                  pages_->geometry().bottom() - notice_->height() - theme::px(8));
+}
+
+void MainWindow::foldTrail() {
+    const bool narrow = width() < theme::px(unfoldedFrom);
+    unfolded_ = unfolded_ && narrow;
+    unfold_->setVisible(narrow);
+    unfold_->setText(unfolded_ ? tr("◂") : tr("▸"));
+    trail_->setVisible(!narrow || unfolded_);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    if (pages_ != nullptr) {
+        foldTrail();
+        placeNotice();
+    }
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    commitField();
+    remembered::keepGeometry(saveGeometry());
+    QMainWindow::closeEvent(event);
+}
+
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    // Ctrl+Z in a field that has nothing of its own to take back is the job's.
+    if (event->type() == QEvent::ShortcutOverride && watched->isWidgetType()) {
+        auto* key = static_cast<QKeyEvent*>(event);
+        const bool ours = key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo);
+        if (ours && !hasOwnUndo(static_cast<QWidget*>(watched))) {
+            event->ignore();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(watched, event);
+}
+
+void MainWindow::commitField() {
+    if (auto* focused = focusWidget()) {
+        focused->clearFocus();
+    }
+}
+
+void MainWindow::goHome() {
+    commitField();
+    session_.stopOpening();
+    pages_->setCurrentIndex(Home);
     title_->setText(tr("Dim Glow"));
     subtitle_->setText(tr("repair bench"));
     saved_->clear();
     line_->hide();
+    notice_->hide();
     home_->enter();
     showKeys();
 }
 
 void MainWindow::openJob(const QString& id) {
-    try {
-        const auto job = logbook_.load(id);
-        if (!job) {
-            say(tr("Job %1 is not in the logbook").arg(id), "ember");
-            return;
-        }
-        session_.open(*job);
-    } catch (const std::exception& problem) {
-        say(QString::fromUtf8(problem.what()), "ember");
-        return;
-    }
-    pages_->setCurrentIndex(1);
-    line_->show();
-    int first = 0;
-    while (first + 1 < int(stations_.size()) && stations_[first]->isDone()) {
-        ++first;
-    }
-    showJob();
-    goToStation(first);
+    commitField();
+    notice_->hide();
+    pages_->setCurrentIndex(Opening);
+    opening_->setText(tr("Opening %1 …").arg(id));
+    showKeys();
+    session_.open(id);
 }
 
 void MainWindow::newJob() {
+    commitField();
     try {
         job::Job job;
         job.id = logbook_.nextId().toStdString();
         job.title = tr("New job").toStdString();
         job.backlight = backlight::plainBacklight({});
-        logbook_.store(job, tr("Taken in"));
+        logbook_.create(job, tr("Taken in"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
-        say(QString::fromUtf8(problem.what()), "ember");
+        say(tr("Not saved: %1").arg(QString::fromUtf8(problem.what())));
     }
 }
 
 void MainWindow::importFile(const QString& path) {
+    commitField();
     try {
         auto job = records::readJobFile(path);
-        if (logbook_.load(QString::fromStdString(job.id))) {
+        if (logbook_.revision(QString::fromStdString(job.id)) != 0) {
             job.id = logbook_.nextId().toStdString();
         }
-        session_.open(job);  // throws before the logbook is touched
-        logbook_.store(job, tr("Imported"));
+        logbook_.create(job, tr("Imported"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
-        say(QString::fromUtf8(problem.what()), "ember");
+        say(QString::fromUtf8(problem.what()));
     }
 }
 
 void MainWindow::askForFile() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Import a job file"), {}, tr("Job files (*.json)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Import a job file"), remembered::folder(), tr("Job files (*.json)"));
     if (!path.isEmpty()) {
+        remembered::setFolderOf(path);
         importFile(path);
     }
 }
 
-int MainWindow::stationIndex(const std::string& id) const {
-    for (int i = 0; i < int(stations_.size()); ++i) {
-        if (stations_[i]->id().toStdString() == id) {
-            return i;
-        }
-    }
-    return 0;
+int MainWindow::stationIndex(const std::string& id) {
+    const auto& kinds = stationKinds();
+    const auto found = std::find_if(kinds.begin(), kinds.end(), [&](const auto& kind) { return kind.id == id; });
+    return found == kinds.end() ? 0 : int(found - kinds.begin());
 }
 
 void MainWindow::goToStation(int index) {
-    if (pages_->currentIndex() != 1 || index < 0 || index >= int(stations_.size())) {
+    if (pages_->currentIndex() != Job || index < 0 || index >= stationCount()) {
         return;
     }
-    if (auto* focused = focusWidget()) {
-        focused->clearFocus();
-    }
-    stationStack_->setCurrentIndex(index);
+    commitField();
+    notice_->hide();
+    current_ = index;
+    stationStack_->setCurrentWidget(station(index));
     line_->setCurrent(index);
-    stations_[index]->refresh();
-    stations_[index]->enter();
+    station(index)->refresh();
+    station(index)->enter();
     showKeys();
 }
 
 void MainWindow::showJob() {
-    if (pages_ == nullptr || pages_->currentIndex() != 1) {
+    if (pages_ == nullptr || pages_->currentIndex() != Job) {
         return;
     }
-    const auto& job = session_.job();
+    const auto shown = session_.snapshot();
+    const auto& job = shown->job;
     title_->setText(
         title_->fontMetrics().elidedText(QString::fromStdString(job.title), Qt::ElideRight, title_->width()));
     subtitle_->setText(
@@ -378,30 +507,40 @@ void MainWindow::showJob() {
         (job.set.panel.empty() ? QString() : tr(" · panel %1").arg(QString::fromStdString(job.set.panel))));
     std::vector<StationLine::State> states;
     bool later = false;
-    for (auto station = stations_.rbegin(); station != stations_.rend(); ++station) {
-        const bool done = (*station)->isDone();
+    for (auto kind = stationKinds().rbegin(); kind != stationKinds().rend(); ++kind) {
+        const bool done = kind->isDone(*shown);
         states.insert(states.begin(), done    ? StationLine::State::Done
                                       : later ? StationLine::State::Skipped
                                               : StationLine::State::Ahead);
         later = later || done;
     }
     line_->setStates(std::move(states));
-    stations_[stationStack_->currentIndex()]->refresh();
+    station(current_)->refresh();
+    if (nextWanted_ && session_.isSettled()) {
+        nextWanted_ = false;
+        takeNext();
+    }
 }
 
-void MainWindow::takeProbe(const reasoning::Probe& probe) {
+void MainWindow::takeProbe(reasoning::Probe probe) {
     const int index = stationIndex(probe.station);
-    if (index != stationStack_->currentIndex()) {
+    if (index != current_) {
         goToStation(index);
     }
-    stations_[index]->goTo(probe);
+    station(index)->goTo(probe);
 }
 
 void MainWindow::takeNext() {
-    if (pages_->currentIndex() != 1) {
+    if (pages_->currentIndex() != Job) {
         return;
     }
-    const auto& assessment = session_.assessment();
+    commitField();
+    if (!session_.isSettled()) {
+        nextWanted_ = true;  // what was just written down decides
+        return;
+    }
+    const auto shown = session_.snapshot();
+    const auto& assessment = shown->assessment;
     if (assessment.verdict.empty() && !assessment.probes.empty()) {
         takeProbe(assessment.probes.front());
     } else {
@@ -410,7 +549,9 @@ void MainWindow::takeNext() {
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space && pages_->currentIndex() == 1) {
+    if (event->key() == Qt::Key_Escape && pages_->currentIndex() == Opening) {
+        goHome();
+    } else if (event->key() == Qt::Key_Space && pages_->currentIndex() == Job) {
         takeNext();
     } else {
         QMainWindow::keyPressEvent(event);

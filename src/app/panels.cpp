@@ -3,6 +3,7 @@
 #include <QLayout>
 #include <QPainter>
 #include <QStyle>
+#include <QTextDocument>
 #include <algorithm>
 
 #include "app/theme.h"
@@ -36,6 +37,24 @@ QPushButton* makeButton(const QString& words, const QString& key, bool primary, 
     button->setAccessibleName(words);
     button->setMinimumHeight(theme::px(36));
     return button;
+}
+
+void setPlainToolTip(QWidget* widget, const QString& words) {
+    widget->setToolTip(words.isEmpty() ? QString() : Qt::convertFromPlainText(words, Qt::WhiteSpaceNormal));
+}
+
+QIcon calendarIcon() {
+    constexpr int side = 32;
+    QPixmap leaf(side, side);
+    leaf.fill(Qt::transparent);
+    QPainter painter(&leaf);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(theme::palette().quiet, 2.5));
+    painter.drawRoundedRect(QRectF(5, 7, 22, 20), 3, 3);
+    painter.drawLine(QPointF(5, 13), QPointF(27, 13));
+    painter.drawLine(QPointF(11, 4), QPointF(11, 9));
+    painter.drawLine(QPointF(21, 4), QPointF(21, 9));
+    return leaf;
 }
 
 void restyle(QWidget* widget, const char* property, const QVariant& value) {

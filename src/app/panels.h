@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QFrame>
+#include <QIcon>
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
@@ -20,6 +21,10 @@ QFrame* makeCard(const char* style, QWidget* parent = nullptr);
 QFrame* makeRule(QWidget* parent = nullptr);
 /// A button that says its key: "Take reading  Space".
 QPushButton* makeButton(const QString& words, const QString& key, bool primary = false, QWidget* parent = nullptr);
+/// A tool tip that shows the words as they are, whatever signs are in them.
+void setPlainToolTip(QWidget* widget, const QString& words);
+/// A leaf of a calendar, in the theme's colours.
+QIcon calendarIcon();
 /// Changes a style property and repaints.
 void restyle(QWidget* widget, const char* property, const QVariant& value);
 /// Deletes everything in a layout.

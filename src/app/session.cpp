@@ -1,18 +1,25 @@
 #include "app/session.h"
-#include "core/reasoning/wording.h"
 
 #include <QCoreApplication>
+#include <QDate>
 #include <QElapsedTimer>
 #include <QEventLoop>
-#include <QFutureWatcher>
+#include <QThread>
 #include <QtConcurrent>
 #include <exception>
+
+#include "core/job/problems.h"
+#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
 namespace {
 
 constexpr qint64 frameMilliseconds = 16;
+/// An opening that takes no longer than this is waited for: the window does not flicker for it.
+constexpr int briefMilliseconds = 120;
+constexpr int newerMilliseconds = 2000;
+constexpr std::size_t mostSteps = 200;
 
 std::string isoNow() {
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
@@ -20,115 +27,257 @@ std::string isoNow() {
 
 }  // namespace
 
-class JobSession::Edit : public QUndoCommand {
-public:
-    Edit(JobSession& session, const QString& label, job::Job before, job::Job after)
-        : QUndoCommand(label), session_(session), before_(std::move(before)), after_(std::move(after)) {}
-
-    void redo() override { setObsolete(!session_.put(after_, text())); }
-    void undo() override {
-        if (!session_.put(before_, QObject::tr("Undo: %1").arg(text()))) {
-            setObsolete(true);
-        }
-    }
-
-private:
-    JobSession& session_;
-    job::Job before_;
-    job::Job after_;
-};
-
-JobSession::TimedAssessment JobSession::timedAssess(const job::Job& job, const knowledge::Knowledge& trade) {
-    TimedAssessment result;
+JobSession::Result JobSession::assessed(const job::Job& job, const knowledge::Knowledge& trade, const Assess& assess,
+                                        const std::stop_token& stop) {
+    Result result;
     QElapsedTimer timer;
     timer.start();
     try {
-        result.assessment = reasoning::assess(job, trade, {QDate::currentDate().toString(Qt::ISODate).toStdString()});
+        const std::string today = QDate::currentDate().toString(Qt::ISODate).toStdString();
+        result.snapshot = std::make_shared<Snapshot>(Snapshot{job, assess(job, trade, {today, 6, stop})});
     } catch (const std::exception& error) {
-        result.problem = QString::fromUtf8(error.what());
+        result.problem = QString::fromStdString(job.id) + QStringLiteral(": ") + QString::fromUtf8(error.what());
     }
     result.milliseconds = timer.elapsed();
     return result;
 }
 
-JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, QObject* parent)
-    : QObject(parent), logbook_(logbook), trade_(trade) {}
-
-JobSession::~JobSession() = default;
-
-void JobSession::open(const job::Job& job) {
-    auto first = timedAssess(job, trade_);
-    if (!first.problem.isEmpty()) {
-        throw std::runtime_error(job.id + ": " + first.problem.toStdString());
-    }
-    undoStack_.clear();
-    job_ = job;
-    hasJob_ = true;
-    savedAt_ = {};
-    ++revision_;  // whatever is still running is about another job
-    accept(std::move(first));
-    emit jobOpened();
+JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, Assess assess, QObject* parent)
+    : QObject(parent), logbook_(logbook), trade_(trade), assess_(std::move(assess)) {
+    newerTimer_.setInterval(newerMilliseconds);
+    connect(&newerTimer_, &QTimer::timeout, this, &JobSession::lookForNewer);
 }
 
-void JobSession::edit(const QString& label, const std::function<void(job::Job&)>& change) {
-    job::Job after = job_;
-    change(after);
-    if (!(after == job_)) {
-        undoStack_.push(new Edit(*this, label, job_, std::move(after)));
-    }
+JobSession::~JobSession() {
+    opening_.reset();
+    assessing_.reset();
+    QThreadPool::globalInstance()->waitForDone();  // workers look at the trade's knowledge
 }
 
-void JobSession::record(const job::Observation& what, job::Phase phase) {
-    edit(QString::fromStdString(reasoning::titleOf(what, job_, trade_)),
-         [&](job::Job& job) { job::addEntry(job, isoNow(), phase, what); });
+JobSession::Work::Work() : watcher(new QFutureWatcher<Result>) {}
+
+JobSession::Work::~Work() {
+    stop.request_stop();
+    watcher->disconnect();
+    watcher->deleteLater();
 }
 
-bool JobSession::put(const job::Job& job, const QString& label) {
+std::unique_ptr<JobSession::Work> JobSession::start(std::function<Result(std::stop_token)> task,
+                                                    std::function<void(Result)> done) {
+    auto work = std::make_unique<Work>();
+    connect(work->watcher, &QFutureWatcherBase::finished, this,
+            [done = std::move(done), watcher = work->watcher] { done(watcher->result()); });
+    work->watcher->setFuture(
+        QtConcurrent::run([task = std::move(task), stop = work->stop.get_token()] { return task(stop); }));
+    return work;
+}
+
+void JobSession::open(const QString& id) {
+    opening_.reset();
+    std::optional<records::StoredJob> stored;
     try {
-        savedAt_ = logbook_.store(job, label);
+        stored = logbook_.load(id);
     } catch (const std::exception& error) {
-        emit editFailed(QString::fromUtf8(error.what()));
-        return false;
-    }
-    job_ = job;
-    emit saved();
-    assess();
-    return true;
-}
-
-void JobSession::assess() {
-    const quint64 revision = ++revision_;
-    if (lastMilliseconds_ <= frameMilliseconds) {
-        accept(timedAssess(job_, trade_));
+        emit openFailed(QString::fromUtf8(error.what()));
         return;
     }
-    ++running_;
-    auto* watcher = new QFutureWatcher<TimedAssessment>(this);
-    connect(watcher, &QFutureWatcherBase::finished, this, [this, watcher, revision] {
-        auto result = watcher->result();
-        watcher->deleteLater();
-        --running_;
-        if (revision == revision_) {
-            accept(std::move(result));
+    if (!stored) {
+        emit openFailed(tr("Job %1 is not in the logbook").arg(id));
+        return;
+    }
+    const auto read = [id, stored = *stored, &trade = trade_, assess = assess_](const std::stop_token& stop) {
+        try {
+            return assessed(records::parse(id, stored), trade, assess, stop);
+        } catch (const std::exception& error) {
+            return Result{nullptr, QString::fromUtf8(error.what()), 0};
         }
+    };
+    opening_ = start(read, [this, revision = stored->revision](Result result) {
+        opening_.reset();
+        if (result.snapshot == nullptr) {
+            emit openFailed(result.problem);
+            return;
+        }
+        assessing_.reset();
+        steps_.clear();
+        position_ = 0;
+        savedAt_ = {};
+        revision_ = revision;
+        job_ = std::shared_ptr<const job::Job>(result.snapshot, &result.snapshot->job);
+        newerTimer_.start();
+        show(std::move(result));
+        emit opened();
     });
-    watcher->setFuture(QtConcurrent::run([job = job_, &trade = trade_] { return timedAssess(job, trade); }));
+    for (int waited = 0; waited < briefMilliseconds && !opening_->watcher->isFinished(); waited += 4) {
+        QThread::msleep(4);
+    }
+    if (opening_->watcher->isFinished()) {
+        settle();
+    }
+}
+
+void JobSession::stopOpening() {
+    opening_.reset();
+}
+
+Written JobSession::edit(const QString& label, const std::function<void(job::Job&)>& change) {
+    auto after = std::make_shared<job::Job>(*job_);
+    change(*after);
+    if (*after == *job_) {
+        return {};
+    }
+    const JobPtr before = job_;
+    if (auto written = put(after, label); !written) {
+        return written;
+    }
+    steps_.resize(position_);
+    steps_.push_back({label, before, after});
+    if (steps_.size() > mostSteps) {
+        steps_.erase(steps_.begin());
+    }
+    position_ = steps_.size();
+    return {};
+}
+
+Written JobSession::record(const job::Observation& what, job::Phase phase, const std::function<void(job::Job&)>& also) {
+    if (job_->backlight != shown().job.backlight) {
+        return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
+    }
+    return edit(QString::fromStdString(reasoning::titleOf(what, shown().job, trade_)), [&](job::Job& job) {
+        if (also) {
+            also(job);
+        }
+        job::addEntry(job, isoNow(), phase, what);
+    });
+}
+
+Written JobSession::undo() {
+    if (!canUndo()) {
+        return {};
+    }
+    auto written = put(steps_[position_ - 1].before, tr("Undo: %1").arg(steps_[position_ - 1].label));
+    position_ -= written && canUndo() ? 1 : 0;
+    return written;
+}
+
+Written JobSession::redo() {
+    if (!canRedo()) {
+        return {};
+    }
+    auto written = put(steps_[position_].after, steps_[position_].label);
+    position_ += written && canRedo() ? 1 : 0;
+    return written;
+}
+
+Written JobSession::put(const JobPtr& after, const QString& label) {
+    if (const auto problems = job::problemsOf(*after); !problems.empty()) {
+        return {QString::fromStdString(inWords(problems.front()))};
+    }
+    const JobPtr before = job_;
+    const bool now = lastMilliseconds_ <= frameMilliseconds && assessing_ == nullptr;
+    Result result;
+    if (now) {
+        result = assessed(*after, trade_, assess_, {});
+        if (result.snapshot == nullptr) {
+            return {result.problem};
+        }
+    }
+    if (auto written = store(*after, label); !written) {
+        return written;
+    }
+    job_ = after;
+    emit saved();
+    if (now) {
+        show(std::move(result));
+    } else {
+        assessLater(before);
+    }
+    return {};
+}
+
+Written JobSession::store(const job::Job& job, const QString& label) {
+    try {
+        const auto confirmed = logbook_.store(job, label, revision_);
+        revision_ = confirmed.revision;
+        savedAt_ = confirmed.at;
+        return {};
+    } catch (const records::LogbookConflict&) {
+        const QString why = tr("%1 was changed in another window and is shown as it is now. This entry was not written "
+                               "down: do it again.")
+                                .arg(QString::fromStdString(job.id));
+        reload(why);
+        return {why};
+    } catch (const std::exception& error) {
+        return {tr("Not saved: %1").arg(QString::fromUtf8(error.what()))};
+    }
+}
+
+/// Assesses the job on a worker. \p before comes back in the case that it cannot be assessed.
+void JobSession::assessLater(const JobPtr& before) {
+    assessing_ = start([job = job_, &trade = trade_,
+                        assess = assess_](const std::stop_token& stop) { return assessed(*job, trade, assess, stop); },
+                       [this, before](Result result) {
+                           assessing_.reset();
+                           if (result.snapshot == nullptr) {
+                               takeBack(before, result.problem);
+                           } else {
+                               show(std::move(result));
+                           }
+                       });
+}
+
+/// Stores \p before over a job that cannot be assessed.
+void JobSession::takeBack(const JobPtr& before, const QString& problem) {
+    if (const auto written = store(*before, tr("Taken back: it cannot be assessed")); !written) {
+        emit cannotShow(problem + QLatin1Char('\n') + written.problem);
+        return;
+    }
+    job_ = before;
+    steps_.clear();
+    position_ = 0;
+    if (*before != snapshot_->job) {  // an edit in between was overtaken before anybody knew what it amounts to
+        assessLater(std::shared_ptr<const job::Job>(snapshot_, &snapshot_->job));
+    }
+    emit cannotShow(tr("The last entry was taken back: %1").arg(problem));
 }
 
 void JobSession::settle() {
     while (!isSettled()) {
-        QCoreApplication::processEvents(QEventLoop::WaitForMoreEvents);
+        QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents | QEventLoop::WaitForMoreEvents);
     }
 }
 
-void JobSession::accept(TimedAssessment result) {
-    if (!result.problem.isEmpty()) {
-        emit editFailed(result.problem);
+void JobSession::show(Result result) {
+    snapshot_ = std::move(result.snapshot);
+    lastMilliseconds_ = result.milliseconds;
+    emit changed();
+}
+
+std::vector<records::EditLine> JobSession::history(int most) const {
+    try {
+        return logbook_.history(QString::fromStdString(job_->id), most);
+    } catch (const std::exception&) {
+        return {};
+    }
+}
+
+void JobSession::reload(const QString& why) {
+    open(QString::fromStdString(job_->id));
+    emit replaced(why);
+}
+
+void JobSession::lookForNewer() {
+    if (!hasJob() || !isSettled()) {
         return;
     }
-    assessment_ = std::move(result.assessment);
-    lastMilliseconds_ = result.milliseconds;
-    emit assessed();
+    try {
+        const QString id = QString::fromStdString(job_->id);
+        if (logbook_.revision(id) > revision_) {
+            reload(tr("%1 was changed in another window and is shown as it is now.").arg(id));
+        }
+    } catch (const std::exception&) {
+        // A logbook that is busy is asked again in a moment.
+    }
 }
 
 }  // namespace dimglow::app

@@ -1,75 +1,138 @@
 #pragma once
 
 #include <QDateTime>
+#include <QFutureWatcher>
 #include <QObject>
-#include <QUndoStack>
+#include <QTimer>
 #include <functional>
 #include <memory>
+#include <stop_token>
+#include <vector>
 
-#include "core/reasoning/assessment.h"
+#include "app/snapshot.h"
 #include "records/logbook.h"
 
 namespace dimglow::app {
 
-/// One open job: its document, its undo stack, its assessment.
+/// Whether an edit was written down, or why not; then what was typed must stay where it was typed.
+struct [[nodiscard]] Written {
+    QString problem;  ///< empty when it was
+    explicit operator bool() const { return problem.isEmpty(); }
+};
+
+/// One open job: its document, its history of edits, its snapshot.
 ///
-/// An edit is stored in the logbook before the document changes; when that fails nothing changes and editFailed() says
-/// why. Every change leads to one new assessment, on a worker thread when the last one took longer than a frame.
+/// An edit is checked, assessed, stored in the logbook and only then shown; when any of that fails nothing changes.
+/// When the last assessment took longer than a frame the next is made on a worker thread, after the edit was stored;
+/// until it is done the views keep the snapshot they have. Work that an edit has overtaken is stopped. Lives on the
+/// window's thread.
 class JobSession : public QObject {
     Q_OBJECT
 public:
-    JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, QObject* parent = nullptr);
+    /// What makes an assessment of a job; it may be asked to stop.
+    using Assess = std::function<reasoning::Assessment(const job::Job&, const knowledge::Knowledge&,
+                                                       const reasoning::AssessOptions&)>;
+
+    JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, Assess assess = reasoning::assess,
+               QObject* parent = nullptr);
     ~JobSession() override;
 
-    /// Puts a job on the bench, without storing it. Forgets the undo history of the last one.
-    /// \throws std::runtime_error when it cannot be assessed; the last job stays
-    void open(const job::Job& job);
-    bool hasJob() const { return hasJob_; }
-    const job::Job& job() const { return job_; }
-    const reasoning::Assessment& assessment() const { return assessment_; }
-    /// False while an assessment of the current job is still being computed.
-    bool isSettled() const { return running_ == 0; }
-    /// Returns once the assessment is of the current job.
+    /// Fetches a job from the logbook and assesses it on a worker thread, then puts it on the bench: opened(), or
+    /// openFailed(), in which case the last job stays. Forgets the history of the last one.
+    void open(const QString& id);
+    /// Gives up an open() that is still running.
+    void stopOpening();
+    bool isOpening() const { return opening_ != nullptr; }
+
+    bool hasJob() const { return snapshot_ != nullptr; }
+    /// The job with every edit that is stored. Edits start from it.
+    const job::Job& job() const { return *job_; }
+    /// What the views show. \pre hasJob()
+    const Snapshot& shown() const { return *snapshot_; }
+    std::shared_ptr<const Snapshot> snapshot() const { return snapshot_; }
+    /// False while something is being opened or assessed.
+    bool isSettled() const { return opening_ == nullptr && assessing_ == nullptr; }
+    /// Returns once the views show the current job.
     void settle();
     const knowledge::Knowledge& trade() const { return trade_; }
-    QUndoStack& undoStack() { return undoStack_; }
     QDateTime savedAt() const { return savedAt_; }
+    /// The last edits, oldest first; none when the logbook cannot be read now.
+    std::vector<records::EditLine> history(int most) const;
 
-    /// Applies \p change to a copy of the job and makes it the job, as one undoable step called \p label.
-    void edit(const QString& label, const std::function<void(job::Job&)>& change);
-    /// Adds a reading to the trail.
-    void record(const job::Observation& what, job::Phase phase = job::Phase::Before);
+    /// Applies \p change to a copy of the job and makes it the job, as one step called \p label.
+    Written edit(const QString& label, const std::function<void(job::Job&)>& change);
+    /// Adds a reading to the trail, and changes what goes with it. Readings refer to the wiring that is shown; one that
+    /// has just been changed is refused.
+    Written record(const job::Observation& what, job::Phase phase = job::Phase::Before,
+                   const std::function<void(job::Job&)>& also = {});
+
+    bool canUndo() const { return position_ > 0; }
+    bool canRedo() const { return position_ < steps_.size(); }
+    /// One step back or forth, stored like an edit; a step that cannot be stored stays.
+    Written undo();
+    Written redo();
+
+    /// Says whether another window has changed the job, and shows it as it is now.
+    void lookForNewer();
 
 signals:
-    void jobOpened();
-    /// The job and its assessment have changed.
-    void assessed();
+    /// The views have another job before them.
+    void opened();
+    void openFailed(const QString& reason);
+    /// There is a new snapshot.
+    void changed();
     void saved();
-    void editFailed(const QString& reason);
+    /// An edit that was stored cannot be assessed; it was taken back unless \p reason says otherwise.
+    void cannotShow(const QString& reason);
+    /// Another window has changed the job; it is shown as that left it.
+    void replaced(const QString& why);
 
 private:
-    class Edit;
-    /// \returns whether it was stored
-    bool put(const job::Job& job, const QString& label);
-    void assess();
-    struct TimedAssessment {
-        reasoning::Assessment assessment;
-        qint64 milliseconds = 0;
-        QString problem;  ///< why there is none; empty otherwise
+    using JobPtr = std::shared_ptr<const job::Job>;
+    struct Step {
+        QString label;
+        JobPtr before;
+        JobPtr after;
     };
-    static TimedAssessment timedAssess(const job::Job& job, const knowledge::Knowledge& trade);
-    void accept(TimedAssessment result);
+    /// What a worker brings back.
+    struct Result {
+        std::shared_ptr<const Snapshot> snapshot;  ///< null when there is a problem
+        QString problem;
+        qint64 milliseconds = 0;
+    };
+    /// A worker that is under way. When it goes the worker is asked to stop, and nobody hears of its result.
+    struct Work {
+        Work();
+        ~Work();
+        QFutureWatcher<Result>* watcher;  ///< deleted by the event loop: the work may go while it calls
+        std::stop_source stop;
+    };
+
+    static Result assessed(const job::Job& job, const knowledge::Knowledge& trade, const Assess& assess,
+                           const std::stop_token& stop);
+    /// Starts a worker; \p done gets its result unless the work has gone before.
+    std::unique_ptr<Work> start(std::function<Result(std::stop_token)> task, std::function<void(Result)> done);
+
+    Written put(const JobPtr& after, const QString& label);
+    Written store(const job::Job& job, const QString& label);
+    void assessLater(const JobPtr& before);
+    void takeBack(const JobPtr& before, const QString& problem);
+    void show(Result result);
+    void reload(const QString& why);
 
     records::Logbook& logbook_;
     const knowledge::Knowledge& trade_;
-    job::Job job_;
-    bool hasJob_ = false;
-    reasoning::Assessment assessment_;
-    QUndoStack undoStack_;
+    const Assess assess_;
+    JobPtr job_;
+    qint64 revision_ = 0;
+    std::shared_ptr<const Snapshot> snapshot_;
+    std::vector<Step> steps_;
+    std::size_t position_ = 0;  ///< steps before it are done, those from it on were undone
     QDateTime savedAt_;
     qint64 lastMilliseconds_ = 0;
-    int running_ = 0;
-    quint64 revision_ = 0;
+    std::unique_ptr<Work> opening_;
+    std::unique_ptr<Work> assessing_;
+    QTimer newerTimer_;
 };
 
 }  // namespace dimglow::app

@@ -18,27 +18,27 @@ constexpr int height = 800;
 void finish(JobSession& session, const virtualset::DemoJob& demo) {
     const virtualset::SealedSet set(demo.job.backlight, demo.fault, session.trade());
     const auto tester = demo.job.bench.tester;
-    for (int probe = 0; probe < 8 && session.assessment().verdict.empty(); ++probe) {
-        const auto& probes = session.assessment().probes;
+    for (int probe = 0; probe < 8 && session.shown().assessment.verdict.empty(); ++probe) {
+        const auto& probes = session.shown().assessment.probes;
         const auto next = std::find_if(probes.begin(), probes.end(), [](const auto& p) { return p.test == "tester"; });
         if (next == probes.end()) {
             break;
         }
-        session.record(set.tester(*next->run, tester));
+        (void)session.record(set.tester(*next->run, tester));
         session.settle();
     }
-    session.edit(QObject::tr("Repair"), [](job::Job& job) {
+    (void)session.edit(QObject::tr("Repair"), [](job::Job& job) {
         job.repair.option = "replaceAllStrips";
-        job.repair.originalAmps = job.backlight.channels.front().amps;
+        job.repair.originalAmps = 0.24;
         job.repair.newAmps = 0.2;
         job.repair.work =
             "Four new strips of one batch, flush on the chassis; polarity checked at low current. "
             "Sense resistor raised: 240 mA as found, 200 mA as left.";
     });
     const virtualset::SealedSet healthy(demo.job.backlight, {"panelPicture", {}, 7}, session.trade());
-    session.record(healthy.measure("ledPlusOn"), job::Phase::After);
-    session.record(healthy.measure("ledMinus"), job::Phase::After);
-    session.edit(QObject::tr("Soak"), [](job::Job& job) {
+    (void)session.record(healthy.measure("ledPlusOn"), job::Phase::After);
+    (void)session.record(healthy.measure("ledMinus"), job::Phase::After);
+    (void)session.edit(QObject::tr("Soak"), [](job::Job& job) {
         const double amps[] = {0.2032, 0.2018, 0.2009, 0.2006, 0.2005, 0.2004};
         for (int i = 0; i < 6; ++i) {
             job.soak.push_back({7.0 * i, 144.9 - 0.12 * i, amps[i], false});

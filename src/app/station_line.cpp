@@ -1,8 +1,10 @@
 #include "app/station_line.h"
 
+#include <QHelpEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <cmath>
+#include <QToolTip>
+#include <algorithm>
 
 #include "app/theme.h"
 
@@ -15,7 +17,7 @@ StationLine::StationLine(const QStringList& titles, QWidget* parent)
 }
 
 QSize StationLine::sizeHint() const {
-    return {theme::px(520), theme::px(60)};
+    return {theme::px(300), theme::px(60)};
 }
 
 void StationLine::setCurrent(int index) {
@@ -34,6 +36,16 @@ QPointF StationLine::at(int index) const {
     return {step * (index + 0.5), theme::px(20) * 1.0};
 }
 
+bool StationLine::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        auto* help = static_cast<QHelpEvent*>(event);
+        QToolTip::showText(help->globalPos(), titles_.value(int(help->x() * titles_.size() / std::max(1, width()))),
+                           this);
+        return true;
+    }
+    return QWidget::event(event);
+}
+
 void StationLine::mousePressEvent(QMouseEvent* event) {
     emit chosen(int(event->position().x() * titles_.size() / width()));
 }
@@ -48,6 +60,11 @@ void StationLine::paintEvent(QPaintEvent*) {
         painter.setPen(QPen(passed ? p.glow : p.line, theme::px(2)));
         painter.drawLine(at(i) + QPointF(r + 3, 0), at(i + 1) - QPointF(r + 3, 0));
     }
+    // Where the names do not fit side by side only that of the station is written.
+    const double step = double(width()) / double(titles_.size());
+    const bool crowded = std::any_of(titles_.begin(), titles_.end(), [&](const QString& title) {
+        return QFontMetricsF(theme::quiet()).horizontalAdvance(title) > step;
+    });
     for (int i = 0; i < titles_.size(); ++i) {
         const QPointF c = at(i);
         painter.setBrush(Qt::NoBrush);
@@ -70,10 +87,14 @@ void StationLine::paintEvent(QPaintEvent*) {
             painter.setPen(QPen(p.quiet, 1.5, states_[i] == State::Skipped ? Qt::DotLine : Qt::SolidLine));
             painter.drawEllipse(c, r, r);
         }
+        if (crowded && i != current_) {
+            continue;
+        }
         painter.setFont(i == current_ ? theme::strong() : theme::quiet());
         painter.setPen(i == current_ ? p.glow : p.quiet);
-        painter.drawText(QRectF(c.x() - theme::px(60), c.y() + theme::px(14), theme::px(120), theme::px(20)),
-                         Qt::AlignHCenter, titles_[i]);
+        const double room = theme::px(120);
+        const double left = std::clamp(c.x() - room / 2, -room / 2 + step / 2, width() - room / 2 - step / 2);
+        painter.drawText(QRectF(left, c.y() + theme::px(14), room, theme::px(20)), Qt::AlignHCenter, titles_[i]);
     }
 }
 

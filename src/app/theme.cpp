@@ -47,7 +47,8 @@ QPushButton[flat="row"]:hover, QPushButton[flat="row"]:focus { border-color: @li
 QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { background: @ground; border: 1px solid @line; border-radius: 6px;
   padding: 5px 8px; min-height: @fieldpx; selection-background-color: @glow; selection-color: @onglow; }
 QLineEdit:focus, QPlainTextEdit:focus, QDateEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus { border: 2px solid @glow; padding: 4px 7px; }
-QLineEdit[wrong="true"] { border: 2px solid @ember; }
+QLineEdit[wrong="true"], QPlainTextEdit[wrong="true"] { border: 2px solid @ember; }
+QLabel#fieldNote, QLabel#notice { background: @raised; color: @ember; border: 1px solid @ember; border-radius: 6px; padding: 5px 9px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
 QCheckBox { spacing: 7px; }
 QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
@@ -59,7 +60,8 @@ QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: 
 QScrollBar:vertical { background: transparent; width: 8px; margin: 0; }
 QScrollBar::handle:vertical { background: @line; border-radius: 4px; min-height: 30px; }
 QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page { background: transparent; height: 0; width: 0; }
-QScrollBar:horizontal { height: 0; }
+QScrollBar:horizontal { background: transparent; height: 8px; margin: 0; }
+QScrollBar::handle:horizontal { background: @line; border-radius: 4px; min-width: 30px; }
 QToolTip { background: @raised; color: @text; border: 1px solid @line; padding: 4px; }
 QTextEdit { background: #FFFFFF; color: #22242A; border: 1px solid @line; border-radius: 8px; }
 QDialog, QMessageBox, QFileDialog { background: @panel; }
@@ -84,7 +86,7 @@ double scale() {
 }
 
 void setScale(double scale) {
-    currentScale = std::clamp(scale, 1.0, 2.0);
+    currentScale = scale > 1 ? std::min(scale, 2.0) : 1;  // also when it is no number
 }
 
 int px(double pixels) {

@@ -13,6 +13,9 @@ namespace dimglow::app {
 
 namespace {
 
+constexpr std::size_t firstCards = 60;
+constexpr std::size_t moreCards = 200;
+
 QString stationTitle(const std::string& station) {
     return station == "firstLook" ? QObject::tr("First look")
            : station == "board"   ? QObject::tr("Board")
@@ -47,7 +50,12 @@ TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), se
     scroll_->setWidget(list_);
     auto* bar = scroll_->verticalScrollBar();
     connect(bar, &QScrollBar::rangeChanged, bar, [bar](int, int last) { bar->setValue(last); });
-    connect(&session_, &JobSession::assessed, this, &TrailView::refresh);
+    connect(&session_, &JobSession::opened, this, [this] { most_ = firstCards; });
+    most_ = firstCards;
+    connect(&session_, &JobSession::changed, this, &TrailView::refresh);
+    if (session_.hasJob()) {
+        refresh();
+    }
 }
 
 QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
@@ -69,8 +77,9 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
     auto* value = makeLabel(words, theme::reading(words.size() > 12 ? 16 : 20), line.stands ? "" : "quiet");
     value->setWordWrap(true);
     bottom->addWidget(value, 1);
-    const auto expected = session_.assessment().expectations.find(line.entry);
-    if (expected != session_.assessment().expectations.end() && line.stands) {
+    const auto& expectations = session_.shown().assessment.expectations;
+    const auto expected = expectations.find(line.entry);
+    if (expected != expectations.end() && line.stands) {
         auto* glyph = new BandGlyph;
         glyph->show(expected->second.band, expected->second.volts, expected->second.within);
         bottom->addWidget(glyph, 0, Qt::AlignVCenter);
@@ -83,10 +92,21 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
 void TrailView::refresh() {
     clearLayout(list_->layout());
     cards_.clear();
-    const auto& job = session_.job();
+    const auto& job = session_.shown().job;
     auto* rows = static_cast<QVBoxLayout*>(list_->layout());
-    for (const auto& line : reasoning::trailLines(job, session_.trade())) {
-        rows->addWidget(makeEntry(line));
+    const auto lines = reasoning::trailLines(job, session_.trade());
+    const std::size_t hidden = lines.size() > most_ ? lines.size() - most_ : 0;
+    if (hidden > 0) {
+        auto* earlier = makeButton(tr("%1 earlier").arg(hidden), {});
+        earlier->setObjectName(QStringLiteral("earlier"));
+        connect(earlier, &QPushButton::clicked, this, [this] {
+            most_ += moreCards;
+            refresh();
+        });
+        rows->addWidget(earlier);
+    }
+    for (std::size_t i = hidden; i < lines.size(); ++i) {
+        rows->addWidget(makeEntry(lines[i]));
     }
     if (job.trail.empty()) {
         auto* hint = makeLabel(tr("Nothing written down yet.\nStart with what can be seen and heard from outside: "
@@ -117,8 +137,12 @@ void TrailView::keyPressEvent(QKeyEvent* event) {
         showSelection();
     } else if (event->key() == Qt::Key_Delete && selected_ >= 0) {
         const int id = cards_[selected_].first;
-        session_.edit(tr("Take back an entry"),
-                      [id](job::Job& job) { std::erase_if(job.trail, [id](const auto& e) { return e.id == id; }); });
+        const auto written = session_.edit(tr("Take back an entry"), [id](job::Job& job) {
+            std::erase_if(job.trail, [id](const auto& e) { return e.id == id; });
+        });
+        if (!written) {
+            emit refused(written.problem);
+        }
     } else {
         QWidget::keyPressEvent(event);
     }

@@ -10,11 +10,15 @@
 namespace dimglow::app {
 
 /// What is known, in time order: each entry a card with its value big and a glyph of got against expected.
-/// Up and Down walk the cards, Delete takes the selected entry back (undoable).
+/// Up and Down walk the cards, Delete takes the selected entry back (undoable). Of a long trail the last cards are
+/// shown, earlier ones when they are asked for.
 class TrailView : public QWidget {
     Q_OBJECT
 public:
     explicit TrailView(JobSession& session, QWidget* parent = nullptr);
+
+signals:
+    void refused(const QString& reason);
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
@@ -30,6 +34,7 @@ private:
     QScrollArea* scroll_;
     QWidget* list_;
     QLabel* count_;
+    std::size_t most_ = 0;  ///< cards shown, the last ones
     std::vector<std::pair<int, QFrame*>> cards_;
     int selected_ = -1;
 };

@@ -48,17 +48,27 @@ json probesJson(const reasoning::Assessment& assessment) {
 json optionsJson(const repair::FixPlan& plan) {
     json list = json::array();
     for (const auto& option : plan.options) {
-        json line = {{"option", option.id},
-                     {"title", option.title},
-                     {"mends", option.mends},
-                     {"parts", option.parts},
-                     {"minutes", option.minutes},
-                     {"days", option.days},
-                     {"expectedCost", option.expectedCost},
-                     {"late", option.late},
-                     {"comebackWhy", option.comebackWhy}};
+        json line = {{"option", option.id},       {"title", option.title},
+                     {"mends", option.mends},     {"parts", option.parts},
+                     {"minutes", option.minutes}, {"days", option.days},
+                     {"late", option.late},       {"comebackWhy", option.comebackWhy}};
+        line["expectedCost"] = option.expectedCost ? json(*option.expectedCost) : json("cannot tell");
         line["comeback"] = option.comeback ? json(*option.comeback) : json("cannot tell");
         list.push_back(std::move(line));
+    }
+    return list;
+}
+
+json proofJson(const std::vector<reasoning::ProofLine>& proof) {
+    json list = json::array();
+    for (const auto& line : proof) {
+        json entry = {{"test", line.test},   {"channel", line.channel},
+                      {"title", line.title}, {"expected", bandJson(line.band)},
+                      {"found", line.found}, {"within", line.within}};
+        if (line.volts) {
+            entry["volts"] = *line.volts;
+        }
+        list.push_back(std::move(entry));
     }
     return list;
 }
@@ -88,7 +98,10 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
             {"strips", strips},
             {"located", located},
             {"options", optionsJson(assessment.plan)},
+            {"advised", assessment.plan.advised},
             {"advice", assessment.plan.advice},
+            {"proof", proofJson(assessment.proof)},
+            {"soakPassed", assessment.soak.passed},
             {"soak", assessment.soak.text}};
 }
 

@@ -58,7 +58,7 @@ json viewJson(const driver::MeterView& view) {
 
 json solve(const json& document) {
     const auto circuit = circuit::parseCircuit(document);
-    return circuit::solutionJson(circuit, circuit::solve(circuit.network));
+    return circuit::solutionJson(circuit, circuit::OperatingPointSolver(circuit.network).solve());
 }
 
 json planTester(const job::Job& job, const TesterOptions& options) {

@@ -1,8 +1,10 @@
 #include <CLI/CLI.hpp>
 #include <QApplication>
 #include <QDate>
-#include <QFile>
+#include <QFileInfo>
+#include <cerrno>
 #include <cstdio>
+#include <cstring>
 #include <exception>
 #include <string>
 
@@ -11,6 +13,7 @@
 #include "core/backlight/map_svg.h"
 #include "core/format/document.h"
 #include "core/knowledge/knowledge.h"
+#include "records/files.h"
 #include "records/job_file.h"
 #include "report/report.h"
 #include "typeface/typeface.h"
@@ -30,8 +33,16 @@ job::Job jobAt(const std::string& path) {
     return records::readJobFile(QString::fromStdString(path));
 }
 
+/// Writes all of it to standard output. \throws std::runtime_error when it could not be, as on a full disk
+void print(const std::string& text) {
+    const bool written = std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;
+    if (!written) {
+        throw std::runtime_error(std::string("standard output: ") + std::strerror(errno));
+    }
+}
+
 void print(const nlohmann::json& result) {
-    std::puts(result.dump(2).c_str());
+    print(result.dump(2) + "\n");
 }
 
 void printAssessment(const std::string& path) {
@@ -40,20 +51,36 @@ void printAssessment(const std::string& path) {
 }
 
 nlohmann::json documentAt(const std::string& path) {
-    QFile file(QString::fromStdString(path));
-    if (!file.open(QIODevice::ReadOnly)) {
-        throw std::runtime_error(path + ": " + file.errorString().toStdString());
+    const auto bytes = records::readWhole(QString::fromStdString(path), qint64(format::longestDocument));
+    try {
+        return format::parseDocument(bytes.toStdString());
+    } catch (const format::FormatError& error) {
+        throw format::FormatError(path, error.what());
     }
-    return format::parseDocument(file.read(qint64(format::longestDocument) + 1).toStdString());
+}
+
+/// Refuses to put the report over anything but an older report.
+void requireReportPlace(const QString& pdf) {
+    if (QFileInfo::exists(pdf) && !records::readWhole(pdf, 8).startsWith("%PDF-")) {
+        throw format::FormatError(pdf.toStdString(), "is there already and is no PDF; name another file");
+    }
 }
 
 void writeReport(const std::string& path, const std::string& pdf, int& argc, char** argv) {
     const auto job = jobAt(path);
+    const QString place = QString::fromStdString(pdf);
+    requireReportPlace(place);
     qputenv("QT_QPA_PLATFORM", "offscreen");
     const QApplication application(argc, argv);
     typeface::load();
     const auto document = report::compose(job, assessed(job), knowledge::builtInKnowledge());
-    report::writePdf(*document, QString::fromStdString(pdf));
+    records::writeWhole(place, report::pdfOf(*document));
+}
+
+/// The first line of what went wrong.
+std::string oneLine(const char* what) {
+    const std::string words = what;
+    return words.substr(0, words.find('\n'));
 }
 
 }  // namespace
@@ -114,17 +141,17 @@ int main(int argc, char** argv) {
             print(cli::panelCheck(jobAt(file)));
         } else if (*map) {
             const auto job = jobAt(file);
-            std::fputs(backlight::mapSvg(job.backlight, job.id + " " + job.title).c_str(), stdout);
+            print(backlight::mapSvg(job.backlight, job.id + " " + job.title));
         } else {
             writeReport(file, pdf, argc, argv);
         }
     } catch (const CLI::CallForHelp& help) {
         return app.exit(help);
     } catch (const CLI::ParseError& error) {
-        std::fprintf(stderr, "dimglow-cli: %s\n", error.what());
+        std::fprintf(stderr, "dimglow-cli: %s\n", oneLine(error.what()).c_str());
         return badInput;
     } catch (const std::exception& error) {
-        std::fprintf(stderr, "dimglow-cli: %s\n", error.what());
+        std::fprintf(stderr, "dimglow-cli: %s\n", oneLine(error.what()).c_str());
         return badInput;
     }
     return 0;

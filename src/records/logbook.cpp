@@ -8,7 +8,6 @@
 #include <QStandardPaths>
 #include <QUuid>
 #include <QVariant>
-#include <algorithm>
 
 #include "core/job/job_json.h"
 
@@ -16,15 +15,21 @@ namespace dimglow::records {
 
 namespace {
 
-constexpr int schemaVersion = 1;
+constexpr int schemaVersion = 2;
+constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
+constexpr int busyMilliseconds = 120;
+const QString jobColumns = QStringLiteral("id, title, place, panel, complaint, due, handed_back, changed");
+/// As jobs are due, finished ones last; the index of the same name has it ready.
+const QString dueOrder = QStringLiteral("handed_back != '', due = '', due, id");
 
 [[noreturn]] void fail(const QString& what, const QString& path, const QString& reason) {
-    throw LogbookError(QStringLiteral("%1 %2: %3").arg(what, path, reason).toStdString());
+    throw LogbookError(QStringLiteral("%1 %2: %3").arg(what, path, reason.simplified()).toStdString());
 }
 
 QSqlQuery run(const QSqlDatabase& database, const QString& sql, const QVariantList& values = {}) {
     QSqlQuery query(database);
+    query.setForwardOnly(true);
     if (!query.prepare(sql)) {
         fail(QStringLiteral("logbook"), database.databaseName(), query.lastError().text());
     }
@@ -32,47 +37,182 @@ QSqlQuery run(const QSqlDatabase& database, const QString& sql, const QVariantLi
         query.addBindValue(value);
     }
     if (!query.exec()) {
-        fail(QStringLiteral("logbook"), database.databaseName(), query.lastError().text());
+        const bool locked = query.lastError().nativeErrorCode() == QStringLiteral("5");
+        fail(QStringLiteral("logbook"), database.databaseName(),
+             locked ? QStringLiteral("is locked by another program; try again") : query.lastError().text());
     }
     return query;
 }
 
+int numberOf(const QSqlDatabase& database, const QString& sql) {
+    QSqlQuery query = run(database, sql);
+    return query.next() ? query.value(0).toInt() : 0;
+}
+
+QString text(const std::string& words) {
+    return QString::fromStdString(words);
+}
+
+QString stamp(const QDateTime& time) {
+    return time.toString(Qt::ISODateWithMs);
+}
+
+/// What search looks through; a number such as "SK-0412" is found by 412 as well.
+QString searchText(const job::Job& job) {
+    static const QRegularExpression leadingZeros(QStringLiteral("^\\D*0*"));
+    QString number = text(job.id);
+    number.remove(leadingZeros);
+    const QString parts[] = {text(job.id),           number,
+                             text(job.title),        text(job.set.place),
+                             text(job.set.panel),    text(job.set.maker),
+                             text(job.set.model),    text(job.set.serial),
+                             text(job.set.complaint)};
+    QString all;
+    for (const auto& part : parts) {
+        all += part + QLatin1Char('\n');
+    }
+    return all;
+}
+
+/// "berth nl430" as the full-text index wants it: every word quoted, at the start of one. Empty without a word.
+QString matchExpression(const QString& search) {
+    static const QRegularExpression spaces(QStringLiteral("\\s+"));
+    QStringList words;
+    for (QString word : search.split(spaces, Qt::SkipEmptyParts)) {
+        const bool isWord = std::any_of(word.begin(), word.end(), [](QChar c) { return c.isLetterOrNumber(); });
+        word.replace(QLatin1Char('"'), QStringLiteral("\"\""));
+        // A word of signs only is in no job.
+        words << (isWord ? QStringLiteral("\"%1\"*").arg(word) : QStringLiteral("\"\uE000\""));
+    }
+    return words.join(QLatin1Char(' '));
+}
+
+/// A transaction that is rolled back unless it was committed.
+class Transaction {
+public:
+    explicit Transaction(const QSqlDatabase& database) : database_(database) {
+        run(database_, QStringLiteral("BEGIN IMMEDIATE"));
+    }
+    ~Transaction() {
+        if (!done_) {
+            QSqlQuery(database_).exec(QStringLiteral("ROLLBACK"));
+        }
+    }
+    Transaction(const Transaction&) = delete;
+    Transaction& operator=(const Transaction&) = delete;
+    void commit() {
+        run(database_, QStringLiteral("COMMIT"));
+        done_ = true;
+    }
+
+private:
+    const QSqlDatabase& database_;
+    bool done_ = false;
+};
+
+void requireFile(const QString& path) {
+    if (path.isEmpty()) {
+        fail(QStringLiteral("cannot open logbook"), QStringLiteral("\"\""), QStringLiteral("name a file"));
+    }
+    const QFileInfo info(path);
+    if (info.exists() && !info.isFile()) {
+        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("is no file"));
+    }
+    if (info.exists()) {
+        return;
+    }
+    if (!QDir().mkpath(info.absolutePath())) {
+        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("its folder cannot be made"));
+    }
+    QFile file(path);
+    if (!file.open(QIODevice::WriteOnly | QIODevice::NewOnly, QFileDevice::ReadOwner | QFileDevice::WriteOwner)) {
+        fail(QStringLiteral("cannot open logbook"), path, file.errorString());
+    }
+}
+
 }  // namespace
 
+job::Job parse(const QString& id, const StoredJob& stored) {
+    try {
+        return job::parseJob({stored.text.constData(), std::size_t(stored.text.size())});
+    } catch (const std::exception& error) {
+        fail(QStringLiteral("job"), id, QString::fromUtf8(error.what()));
+    }
+}
+
 Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString()) {
-    QDir().mkpath(QFileInfo(path).absolutePath());
+    requireFile(path);
     database_ = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
+    database_.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(busyMilliseconds));
     database_.setDatabaseName(path);
     try {
-        if (!database_.open()) {
-            fail(QStringLiteral("cannot open logbook"), path, database_.lastError().text());
-        }
-        QSqlQuery version = run(database_, QStringLiteral("PRAGMA user_version"));
-        version.next();
-        const int found = version.value(0).toInt();
-        version.finish();
-        if (found > schemaVersion) {
-            fail(QStringLiteral("logbook"), path,
-                 QStringLiteral("was written by a newer program (version %1)").arg(found));
-        }
-        run(database_, QStringLiteral("PRAGMA journal_mode=WAL"));
-        run(database_, QStringLiteral("PRAGMA synchronous=FULL"));
-        run(database_,
-            QStringLiteral(
-                "CREATE TABLE IF NOT EXISTS job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, "
-                "panel TEXT NOT NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, handed_back TEXT NOT NULL, "
-                "changed TEXT NOT NULL, body TEXT NOT NULL)"));
-        run(database_,
-            QStringLiteral(
-                "CREATE TABLE IF NOT EXISTS edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL "
-                "REFERENCES job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
-        run(database_, QStringLiteral("CREATE INDEX IF NOT EXISTS edit_job ON edit(job)"));
-        run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
+        prepare(path);
     } catch (...) {
         database_.close();
         database_ = {};
         QSqlDatabase::removeDatabase(connection_);
         throw;
+    }
+}
+
+void Logbook::prepare(const QString& path) {
+    if (!database_.open()) {
+        fail(QStringLiteral("cannot open logbook"), path, database_.lastError().text());
+    }
+    // Nothing is written before the file is known to be ours.
+    const int found = numberOf(database_, QStringLiteral("PRAGMA user_version"));
+    const int tables = numberOf(database_, QStringLiteral("SELECT count(*) FROM sqlite_master"));
+    const int ours = numberOf(database_, QStringLiteral("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND "
+                                                        "((name = 'job' AND sql LIKE '%handed_back%body%') OR "
+                                                        "(name = 'edit' AND sql LIKE '%label%'))"));
+    const int application = numberOf(database_, QStringLiteral("PRAGMA application_id"));
+    const bool isOurs = ours == 2 && (application == applicationId || application == 0);
+    if ((tables > 0 && !isOurs) || (tables == 0 && found != 0)) {
+        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("is a database of another program"));
+    }
+    if (found > schemaVersion) {
+        fail(QStringLiteral("logbook"), path, QStringLiteral("was written by a newer program (version %1)").arg(found));
+    }
+    run(database_, QStringLiteral("PRAGMA journal_mode=WAL"));
+    run(database_, QStringLiteral("PRAGMA synchronous=FULL"));
+    if (found == schemaVersion) {
+        return;
+    }
+    Transaction transaction(database_);
+    if (tables == 0) {
+        createTables();
+    }
+    addSearchAndRevisions();
+    run(database_, QStringLiteral("PRAGMA application_id=%1").arg(applicationId));
+    run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
+    transaction.commit();
+}
+
+void Logbook::createTables() const {
+    run(database_, QStringLiteral("CREATE TABLE job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, "
+                                  "panel TEXT NOT NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, "
+                                  "handed_back TEXT NOT NULL, changed TEXT NOT NULL, body TEXT NOT NULL)"));
+    run(database_, QStringLiteral("CREATE TABLE edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL "
+                                  "REFERENCES job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
+    run(database_, QStringLiteral("CREATE INDEX edit_job ON edit(job)"));
+}
+
+/// From version 1 to 2.
+void Logbook::addSearchAndRevisions() const {
+    run(database_, QStringLiteral("ALTER TABLE job ADD COLUMN revision INTEGER NOT NULL DEFAULT 1"));
+    run(database_, QStringLiteral("CREATE INDEX job_due ON job(%1)").arg(dueOrder));
+    run(database_, QStringLiteral("CREATE VIRTUAL TABLE job_search USING fts5(words, prefix='1 2 3', "
+                                  "tokenize=\"unicode61 remove_diacritics 2\")"));
+    QSqlQuery all = run(database_, QStringLiteral("SELECT rowid, id, title, place, panel, complaint FROM job"));
+    while (all.next()) {
+        job::Job job;  // maker and model join at its next edit
+        job.id = all.value(1).toString().toStdString();
+        job.title = all.value(2).toString().toStdString();
+        job.set.place = all.value(3).toString().toStdString();
+        job.set.panel = all.value(4).toString().toStdString();
+        job.set.complaint = all.value(5).toString().toStdString();
+        run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) VALUES (?, ?)"),
+            {all.value(0), searchText(job)});
     }
 }
 
@@ -86,18 +226,31 @@ QString Logbook::defaultPath() {
     return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/logbook.sqlite");
 }
 
-std::vector<JobSummary> Logbook::jobs(const QString& search) const {
-    QString sql = QStringLiteral("SELECT id, title, place, panel, complaint, due, handed_back, changed FROM job");
-    QVariantList values;
-    for (const auto& word : search.split(QRegularExpression(QStringLiteral("\\s+")), Qt::SkipEmptyParts)) {
-        sql += values.isEmpty() ? QStringLiteral(" WHERE ") : QStringLiteral(" AND ");
-        sql += QStringLiteral(
-            "instr(lower(id || ' ' || title || ' ' || place || ' ' || panel || ' ' || complaint), lower(?)) > 0");
-        values << word;
-    }
-    sql += QStringLiteral(" ORDER BY handed_back != '', due = '', due, id");
+bool Logbook::isEmpty() const {
+    return numberOf(database_, QStringLiteral("SELECT EXISTS (SELECT 1 FROM job)")) == 0;
+}
+
+int Logbook::count(const QString& search) const {
+    const QString words = matchExpression(search);
+    QSqlQuery query =
+        words.isEmpty()
+            ? run(database_, QStringLiteral("SELECT count(*) FROM job"))
+            : run(database_, QStringLiteral("SELECT count(*) FROM job_search WHERE job_search MATCH ?"), {words});
+    return query.next() ? query.value(0).toInt() : 0;
+}
+
+std::vector<JobSummary> Logbook::jobs(const QString& search, int first, int most) const {
+    const QString words = matchExpression(search);
+    const QString matching =
+        words.isEmpty() ? QString()
+                        : QStringLiteral(" WHERE rowid IN (SELECT rowid FROM job_search WHERE job_search MATCH ?)");
+    QVariantList values = words.isEmpty() ? QVariantList() : QVariantList{words};
+    values << most << first;
+    QSqlQuery query =
+        run(database_,
+            QStringLiteral("SELECT %1 FROM job%2 ORDER BY %3 LIMIT ? OFFSET ?").arg(jobColumns, matching, dueOrder),
+            values);
     std::vector<JobSummary> found;
-    QSqlQuery query = run(database_, sql, values);
     while (query.next()) {
         found.push_back({query.value(0).toString(), query.value(1).toString(), query.value(2).toString(),
                          query.value(3).toString(), query.value(4).toString(),
@@ -108,68 +261,106 @@ std::vector<JobSummary> Logbook::jobs(const QString& search) const {
     return found;
 }
 
-bool Logbook::isEmpty() const {
-    return !run(database_, QStringLiteral("SELECT 1 FROM job LIMIT 1")).next();
-}
-
-std::optional<job::Job> Logbook::load(const QString& id) const {
-    QSqlQuery query = run(database_, QStringLiteral("SELECT body FROM job WHERE id = ?"), {id});
+std::optional<StoredJob> Logbook::load(const QString& id) const {
+    QSqlQuery query = run(database_, QStringLiteral("SELECT body, revision FROM job WHERE id = ?"), {id});
     if (!query.next()) {
         return std::nullopt;
     }
-    try {
-        return job::parseJob(query.value(0).toString().toStdString());
-    } catch (const std::exception& error) {
-        fail(QStringLiteral("job"), id, QString::fromUtf8(error.what()));
-    }
+    return StoredJob{query.value(0).toString().toUtf8(), query.value(1).toLongLong()};
 }
 
-QDateTime Logbook::store(const job::Job& job, const QString& editLabel) {
-    const auto text = [](const std::string& words) { return QString::fromStdString(words); };
+qint64 Logbook::revision(const QString& id) const {
+    QSqlQuery query = run(database_, QStringLiteral("SELECT revision FROM job WHERE id = ?"), {id});
+    return query.next() ? query.value(0).toLongLong() : 0;
+}
+
+Confirmation Logbook::create(const job::Job& job, const QString& editLabel) {
     const QDateTime now = QDateTime::currentDateTimeUtc();
-    const QString at = now.toString(Qt::ISODateWithMs);
-    const QString body = text(job::toJson(job).dump());
-    if (!database_.transaction()) {
-        fail(QStringLiteral("cannot write to logbook"), database_.databaseName(), database_.lastError().text());
-    }
-    try {
-        run(database_,
-            QStringLiteral(
-                "INSERT INTO job (id, title, place, panel, complaint, due, handed_back, changed, body) "
-                "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT(id) DO UPDATE SET title=excluded.title, "
-                "place=excluded.place, panel=excluded.panel, complaint=excluded.complaint, due=excluded.due, "
-                "handed_back=excluded.handed_back, changed=excluded.changed, body=excluded.body"),
-            {text(job.id), text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint),
-             text(job.set.due), text(job.handedBack), at, body});
-        run(database_, QStringLiteral("INSERT INTO edit (job, at, label) VALUES (?, ?, ?)"),
-            {text(job.id), at, editLabel});
-        if (!database_.commit()) {
-            fail(QStringLiteral("cannot write to logbook"), database_.databaseName(), database_.lastError().text());
-        }
-    } catch (...) {
-        database_.rollback();
-        throw;
-    }
-    return now;
+    Transaction transaction(database_);
+    insert(job, editLabel, now);
+    transaction.commit();
+    return {now, 1};
 }
 
-std::vector<QString> Logbook::history(const QString& id) const {
-    std::vector<QString> lines;
-    QSqlQuery query = run(database_, QStringLiteral("SELECT at, label FROM edit WHERE job = ? ORDER BY number"), {id});
+void Logbook::createAll(const std::vector<job::Job>& jobs, const QString& editLabel) {
+    const QDateTime now = QDateTime::currentDateTimeUtc();
+    Transaction transaction(database_);
+    for (const auto& job : jobs) {
+        insert(job, editLabel, now);
+    }
+    transaction.commit();
+}
+
+void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const {
+    if (revision(text(job.id)) != 0) {
+        throw LogbookConflict(QStringLiteral("job %1: the number is taken").arg(text(job.id)).toStdString());
+    }
+    run(database_,
+        QStringLiteral(
+            "INSERT INTO job (id, title, place, panel, complaint, due, handed_back, changed, body, revision) "
+            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1)"),
+        {text(job.id), text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint),
+         text(job.set.due), text(job.handedBack), stamp(now), text(job::toJson(job).dump())});
+    run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) SELECT rowid, ? FROM job WHERE id = ?"),
+        {searchText(job), text(job.id)});
+    addEdit(job, editLabel, stamp(now));
+}
+
+Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint64 revision) {
+    const QDateTime now = QDateTime::currentDateTimeUtc();
+    const QString body = text(job::toJson(job).dump());
+    Transaction transaction(database_);
+    const QSqlQuery changed =
+        run(database_,
+            QStringLiteral("UPDATE job SET title = ?, place = ?, panel = ?, complaint = ?, due = ?, handed_back = ?, "
+                           "changed = ?, body = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
+            {text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint), text(job.set.due),
+             text(job.handedBack), stamp(now), body, text(job.id), revision});
+    if (changed.numRowsAffected() != 1) {
+        throw LogbookConflict(QStringLiteral("job %1 was changed in another window").arg(text(job.id)).toStdString());
+    }
+    index(job);
+    addEdit(job, editLabel, stamp(now));
+    transaction.commit();
+    return {now, revision + 1};
+}
+
+/// Keeps the full-text index in step; most edits do not touch it.
+void Logbook::index(const job::Job& job) const {
+    const QString words = searchText(job);
+    run(database_,
+        QStringLiteral("UPDATE job_search SET words = ? WHERE rowid = (SELECT rowid FROM job WHERE id = ?) "
+                       "AND words != ?"),
+        {words, text(job.id), words});
+}
+
+void Logbook::addEdit(const job::Job& job, const QString& label, const QString& at) const {
+    run(database_, QStringLiteral("INSERT INTO edit (job, at, label) VALUES (?, ?, ?)"), {text(job.id), at, label});
+}
+
+std::vector<EditLine> Logbook::history(const QString& id, int most) const {
+    std::vector<EditLine> lines;
+    QSqlQuery query = run(
+        database_, QStringLiteral("SELECT at, label FROM edit WHERE job = ? ORDER BY number DESC LIMIT ?"), {id, most});
     while (query.next()) {
-        lines.push_back(query.value(0).toString().left(16).replace(QLatin1Char('T'), QLatin1Char(' ')) +
-                        QLatin1Char(' ') + query.value(1).toString());
+        lines.insert(lines.begin(),
+                     {QDateTime::fromString(query.value(0).toString(), Qt::ISODateWithMs), query.value(1).toString()});
     }
     return lines;
 }
 
 QString Logbook::nextId() const {
-    int highest = firstNumber - 1;
-    QSqlQuery query = run(database_, QStringLiteral("SELECT id FROM job WHERE id LIKE 'SK-%'"));
-    while (query.next()) {
-        highest = std::max(highest, query.value(0).toString().mid(3).toInt());
-    }
-    return QStringLiteral("SK-%1").arg(highest + 1, 4, 10, QLatin1Char('0'));
+    // Numbers of up to six digits are counted on; a longer one was made elsewhere and is left alone.
+    const int highest =
+        numberOf(database_,
+                 QStringLiteral("SELECT max(CAST(substr(id, 4) AS INTEGER)) FROM job WHERE id >= 'SK-' AND id < 'SK.' "
+                                "AND length(id) BETWEEN 4 AND 9 AND substr(id, 4) NOT GLOB '*[^0-9]*'"));
+    int number = std::max(highest + 1, firstNumber);
+    QString id;
+    do {
+        id = QStringLiteral("SK-%1").arg(number++, 4, 10, QLatin1Char('0'));
+    } while (revision(id) != 0);
+    return id;
 }
 
 }  // namespace dimglow::records

@@ -11,10 +11,16 @@
 
 namespace dimglow::records {
 
-/// What went wrong with the logbook, and with which file.
+/// What went wrong with the logbook, in one line that names the file or job.
 class LogbookError : public std::runtime_error {
 public:
     using std::runtime_error::runtime_error;
+};
+
+/// The job has been changed by another window since it was loaded; nothing was stored.
+class LogbookConflict : public LogbookError {
+public:
+    using LogbookError::LogbookError;
 };
 
 /// A job as a list shows it.
@@ -29,35 +35,75 @@ struct JobSummary {
     QDateTime changed;
 };
 
+/// A job as text with the number of its last change.
+struct StoredJob {
+    QByteArray text;  ///< of job::parseJob()
+    qint64 revision = 0;
+};
+
+/// \throws LogbookError that names the job and the field that is damaged. Needs no logbook: it may run on any thread.
+job::Job parse(const QString& id, const StoredJob& stored);
+
+/// What a store has confirmed.
+struct Confirmation {
+    QDateTime at;  ///< UTC
+    qint64 revision = 0;
+};
+
+/// One line of a job's history.
+struct EditLine {
+    QDateTime at;  ///< UTC
+    QString label;
+};
+
 /// The workshop's jobs in an SQLite file with a write-ahead log.
 ///
-/// store() returns only after the job and the edit's label are on disk in one transaction, so a process that dies at
-/// any moment loses nothing that was confirmed. All functions throw LogbookError. Use from one thread.
+/// create() and store() return only after the job and the edit's label are on disk in one transaction, so a process
+/// that dies at any moment loses nothing that was confirmed. A job that another window has changed is not overwritten.
+/// A lock held elsewhere is waited for a tenth of a second. All functions throw LogbookError. Use from one thread.
 class Logbook {
 public:
-    /// Opens or creates \p path with its folder. A file of a newer version or no logbook at all is refused untouched.
+    /// Opens or creates \p path with its folder, for its owner only. A file of a newer version, of another program or
+    /// no file at all is refused untouched.
     explicit Logbook(const QString& path);
     ~Logbook();
     Logbook(const Logbook&) = delete;
     Logbook& operator=(const Logbook&) = delete;
 
-    /// Where the user's logbook lives.
+    /// The logbook of this user, below the standard data folder.
     static QString defaultPath();
 
-    /// Jobs whose id, title, place, panel or complaint contain every word of \p search; open ones first, then as due.
-    std::vector<JobSummary> jobs(const QString& search = {}) const;
     bool isEmpty() const;
-    std::optional<job::Job> load(const QString& id) const;
+    /// How many jobs hold every word of \p search at the start of one of theirs, whatever the case or accents: in
+    /// number, title, place, maker, model, panel or complaint. All when there is none.
+    int count(const QString& search = {}) const;
+    /// Those jobs as they are due, finished ones last; \p most from place \p first on.
+    std::vector<JobSummary> jobs(const QString& search = {}, int first = 0, int most = 1'000'000) const;
 
-    /// Inserts or replaces a job and writes down what the edit was. \returns when it was saved
-    QDateTime store(const job::Job& job, const QString& editLabel);
-    /// The edits of a job in order, as "2026-11-23 08:10 Torch on the glass".
-    std::vector<QString> history(const QString& id) const;
+    std::optional<StoredJob> load(const QString& id) const;
+    /// The number of a job's last change; 0 when there is no such job.
+    qint64 revision(const QString& id) const;
 
-    /// The next free id in the workshop's numbering, "SK-0420".
+    /// Adds a job. Its number must not be taken.
+    Confirmation create(const job::Job& job, const QString& editLabel);
+    /// Adds many jobs at once, all or none.
+    void createAll(const std::vector<job::Job>& jobs, const QString& editLabel);
+    /// Stores a change of the job that was loaded or stored as \p revision. \throws LogbookConflict
+    Confirmation store(const job::Job& job, const QString& editLabel, qint64 revision);
+
+    /// The last edits of a job, oldest first.
+    std::vector<EditLine> history(const QString& id, int most) const;
+    /// A number that no job has: the one after the highest "SK-0421".
     QString nextId() const;
 
 private:
+    void prepare(const QString& path);
+    void createTables() const;
+    void addSearchAndRevisions() const;
+    void insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const;
+    void index(const job::Job& job) const;
+    void addEdit(const job::Job& job, const QString& label, const QString& at) const;
+
     QString connection_;
     QSqlDatabase database_;
 };

@@ -3,7 +3,7 @@
 #include <qcustomplot.h>
 
 #include <QBuffer>
-#include <QFileInfo>
+#include <QDateTime>
 #include <QPageSize>
 #include <QPdfWriter>
 #include <QTextStream>
@@ -28,6 +28,12 @@ QString tr(const char* words) {
 
 QString escaped(const std::string& words) {
     return QString::fromStdString(words).toHtmlEscaped();
+}
+
+/// A time of the job file, in the reader's own time.
+QString localTime(const std::string& iso, const char* format) {
+    const auto time = QDateTime::fromString(QString::fromStdString(iso), Qt::ISODate);
+    return time.isValid() ? time.toLocalTime().toString(QString::fromLatin1(format)) : escaped(iso);
 }
 
 QString volts(driver::Band band) {
@@ -77,7 +83,7 @@ QString evidence(const job::Job& job, const reasoning::Assessment& assessment, c
             continue;
         }
         const auto expected = assessment.expectations.find(line.entry);
-        rows += row({escaped(line.at).left(16).replace(QLatin1Char('T'), QLatin1Char(' ')), escaped(line.title),
+        rows += row({localTime(line.at, "yyyy-MM-dd HH:mm"), escaped(line.title),
                      escaped(line.text) + (line.stands ? QString() : tr(" (replaced)")),
                      expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
     }
@@ -111,14 +117,12 @@ QString panel(const job::Job& job) {
 }
 
 QString cause(const reasoning::Assessment& assessment) {
+    const QString share = QString::number(100 * assessment.suspects.front().share, 'f', 0);
     if (!assessment.verdict.empty()) {
-        return QStringLiteral("<p><b>%1</b> (%2 %)</p>")
-            .arg(escaped(assessment.verdict))
-            .arg(100 * assessment.suspects.front().share, 0, 'f', 0);
+        return QStringLiteral("<p><b>%1</b> (%2 %)</p>").arg(escaped(assessment.verdict), share);
     }
     return QStringLiteral("<p>%1 %2 (%3 %)</p>")
-        .arg(tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title))
-        .arg(100 * assessment.suspects.front().share, 0, 'f', 0);
+        .arg(tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title), share);
 }
 
 QString work(const job::Job& job, const reasoning::Assessment& assessment) {
@@ -128,9 +132,8 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
             html += QStringLiteral("<p><b>%1.</b> %2</p>").arg(escaped(option.title), escaped(option.say));
             if (option.comeback) {
                 html += QStringLiteral("<p>%1 %2 % (%3).</p>")
-                            .arg(tr("Chance of a comeback:"))
-                            .arg(100 * *option.comeback, 0, 'f', 0)
-                            .arg(escaped(option.comebackWhy));
+                            .arg(tr("Chance of a comeback:"), QString::number(100 * *option.comeback, 'f', 0),
+                                 escaped(option.comebackWhy));
             }
         }
     }
@@ -152,9 +155,12 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
 QString proof(const reasoning::Assessment& assessment) {
     QString rows = row({tr("Reading after"), tr("Found"), tr("Expected"), QString()}, true);
     for (const auto& line : assessment.proof) {
-        rows +=
-            row({escaped(line.title), line.volts ? QStringLiteral("%1 V").arg(*line.volts, 0, 'f', 1) : tr("not taken"),
-                 volts(line.band), line.volts ? (line.within ? tr("as expected") : tr("NOT as expected")) : QString()});
+        const bool taken = !line.found.empty();
+        rows += row({escaped(line.title), taken ? escaped(line.found) : tr("not taken"),
+                     line.band.high > 0 ? volts(line.band) : QString(),
+                     !taken        ? QString()
+                     : line.within ? tr("as expected")
+                                   : tr("NOT as expected")});
     }
     return table(rows);
 }
@@ -192,7 +198,7 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
     QString html = QStringLiteral("<h1>%1</h1><p>%2 · %3</p>")
                        .arg(escaped(job.title), escaped(job.id),
                             job.handedBack.empty() ? tr("repair in progress")
-                                                   : tr("handed back %1").arg(escaped(job.handedBack).left(10)));
+                                                   : tr("handed back %1").arg(localTime(job.handedBack, "yyyy-MM-dd")));
     html += heading(tr("Set")) + identity(job);
     html += heading(tr("What was seen and measured")) + evidence(job, assessment, trade);
     html += panel(job);
@@ -219,18 +225,19 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
     return document;
 }
 
-void writePdf(QTextDocument& document, const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) {
-        throw std::runtime_error((path + QStringLiteral(": ") + file.errorString()).toStdString());
+QByteArray pdfOf(QTextDocument& document) {
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    {
+        QPdfWriter writer(&buffer);
+        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
+        writer.setResolution(96);
+        writer.setTitle(document.metaInformation(QTextDocument::DocumentTitle));
+        document.setPageSize(QSizeF(writer.width(), writer.height()));
+        document.print(&writer);
     }
-    QPdfWriter writer(&file);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
-    writer.setResolution(96);
-    writer.setTitle(document.metaInformation(QTextDocument::DocumentTitle));
-    document.setPageSize(QSizeF(writer.width(), writer.height()));
-    document.print(&writer);
+    return buffer.data();
 }
 
 }  // namespace dimglow::report

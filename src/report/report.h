@@ -1,6 +1,6 @@
 #pragma once
 
-#include <QString>
+#include <QByteArray>
 #include <QTextDocument>
 #include <memory>
 
@@ -14,7 +14,7 @@ namespace dimglow::report {
 std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Assessment& assessment,
                                        const knowledge::Knowledge& trade);
 
-/// Writes it as PDF. \throws std::runtime_error that names the file when it cannot be written
-void writePdf(QTextDocument& document, const QString& path);
+/// The document as a PDF file, whole.
+QByteArray pdfOf(QTextDocument& document);
 
 }  // namespace dimglow::report

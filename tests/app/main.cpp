@@ -1,6 +1,8 @@
 #include <gtest/gtest.h>
 
 #include <QApplication>
+#include <QSettings>
+#include <QTemporaryDir>
 
 #include "typeface/typeface.h"
 
@@ -10,6 +12,8 @@ int main(int argc, char** argv) {
     }
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dimglow-tests"));
+    const QTemporaryDir settings;  // what the window remembers is not the user's
+    QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, settings.path());
     dimglow::typeface::load();
     testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();

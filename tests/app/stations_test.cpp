@@ -3,18 +3,26 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include <QCalendarWidget>
 #include <QComboBox>
-#include <QListWidget>
+#include <QDir>
+#include <QListView>
+#include <QPlainTextEdit>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <cmath>
 
 #include "app/backlight_map.h"
+#include "app/open_logbook.h"
+#include "app/panels.h"
+#include "app/remembered.h"
 #include "app/stations/first_look.h"
+#include "app/stations/strings.h"
 #include "app/stations/take_in.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
+#include "core/job/problems.h"
 #include "records/job_file.h"
 #include "tests/app/technician.h"
 #include "virtualset/demo_workshop.h"
@@ -50,7 +58,7 @@ protected:
 
     AtTheBench() {
         for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
-            me_.logbook().store(demo.job, QStringLiteral("Demo"));
+            me_.logbook().create(demo.job, QStringLiteral("Demo"));
         }
         me_.window().goHome();
     }
@@ -62,7 +70,13 @@ protected:
         me_.typeOver(line);
         me_.press(Qt::Key_Return);
     }
-    void open(const char* id) { me_.window().openJob(QString::fromUtf8(id)); }
+    void open(const char* id) {
+        me_.window().openJob(QString::fromUtf8(id));
+        me_.window().session().settle();
+    }
+    job::Job onDisk(const char* id) {
+        return records::parse(QString::fromUtf8(id), *me_.logbook().load(QString::fromUtf8(id)));
+    }
     const job::Job& job() { return me_.window().session().job(); }
     test::Technician me_;
 };
@@ -70,11 +84,11 @@ protected:
 // ---- home --------------------------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, HomeListsJobsAndOpensTheOneThatIsFound) {
-    auto* list = me_.find<QListWidget>(QStringLiteral("jobs"));
+    auto* list = me_.find<QListView>(QStringLiteral("jobs"));
     ASSERT_NE(list, nullptr);
-    EXPECT_EQ(list->count(), 3);
+    EXPECT_EQ(list->model()->rowCount(), 3);
     me_.type(QStringLiteral("crew"));
-    EXPECT_EQ(list->count(), 1);
+    EXPECT_EQ(list->model()->rowCount(), 1);
     me_.press(Qt::Key_Return);
     EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Crew room set, vessel Tern"));
     me_.press(Qt::Key_H, Qt::ControlModifier);
@@ -93,7 +107,7 @@ TEST_F(AtTheBench, ImportedFileBecomesAJobOfItsOwn) {
     records::writeJobFile(virtualset::demoWorkshop(knowledge::builtInKnowledge())[1].job, file);
     me_.window().importFile(file);
     EXPECT_EQ(job().id, "SK-0420") << "its own number is taken";
-    EXPECT_EQ(me_.logbook().jobs().size(), 4u);
+    EXPECT_EQ(me_.logbook().count(), 4);
 }
 
 TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
@@ -103,12 +117,12 @@ TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
         ASSERT_TRUE(out.open(QIODevice::WriteOnly));
         out.write(
             "{\"format\": \"dimglow-job\", \"version\": 1, \"id\": \"X\", \"title\": \"\", \"backlight\": "
-            "{\"widthMm\": -4}}");
+            "{\"widthMm\": \"wide\"}}");
     }
     me_.window().importFile(file);
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
-                HasSubstr("bad.json: backlight.widthMm: -4 is outside"));
-    EXPECT_EQ(me_.logbook().jobs().size(), 3u);
+                HasSubstr("bad.json: backlight.widthMm: expected a number"));
+    EXPECT_EQ(me_.logbook().count(), 3);
 }
 
 TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
@@ -119,8 +133,7 @@ TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
     me_.window().importFile(file);
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
                 HasSubstr("curve.json: backlight.strips[0].led: 100 V"));
-    EXPECT_EQ(me_.logbook().jobs().size(), 3u);
-    EXPECT_THROW(me_.window().session().open(impossible), std::runtime_error);
+    EXPECT_EQ(me_.logbook().count(), 3);
     EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
 }
 
@@ -130,9 +143,9 @@ TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
     open("SK-0412");
     me_.goTo(1);
     me_.clickInto(QStringLiteral("due"));
-    me_.typeOver(QStringLiteral("next week"));
+    me_.typeOver(QStringLiteral("some day"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("is no date"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no day"));
     EXPECT_EQ(job().set.due, "2026-12-04");
 }
 
@@ -155,19 +168,19 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
 TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     open("SK-0412");
     me_.goTo(1);
-    const double before = me_.window().session().assessment().expectedStripVolts[0];
+    const double before = me_.window().session().shown().assessment.expectedStripVolts[0];
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QStringLiteral("2.7 V at 3 mA, 2.95 V at 30 mA, 3.3 V at 350 mA"));
     me_.press(Qt::Key_Tab);
     EXPECT_EQ(job().backlight.ledPoints.size(), 3u);
-    EXPECT_NEAR(me_.window().session().assessment().expectedStripVolts[0], 12 * 2.95, 0.3);
+    EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0], 12 * 2.95, 0.3);
     EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("tell the LED's curve"));
     me_.typeOver(QStringLiteral("- red, + black 0.3 ohm"));
     me_.press(Qt::Key_Return);
     EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("Pin 2 is black and is LED+"));
     me_.typeOver(QStringLiteral("- 7, +"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("pin 1 returns channel 7; there are 1"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("pin 1 returns channel 7; there are 1"));
     EXPECT_EQ(job().backlight.harness.size(), 2u) << "what was there stays";
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QString());
@@ -178,7 +191,7 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().backlight.celsius, 60);
     EXPECT_EQ(job().backlight.harness.size(), 2u) << "the form keeps what it does not show";
-    EXPECT_NE(me_.window().session().assessment().expectedStripVolts[0], before);
+    EXPECT_NE(me_.window().session().shown().assessment.expectedStripVolts[0], before);
 }
 
 TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
@@ -198,7 +211,8 @@ TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
 TEST_F(AtTheBench, LongPlugIsShownWholeAndNotCutByPassingThrough) {
     open("SK-0412");
     const std::vector<backlight::HarnessPin> pins(40, {backlight::HarnessPin::Role::Unused, 0, "grey", 0.5});
-    me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.backlight.harness = pins; });
+    ASSERT_TRUE(
+        me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.backlight.harness = pins; }));
     me_.goTo(1);
     me_.clickInto(QStringLiteral("harness"));
     me_.press(Qt::Key_Return);
@@ -215,7 +229,7 @@ TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
     me_.clickInto(QStringLiteral("strips"));
     me_.typeOver(QStringLiteral("2"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("take those back"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("take those back"));
     EXPECT_EQ(job().backlight.strips.size(), 4u);
 }
 
@@ -225,7 +239,7 @@ TEST_F(AtTheBench, HostileWiringIsRefused) {
         me_.clickInto(QStringLiteral("leds"));
         me_.typeOver(QString::fromUtf8(value));
         me_.press(Qt::Key_Return);
-        EXPECT_FALSE(me_.read(QStringLiteral("notice")).isEmpty()) << value;
+        EXPECT_FALSE(me_.read(QStringLiteral("fieldNote")).isEmpty()) << value;
         EXPECT_EQ(job().backlight.ledCount(), 48) << value;
     }
 }
@@ -346,7 +360,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
             }
         }
         me_.clickInto(QStringLiteral("volts"));
-        me_.typeOver(QString::number(set.tester(map->selectedRun(), demo.job.bench.tester).volts));
+        me_.typeOver(QString::number(*set.tester(map->selectedRun(), demo.job.bench.tester).volts));
         me_.press(Qt::Key_Return);
     }
     EXPECT_EQ(me_.read(QStringLiteral("verdict")), QStringLiteral("Shorted LED C2, C3, C7"));
@@ -389,17 +403,17 @@ TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
 TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
     me_.goTo(5);
-    EXPECT_NEAR(me_.window().session().assessment().expectedStripVolts[0],
+    EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0],
                 12 * backlight::ledCurve(job().backlight.strips[0].led).volts(0.03), 0.05);
     me_.clickInto(QStringLiteral("testerMilliamps"));
     me_.typeOver(QStringLiteral("5"));
     me_.press(Qt::Key_Return);
     EXPECT_NEAR(job().bench.tester.amps, 0.005, 1e-9);
-    EXPECT_LT(me_.window().session().assessment().expectedStripVolts[0], 33);
+    EXPECT_LT(me_.window().session().shown().assessment.expectedStripVolts[0], 33);
     me_.clickInto(QStringLiteral("testerLimit"));
     me_.typeOver(QStringLiteral("a lot"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("is no number"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no number"));
     EXPECT_EQ(job().bench.tester.limitVolts, 300);
 }
 
@@ -417,8 +431,8 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         knowledge::builtInKnowledge());
     me_.goTo(5);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
-    for (int probe = 0; probe < 14 && me_.window().session().assessment().located.size() < 2; ++probe) {
-        const auto& probes = me_.window().session().assessment().probes;
+    for (int probe = 0; probe < 14 && me_.window().session().shown().assessment.located.size() < 2; ++probe) {
+        const auto& probes = me_.window().session().shown().assessment.probes;
         const auto next = std::find_if(probes.begin(), probes.end(),
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());
@@ -434,7 +448,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
             }
         }
         if (taken != nullptr) {
-            me_.type(QString::number(taken->volts));
+            me_.type(QString::number(*taken->volts));
             me_.press(Qt::Key_Tab);
             me_.typeOver(QString::number(*taken->lit));
             me_.press(Qt::Key_Return);
@@ -448,7 +462,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         me_.window().session().settle();
     }
     EXPECT_TRUE(me_.sees(QStringLiteral("A3"))) << me_.screen().join('|').toStdString();
-    EXPECT_EQ(me_.window().session().assessment().located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
+    EXPECT_EQ(me_.window().session().shown().assessment.located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
 }
 
 TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
@@ -519,7 +533,7 @@ TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
     EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("open")));
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_B);
-    me_.type(QStringLiteral("243"));
+    me_.type(QStringLiteral("0.243 A"));
     me_.press(Qt::Key_Return);
     EXPECT_NEAR(job().repair.originalAmps.value_or(0), 0.243, 1e-9)
         << "the original current, before anybody changes it";
@@ -567,7 +581,9 @@ TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
     open("SK-0412");
     me_.goTo(4);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
-    me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) { job.panelCheck.lamps = {2, 710, 3.4}; });
+    ASSERT_TRUE(me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {
+        job.panelCheck.lamps = {2, 710, 3.4};
+    }));
     me_.window().session().settle();
     EXPECT_NE(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("supplies")), nullptr);
@@ -582,7 +598,7 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     probe.run = backlight::wholeStrip(job().backlight, 1);
     probe.bridged = {{1, 8}};
     me_.goTo(5);
-    me_.window().station(4)->goTo(probe);
+    me_.window().findChild<app::StringsStation*>()->goTo(probe);
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Bridge B9, tester on strip B"));
     me_.clickInto(QStringLiteral("volts"));
     me_.typeOver(QStringLiteral("30.9"));
@@ -615,7 +631,7 @@ TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
 TEST_F(AtTheBench, AssumptionsOfThePlanCanBeTypedOver) {
     open("SK-0412");
     me_.goTo(6);
-    const auto cost = [&] { return me_.window().session().assessment().plan.options.front().expectedCost; };
+    const auto cost = [&] { return *me_.window().session().shown().assessment.plan.options.front().expectedCost; };
     const double before = cost();
     me_.clickInto(QStringLiteral("rate"));
     me_.typeOver(QStringLiteral("96"));
@@ -625,7 +641,7 @@ TEST_F(AtTheBench, AssumptionsOfThePlanCanBeTypedOver) {
     me_.clickInto(QStringLiteral("weibull"));
     me_.typeOver(QStringLiteral("-1"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("Weibull β: -1 is outside"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("-1 is outside"));
     EXPECT_EQ(job().bench.weibullShape, 2.5);
 }
 
@@ -659,8 +675,8 @@ TEST_F(AtTheBench, EditThatCannotBeStoredDoesNotHappenAndSaysWhy) {
     me_.press(Qt::Key_3);
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("disk is full"));
     EXPECT_EQ(job(), before);
-    EXPECT_EQ(me_.logbook().load(QStringLiteral("SK-0412")), before);
-    EXPECT_EQ(me_.window().session().undoStack().count(), 0);
+    EXPECT_EQ(onDisk("SK-0412"), before);
+    EXPECT_FALSE(me_.window().session().canUndo());
 }
 
 TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
@@ -669,7 +685,7 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
     me_.goTo(2);
     me_.press(Qt::Key_N);
     EXPECT_TRUE(me_.read(QStringLiteral("saved")).startsWith(QStringLiteral("saved ")));
-    EXPECT_TRUE(me_.find<QLabel>(QStringLiteral("saved"))->toolTip().endsWith(QStringLiteral("Light at switch-on")));
+    EXPECT_TRUE(me_.find<QLabel>(QStringLiteral("saved"))->toolTip().contains(QStringLiteral("Light at switch-on")));
 }
 
 TEST_F(AtTheBench, NextProbeLeadsToItsField) {
@@ -690,7 +706,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     plain.ledsPerStrip = 20;
     plain.stripsPerString = 4;
     large.backlight = backlight::plainBacklight(plain);
-    me_.logbook().store(large, QStringLiteral("Taken in"));
+    me_.logbook().create(large, QStringLiteral("Taken in"));
     open("SK-0800");
     me_.goTo(2);
     for (int i = 0; i < 3; ++i) {
@@ -713,6 +729,301 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     me_.window().session().settle();
     EXPECT_EQ(job().trail.size(), 5u);
     EXPECT_NE(me_.read(QStringLiteral("runTitle")), before);
+}
+
+// ---- nothing lost, nothing false ----------------------------------------------------------------------------------
+
+TEST_F(AtTheBench, TitleThatIsTooLongIsRefusedAtItsFieldAndStaysTyped) {
+    open("SK-0412");
+    me_.goTo(1);
+    const QString typed(500, QLatin1Char('t'));
+    me_.typeOver(typed);
+    me_.press(Qt::Key_Tab);
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("500 bytes of text; at most 400"));
+    EXPECT_EQ(me_.read(QStringLiteral("title")), typed);
+    EXPECT_EQ(onDisk("SK-0412"), job());
+    me_.clickInto(QStringLiteral("title"));
+    me_.typeOver(QStringLiteral("Short"));
+    EXPECT_EQ(me_.read(QStringLiteral("fieldNote")), QString()) << "it goes when it is mended";
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().title, "Short");
+}
+
+TEST_F(AtTheBench, NoteGoesWhenTheStationIsLeft) {
+    open("SK-0412");
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("due"));
+    me_.typeOver(QStringLiteral("some day"));
+    me_.press(Qt::Key_Return);
+    EXPECT_NE(me_.read(QStringLiteral("fieldNote")), QString());
+    me_.goTo(2);
+    EXPECT_EQ(me_.read(QStringLiteral("fieldNote")), QString());
+}
+
+TEST_F(AtTheBench, RewiringAfterAReadingThatWouldNotOpenAgainIsRefused) {
+    describeNewJob(QStringLiteral("4 strips x 6, 2 strings"));
+    ASSERT_TRUE(me_.window().session().record(
+        job::TesterTaken{backlight::wholeStrip(job().backlight, 3), {0.03, 300}, 16.8, 6}));
+    me_.window().session().settle();
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("4 strips x 6, each its own string, 2 strings per channel"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(onDisk("SK-0420"), job());
+    EXPECT_TRUE(job::problemsOf(job()).empty());
+}
+
+TEST_F(AtTheBench, MilliampsOfAStringAreAStringsAndEnterDoesNotDoubleThem) {
+    describeNewJob(QStringLiteral("4 strips x 6, 100 mA, each its own string, 2 strings per channel"));
+    EXPECT_EQ(me_.read(QStringLiteral("amps")), QStringLiteral("100"));
+    for (int i = 0; i < 3; ++i) {
+        me_.clickInto(QStringLiteral("amps"));
+        me_.press(Qt::Key_Return);
+    }
+    EXPECT_NEAR(job().backlight.channels[0].amps, 0.2, 1e-9);
+}
+
+TEST_F(AtTheBench, ChoosingARepairWritesDownNoCurrentThatNobodyMeasured) {
+    open("SK-0412");
+    me_.goTo(6);
+    me_.press(Qt::Key_1);
+    EXPECT_FALSE(job().repair.option.empty());
+    EXPECT_FALSE(job().repair.originalAmps);
+}
+
+TEST_F(AtTheBench, NothingLitWritesDownNoVoltsThatNobodyRead) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_N);
+    const auto& taken = std::get<job::TesterTaken>(job().trail.back().what);
+    EXPECT_EQ(taken.lit, 0);
+    EXPECT_FALSE(taken.volts);
+    EXPECT_TRUE(me_.sees(QStringLiteral("none lit")));
+}
+
+TEST_F(AtTheBench, LedJudgedByEyeAloneIsNoOl) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_K);
+    me_.type(QStringLiteral("tinted"));
+    me_.press(Qt::Key_Return);
+    const auto* seen = std::get_if<job::LedSeen>(&job().trail.back().what);
+    ASSERT_NE(seen, nullptr);
+    EXPECT_EQ(seen->glow, job::LedSeen::Glow::Tinted);
+    EXPECT_EQ(seen->under.count(), 1) << "on its own";
+}
+
+TEST_F(AtTheBench, ReadingAfterTheRepairIsProof) {
+    open("SK-0412");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_A);
+    const auto evidence = job::standingEntries(job(), job::Phase::Before).size();
+    me_.clickInto(QStringLiteral("volts"));
+    me_.type(QStringLiteral("16.9"));
+    me_.press(Qt::Key_Tab);
+    me_.type(QStringLiteral("6"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job::standingEntries(job(), job::Phase::Before).size(), evidence);
+    me_.goTo(7);
+    EXPECT_TRUE(me_.read(QStringLiteral("testerProof")).contains(QStringLiteral("as expected")))
+        << me_.read(QStringLiteral("testerProof")).toStdString();
+}
+
+TEST_F(AtTheBench, CtrlZTakesBackAnEditThoughAFieldHasTheFocus) {
+    open("SK-0412");
+    me_.goTo(1);
+    const auto before = job();
+    me_.typeOver(QStringLiteral("North board"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().title, "North board");
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job(), before);
+    EXPECT_EQ(me_.read(QStringLiteral("title")), QStringLiteral("Berth 3 departure board"));
+    me_.type(QStringLiteral("x"));
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(job(), before) << "what is being typed is taken back first";
+}
+
+TEST_F(AtTheBench, SaveThatFailsKeepsWhatWasTypedAndItsUndo) {
+    open("SK-0415");
+    me_.goTo(2);
+    me_.press(Qt::Key_1);
+    me_.goTo(3);
+    const auto meddle = [&](const char* sql) {
+        {
+            auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
+            database.setDatabaseName(me_.path(QStringLiteral("logbook.sqlite")));
+            ASSERT_TRUE(database.open());
+            ASSERT_TRUE(QSqlQuery(database).exec(QString::fromUtf8(sql)));
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("meddling"));
+    };
+    meddle("CREATE TRIGGER full BEFORE INSERT ON edit BEGIN SELECT RAISE(ABORT, 'disk is full'); END");
+    me_.clickInto(QStringLiteral("dim"));
+    me_.type(QStringLiteral("2.4"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.read(QStringLiteral("dim")), QStringLiteral("2.4"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("disk is full"));
+    const bool couldUndo = me_.window().session().canUndo();
+    EXPECT_FALSE(me_.window().session().undo());
+    EXPECT_EQ(me_.window().session().canUndo(), couldUndo) << "a failed undo keeps its step";
+    meddle("DROP TRIGGER full");
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.read(QStringLiteral("dim")), QString());
+    EXPECT_EQ(onDisk("SK-0415"), job());
+}
+
+TEST_F(AtTheBench, TwoWindowsOnOneJobDoNotOverwriteEachOther) {
+    open("SK-0412");
+    records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
+    app::MainWindow second(other, knowledge::builtInKnowledge());
+    second.openJob(QStringLiteral("SK-0412"));
+    second.session().settle();
+    ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.set.place = "Quay"; }));
+    me_.goTo(1);
+    me_.typeOver(QStringLiteral("By the first window"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(onDisk("SK-0412").set.place, "Quay") << "the other window's edit is still there";
+    EXPECT_EQ(onDisk("SK-0412").title, "Berth 3 departure board");
+    EXPECT_EQ(me_.read(QStringLiteral("title")), QStringLiteral("By the first window")) << "what was typed stays";
+    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("was changed in another window"));
+    EXPECT_EQ(job().set.place, "Quay") << "and it is shown as it is now";
+    me_.clickInto(QStringLiteral("title"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(onDisk("SK-0412").title, "By the first window");
+    second.session().lookForNewer();
+    second.session().settle();
+    EXPECT_EQ(second.session().job().title, "By the first window");
+}
+
+TEST_F(AtTheBench, LogbookThatCannotBeReadEndsNothing) {
+    {
+        auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
+        database.setDatabaseName(me_.path(QStringLiteral("logbook.sqlite")));
+        ASSERT_TRUE(database.open());
+        ASSERT_TRUE(QSqlQuery(database).exec(QStringLiteral("DROP TABLE job_search")));
+        ASSERT_TRUE(QSqlQuery(database).exec(QStringLiteral("ALTER TABLE job RENAME TO lost")));
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("meddling"));
+    me_.type(QStringLiteral("crew"));
+    EXPECT_NE(me_.read(QStringLiteral("notice")), QString());
+    me_.window().openJob(QStringLiteral("SK-0412"));
+    EXPECT_NE(me_.read(QStringLiteral("notice")), QString());
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
+}
+
+TEST(OpeningTheLogbook, ThatFailsAsksForAnotherPlace) {
+    const QTemporaryDir folder;
+    QStringList reasons;
+    const auto opened = app::openLogbook(folder.path(), [&](const QString& reason) {
+        reasons << reason;
+        return std::optional(folder.filePath(QStringLiteral("new.sqlite")));
+    });
+    ASSERT_NE(opened, nullptr);
+    EXPECT_EQ(opened->count(), 0);
+    ASSERT_EQ(reasons.size(), 1);
+    EXPECT_TRUE(reasons[0].contains(QStringLiteral("is no file")));
+    EXPECT_EQ(app::openLogbook(folder.path(), [](const QString&) { return std::optional<QString>(); }), nullptr);
+}
+
+TEST_F(AtTheBench, DaysAreTypedAsTheyAreSaidAndCanBeClicked) {
+    open("SK-0412");
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("due"));
+    me_.typeOver(QStringLiteral("in 3 days"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().set.due, QDate::currentDate().addDays(3).toString(Qt::ISODate).toStdString());
+    auto* calendar = me_.window().findChild<QCalendarWidget*>();
+    ASSERT_NE(calendar, nullptr);
+    emit calendar->clicked(QDate(2027, 1, 15));
+    EXPECT_EQ(job().set.due, "2027-01-15");
+    EXPECT_EQ(me_.read(QStringLiteral("due")), QStringLiteral("2027-01-15"));
+}
+
+TEST_F(AtTheBench, LongComplaintIsNotCut) {
+    open("SK-0412");
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("complaint"));
+    auto* box = me_.find<QPlainTextEdit>(QStringLiteral("complaint"));
+    box->selectAll();
+    box->insertPlainText(QString(3000, QLatin1Char('c')));
+    me_.goTo(2);
+    EXPECT_EQ(job().set.complaint.size(), 3000u);
+}
+
+TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
+    auto strange = virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job;
+    strange.id = "../escape";
+    me_.logbook().create(strange, QStringLiteral("Imported"));
+    open("../escape");
+    me_.goTo(8);
+    const QString folder = me_.path(QStringLiteral("out"));
+    QDir().mkpath(folder);
+    me_.clickInto(QStringLiteral("folder"));
+    me_.typeOver(folder);
+    me_.press(Qt::Key_J, Qt::ControlModifier);
+    EXPECT_TRUE(QFile::exists(folder + QStringLiteral("/___escape.json")));
+    QFile other(folder + QStringLiteral("/___escape.pdf"));
+    ASSERT_TRUE(other.open(QIODevice::WriteOnly));
+    other.write("somebody's");
+    other.close();
+    me_.press(Qt::Key_P, Qt::ControlModifier);
+    EXPECT_TRUE(me_.read(QStringLiteral("exported")).contains(QStringLiteral("is there already")));
+    ASSERT_TRUE(other.open(QIODevice::ReadOnly));
+    EXPECT_EQ(other.readAll(), "somebody's");
+    other.close();
+    me_.press(Qt::Key_P, Qt::ControlModifier);
+    ASSERT_TRUE(other.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(other.read(5) == "%PDF-") << "asked twice, it is replaced";
+}
+
+TEST_F(AtTheBench, ToolTipsShowLabelsAsTheyAre) {
+    QWidget widget;
+    app::setPlainToolTip(&widget, QStringLiteral("<b>B</b>"));
+    EXPECT_TRUE(widget.toolTip().contains(QStringLiteral("&lt;b&gt;B")));
+}
+
+TEST_F(AtTheBench, NothingMovesUnderTheHandWhenLiveWorkIsAccepted) {
+    open("SK-0419");
+    me_.goTo(3);
+    auto* field = me_.find<QLineEdit>(QStringLiteral("ledPlusOn"));
+    const QPoint before = field->mapTo(&me_.window(), QPoint(0, 0));
+    me_.press(Qt::Key_A, Qt::AltModifier);
+    EXPECT_EQ(field->mapTo(&me_.window(), QPoint(0, 0)), before);
+}
+
+TEST_F(AtTheBench, ThemeTextSizeAndFolderAreRemembered) {
+    me_.press(Qt::Key_F9);
+    QTest::qWait(20);
+    me_.press(Qt::Key_Plus, Qt::ControlModifier);
+    QTest::qWait(20);
+    app::theme::setMode(app::theme::Mode::LampOff);
+    app::theme::setScale(1);
+    app::remembered::applyTheme();
+    EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);
+    EXPECT_NEAR(app::theme::scale(), 1.1, 1e-9);
+    app::remembered::setFolder(me_.path(QString()));
+    EXPECT_EQ(app::remembered::folder(), me_.path(QString()));
+    app::theme::setMode(app::theme::Mode::LampOff);
+    app::theme::setScale(1);
+    app::remembered::keepTheme();
+}
+
+TEST_F(AtTheBench, SixtyFourChannelsAreShownAndPainted) {
+    job::Job wide;
+    wide.id = "SK-0800";
+    wide.title = "Hall display";
+    wide.backlight = backlight::plainBacklight(
+        std::get<backlight::PlainDescription>(backlight::readLine("64 strips × 12, each its own string")));
+    me_.logbook().create(wide, QStringLiteral("Taken in"));
+    open("SK-0800");
+    for (int station = 1; station <= 8; ++station) {
+        me_.goTo(station);
+        EXPECT_LE(me_.window().minimumSizeHint().height(), 680) << station << ": it scrolls";
+        me_.window().grab();
+    }
 }
 
 // ---- looks -------------------------------------------------------------------------------------------------------
@@ -744,26 +1055,49 @@ TEST(Theme, TextHasContrastInBothModes) {
     app::theme::setMode(app::theme::Mode::LampOff);
 }
 
-TEST_F(AtTheBench, WindowFitsItsSizeInBothThemesAndTakesTwiceTheText) {
+TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
     open("SK-0412");
-    for (int station = 1; station <= 8; ++station) {
-        me_.goTo(station);
-        EXPECT_LE(me_.window().minimumSizeHint().width(), 1280)
-            << station << ": " << me_.window().station(station - 1)->minimumSizeHint().width();
-        EXPECT_LE(me_.window().minimumSizeHint().height(), 800) << station;
+    const std::tuple<double, QSize> sizes[] = {{1.0, {1180, 680}}, {1.5, {1280, 800}}, {2.0, {1280, 800}}};
+    for (const auto& [scale, size] : sizes) {
+        app::theme::setScale(scale);
+        me_.window().applyTheme();
+        me_.window().resize(size);
+        QCoreApplication::processEvents();
+        for (int station = 1; station <= 8; ++station) {
+            me_.goTo(station);
+            EXPECT_LE(me_.window().minimumSizeHint().width(), size.width()) << scale << " " << station;
+            EXPECT_LE(me_.window().minimumSizeHint().height(), size.height()) << scale << " " << station;
+            EXPECT_EQ(me_.window().size(), size) << "it is as large as it was asked to be";
+        }
+        EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
     }
+    app::theme::setScale(1);
+    me_.window().applyTheme();
+}
+
+TEST_F(AtTheBench, TrailFoldsWhereThereIsNoRoomAndUnfoldsByKey) {
+    open("SK-0412");
+    auto* trail = me_.window().findChild<app::TrailView*>();
+    EXPECT_TRUE(trail->isVisible());
+    me_.window().resize(1000, 700);
+    QCoreApplication::processEvents();
+    EXPECT_FALSE(trail->isVisible());
+    me_.press(Qt::Key_T, Qt::ControlModifier);
+    EXPECT_TRUE(trail->isVisible());
+    me_.press(Qt::Key_T, Qt::ControlModifier);
+    EXPECT_FALSE(trail->isVisible());
+}
+
+TEST_F(AtTheBench, OtherThemeKeepsTheJobAndTheStation) {
+    open("SK-0412");
+    me_.goTo(5);
     me_.press(Qt::Key_F9);
     QTest::qWait(20);
     EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);
     EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Berth 3 departure board"));
+    EXPECT_NE(me_.find<app::BacklightMap>(QStringLiteral("map")), nullptr);
     me_.press(Qt::Key_F9);
     QTest::qWait(20);
-    app::theme::setScale(2);
-    me_.window().applyTheme();
-    me_.goTo(5);
-    EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
-    app::theme::setScale(1);
-    me_.window().applyTheme();
 }
 
 }  // namespace

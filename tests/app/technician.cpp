@@ -8,7 +8,7 @@
 
 namespace dimglow::test {
 
-Technician::Technician() {
+Technician::Technician(app::JobSession::Assess assess) : assess_(std::move(assess)) {
     restart();
 }
 
@@ -16,7 +16,7 @@ void Technician::restart() {
     window_.reset();
     logbook_.reset();
     logbook_ = std::make_unique<records::Logbook>(path(QStringLiteral("logbook.sqlite")));
-    window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge());
+    window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge(), assess_);
     window_->show();
     window_->activateWindow();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window_.get()));
@@ -35,6 +35,20 @@ void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
     QWidget* target = QApplication::focusWidget();
     QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
     settle();
+}
+
+void Technician::hit(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    QWidget* target = QApplication::focusWidget();
+    QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
+    QCoreApplication::processEvents();
+}
+
+void Technician::hitAll(const QString& text) {
+    for (const QChar c : text) {
+        QWidget* target = QApplication::focusWidget();
+        QTest::keyClick(target == nullptr ? window_.get() : target, c.toLatin1());
+    }
+    QCoreApplication::processEvents();
 }
 
 void Technician::type(const QString& text) {

@@ -13,7 +13,8 @@ namespace dimglow::test {
 /// but the names of its fields.
 class Technician {
 public:
-    Technician();
+    /// \p assess takes the place of the program's own, to make it slow.
+    explicit Technician(app::JobSession::Assess assess = reasoning::assess);
 
     app::MainWindow& window() { return *window_; }
     records::Logbook& logbook() { return *logbook_; }
@@ -22,6 +23,9 @@ public:
     void restart();
 
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
+    /// As fast fingers do: does not wait for anything to settle.
+    void hit(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
+    void hitAll(const QString& text);
     void type(const QString& text);
     /// Types over what the focused field holds.
     void typeOver(const QString& text);
@@ -45,8 +49,10 @@ public:
         return nullptr;
     }
 
-private:
     void settle();
+
+private:
+    app::JobSession::Assess assess_;
 
     QTemporaryDir folder_;
     std::unique_ptr<records::Logbook> logbook_;

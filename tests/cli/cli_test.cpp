@@ -208,6 +208,42 @@ TEST_F(CommandLine, HostileCircuitsGetAnAnswerOrAnError) {
     EXPECT_NEAR(answer(floating)["nodes"]["island"], 0, 1e-9);
 }
 
+// ---- nothing is lost on the way out ------------------------------------------------------------------------------
+
+TEST_F(CommandLine, ReportDoesNotOverwriteTheJobFile) {
+    const auto ran = cli({QStringLiteral("report"), jobPath(), QStringLiteral("--pdf"), jobPath()});
+    EXPECT_EQ(ran.exitCode, 2);
+    EXPECT_THAT(ran.err, HasSubstr("is there already and is no PDF"));
+    EXPECT_EQ(records::readJobFile(jobPath()), demo());
+}
+
+TEST_F(CommandLine, FullDiskIsExitTwoAndLeavesNoPartOfAReport) {
+    const QString pdf = folder_.filePath(QStringLiteral("out.pdf"));
+    const QString command = QStringLiteral("ulimit -f 2; trap '' XFSZ; '%1' report '%2' --pdf '%3'")
+                                .arg(QStringLiteral(DIMGLOW_CLI), jobPath(), pdf);
+    const auto ran = run(QStringLiteral("bash"), {QStringLiteral("-c"), command});
+    EXPECT_EQ(ran.exitCode, 2) << ran.err;
+    EXPECT_FALSE(QFile::exists(pdf));
+}
+
+TEST_F(CommandLine, FullStandardOutputIsExitTwo) {
+    const QString command = QStringLiteral("'%1' assess '%2' > /dev/full").arg(QStringLiteral(DIMGLOW_CLI), jobPath());
+    const auto ran = run(QStringLiteral("bash"), {QStringLiteral("-c"), command});
+    EXPECT_EQ(ran.exitCode, 2);
+    EXPECT_THAT(ran.err, HasSubstr("standard output"));
+}
+
+TEST_F(CommandLine, AssessPrintsTheProofAndTheAdvisedOption) {
+    auto job = demo();
+    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::PeakThenSettles, 146, 48});
+    records::writeJobFile(job, jobPath());
+    const auto json = parsed(cli({QStringLiteral("assess"), jobPath()}));
+    EXPECT_EQ(json["advised"], "replaceLed");
+    EXPECT_EQ(json["proof"][0]["test"], "ledPlusOn");
+    EXPECT_EQ(json["proof"][0]["found"], "146.0 V, then 48.0 V");
+    EXPECT_FALSE(json["proof"][0]["within"]) << "a peak that falls is no proof";
+}
+
 }  // namespace
 }  // namespace dimglow
 

@@ -9,10 +9,14 @@
 #include "core/backlight/plain.h"
 #include "core/backlight/wiring.h"
 #include "core/circuit/operating_point.h"
+#include "core/driver/output_stage.h"
 #include "core/locate/cells.h"
+#include "tests/support/random_set.h"
 
 namespace dimglow::backlight {
 namespace {
+
+using testing::HasSubstr;
 
 const TesterSetting tester{0.03, 300};
 
@@ -213,7 +217,7 @@ TEST_P(AnyPanel, HasEveryLedInOneStringAndSurvivesJson) {
     EXPECT_EQ(leds, panel.ledCount());
     std::map<std::string, nlohmann::json> unknown;
     const auto document = toJson(panel);
-    EXPECT_EQ(fromJson(format::Fields(document, ""), "", unknown), panel);
+    EXPECT_EQ(fromJson(format::Fields(document, "")), panel);
     EXPECT_TRUE(unknown.empty());
 }
 
@@ -260,18 +264,17 @@ INSTANTIATE_TEST_SUITE_P(Lines, AnyPanel,
                                          "4 strips × 9, 9 V, 4 strings in parallel", "4 rows × 5 + 6, one string"));
 
 TEST(Problems, OfUnevenPairsPartsAndPins) {
-    using testing::HasSubstr;
     auto panel = panelOf("2 strips × 12, 2P");
     panel.strips[0].leds = 11;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("do not come out even"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("do not come out even"));
     panel = panelOf("2 strips × 12");
     panel.channels[0].strings[0].strips[0].last = 5;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("LED 7 of strip A is in 0 strings"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("LED 7 of strip A is in 0 strings"));
     panel.channels[0].strings[0].strips[0].last = 40;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("LEDs 1 to 41 by 1 are not on strip A"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("LEDs 1 to 41 by 1 are not on strip A"));
     panel = panelOf("2 strips × 12");
     panel.harness = {{HarnessPin::Role::LedMinus, 7, "", 0}};
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("harness[0]"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("harness[0]"));
 }
 
 TEST(RunNamed, UnderstandsWhatPeopleSay) {
@@ -284,6 +287,53 @@ TEST(RunNamed, UnderstandsWhatPeopleSay) {
     for (const char* none : {"", "E", "B13", "B0", "channel 2", "B1-", "-", "B99999999999"}) {
         EXPECT_FALSE(runNamed(panel, none)) << none;
     }
+}
+
+// ---- every network that a job can make ---------------------------------------------------------------------------
+
+class AnyJob : public testing::TestWithParam<unsigned> {};
+
+TEST_P(AnyJob, HasAnAnswerToEveryReading) {
+#ifdef DIMGLOW_SANITIZED
+    constexpr int rounds = 2;  // the sanitizers take their time
+#else
+    constexpr int rounds = 12;
+#endif
+    test::RandomSet draw(GetParam());
+    for (int round = 0; round < rounds; ++round) {
+        const auto panel = draw.backlight();
+        ASSERT_TRUE(problemsOf(panel).empty()) << inWords(problemsOf(panel).front());
+        const auto faults = draw.faults(panel);
+        EXPECT_NO_THROW(testRun(panel, draw.probe(panel), faults)) << round;
+        for (int channel = 0; channel < int(panel.channels.size()); ++channel) {
+            EXPECT_NO_THROW(demandOf(panel, channel, faults, 2000)) << round;
+        }
+        EXPECT_NO_THROW(driver::StringLoad(panel, faults, draw.between(50, 900), false)) << round;
+    }
+}
+
+INSTANTIATE_TEST_SUITE_P(Seeds, AnyJob, testing::Range(1u, 41u));
+
+TEST(WarmPanel, WithTwoChainsAnswersAReadingToTheChassis) {
+    auto panel = panelOf("2 strips × 12, 2 chains, one string");
+    panel.celsius = 30;
+    const TesterProbe toChassis{wholeString(panel, {0, 0}), tester, TesterProbe::Minus::Chassis};
+    const auto reading = testRun(panel, toChassis, {});
+    EXPECT_EQ(reading.lit, 0);
+    EXPECT_NEAR(reading.volts, tester.limitVolts, 0.1) << "nothing conducts: the tester stands at its limit";
+}
+
+TEST(LongestString, ThatAJobAllowsIsComputedAndALongerOneRefused) {
+    PlainDescription plain;
+    plain.strips = 1;
+    plain.stripsPerString = 1;
+    plain.ledsPerStrip = 322;
+    EXPECT_TRUE(problemsOf(plainBacklight(plain)).empty());
+    EXPECT_TRUE(demandOf(plainBacklight(plain), 0, {}, 2000).conducts);
+    plain.ledsPerStrip = 323;
+    ASSERT_FALSE(problemsOf(plainBacklight(plain)).empty());
+    EXPECT_THAT(inWords(problemsOf(plainBacklight(plain)).front()),
+                HasSubstr("channels[0].strings[0]: the LEDs need 1001 V"));
 }
 
 }  // namespace

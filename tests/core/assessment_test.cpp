@@ -266,18 +266,36 @@ TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
 
 // ---- proof -------------------------------------------------------------------------------------------------------
 
-TEST(Soak, PassesAfterHalfAnHourWithoutFlickerOrDrift) {
-    job::Job job;
-    job.backlight = backlight::plainBacklight({});
-    EXPECT_FALSE(assess(job, trade()).soak.passed);
-    job.soak = {{0, 146, 0.250, false}, {11, 146, 0.2405, false}, {20, 146, 0.2400, false}};
-    EXPECT_EQ(assess(job, trade()).soak.text, "20 of 30 min.");
-    job.soak.push_back({30, 146, 0.2395, false});
-    EXPECT_TRUE(assess(job, trade()).soak.passed) << "the first ten minutes do not count";
-    job.soak.push_back({40, 146, 0.2320, false});
-    EXPECT_THAT(assess(job, trade()).soak.text, testing::StartsWith("Failed: the current drifted 3.5 %"));
-    job.soak = {{31, 146, 0.24, true}};
-    EXPECT_EQ(assess(job, trade()).soak.text, "Failed: it flickered.");
+class Soak : public testing::Test {
+protected:
+    Soak() { job_.backlight = backlight::plainBacklight({}); }
+    SoakVerdict judged() const { return assess(job_, trade()).soak; }
+    job::Job job_;
+};
+
+TEST_F(Soak, PassesAfterHalfAnHourWithoutFlickerOrDrift) {
+    EXPECT_FALSE(judged().passed);
+    job_.soak = {{0, 146, 0.250, false}, {11, 146, 0.2405, false}, {20, 146, 0.2400, false}};
+    EXPECT_EQ(judged().text, "20 of 30 min.");
+    job_.soak.push_back({30, 146, 0.2395, false});
+    EXPECT_TRUE(judged().passed) << "the first ten minutes do not count";
+    job_.soak.push_back({40, 146, 0.2320, false});
+    EXPECT_THAT(judged().text, testing::StartsWith("Failed: the current drifted 3.5 %"));
+    job_.soak = {{31, 146, 0.24, true}};
+    EXPECT_EQ(judged().text, "Failed: it flickered.");
+}
+
+TEST_F(Soak, OfOneLineIsNoHalfHour) {
+    job_.soak = {{31, 146, 0.24, false}};
+    EXPECT_FALSE(judged().passed);
+    EXPECT_THAT(judged().text, testing::HasSubstr("Nothing written down"));
+}
+
+TEST_F(Soak, InTheDarkFails) {
+    job_.soak = {{0, 146, 0, false}, {10, 146, 0, false}, {20, 146, 0, false}, {30, 146, 0, false}};
+    EXPECT_THAT(judged().text, testing::StartsWith("Failed: 0 mA"));
+    job_.soak = {{0, 5, 0.24, false}, {10, 5, 0.24, false}, {20, 5, 0.24, false}, {30, 5, 0.24, false}};
+    EXPECT_THAT(judged().text, testing::StartsWith("Failed: LED+ of 5.0 V"));
 }
 
 TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {
@@ -301,6 +319,105 @@ TEST(Proof, ComparesReadingsAfterTheRepair) {
     ASSERT_EQ(proof.size(), 2u);
     EXPECT_TRUE(proof[0].within);
     EXPECT_FALSE(proof[1].within);
+}
+
+TEST(Proof, IsNoPeakThatFallsAgain) {
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 100.5, 48});
+    const auto proof = assess(job, trade()).proof;
+    EXPECT_FALSE(proof[0].within);
+    EXPECT_EQ(proof[0].found, "100.5 V, then 48.0 V");
+}
+
+TEST(Proof, TakesTheTesterToo) {
+    auto job = hundredVoltSet();
+    const backlight::Run strip = backlight::wholeStrip(job.backlight, 0);
+    const double volts = backlight::testRun(job.backlight, strip, {}, job.bench.tester).volts;
+    job::addEntry(job, "", job::Phase::After, job::TesterTaken{strip, job.bench.tester, volts, strip.count()});
+    job::addEntry(job, "", job::Phase::After,
+                  job::TesterTaken{backlight::wholeStrip(job.backlight, 1), job.bench.tester, volts - 2.8, 10});
+    const auto proof = assess(job, trade()).proof;
+    ASSERT_EQ(proof.size(), 4u);
+    EXPECT_TRUE(proof[2].within);
+    EXPECT_FALSE(proof[3].within) << "one is still dark";
+}
+
+// ---- when it is a verdict ----------------------------------------------------------------------------------------
+
+TEST(Verdict, WaitsForEveryOtherStripsMinuteWhileThePanelIsOpen) {
+    auto demo = virtualset::demoWorkshop(trade())[0];
+    const virtualset::SealedSet set(demo.job.backlight, demo.fault, trade());
+    const auto tester = demo.job.bench.tester;
+    for (const auto& [first, last] : {std::pair(0, 7), std::pair(8, 8)}) {
+        job::addEntry(demo.job, "", job::Phase::Before,
+                      set.tester(backlight::runOnStrip(demo.job.backlight, 1, first, last), tester));
+    }
+    auto now = assess(demo.job, trade());
+    EXPECT_EQ(now.found, "Open LED B9");
+    EXPECT_EQ(now.verdict, "") << "strip D was never on the tester";
+    EXPECT_THAT(now.untested, testing::ElementsAre(3));
+    ASSERT_FALSE(now.probes.empty());
+    EXPECT_EQ(now.probes.front().title, "Tester on strip D");
+    job::addEntry(demo.job, "", job::Phase::Before, set.tester(backlight::wholeStrip(demo.job.backlight, 3), tester));
+    EXPECT_EQ(assess(demo.job, trade()).verdict, "Open LED B9");
+}
+
+TEST(Verdict, NeedsAPlace) {
+    for (int channel = 0; channel < 2; ++channel) {
+        auto job = virtualset::demoWorkshop(trade())[1].job;
+        job.trail.clear();
+        for (int c = 0; c < 2; ++c) {
+            const double volts = c == channel ? 9.4 : 0.7;
+            job::addEntry(job, "", job::Phase::Before, job::Measured{"ledMinus", c, Shape::Steady, volts, volts});
+        }
+        job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "picture"});
+        EXPECT_EQ(assess(job, trade()).verdict.find("place not known"), std::string::npos);
+    }
+}
+
+TEST(WhatIsLeft, LeadsWithAKindThatIsSpreadOverManyPlaces) {
+    // Twelve channels of one strip each: wherever the shorted LEDs are, each place alone has a small share.
+    const auto panel = backlight::plainBacklight(
+        std::get<backlight::PlainDescription>(backlight::readLine("12 strips × 8, each its own string, 240 mA")));
+    job::Job job;
+    job.backlight = panel;
+    const virtualset::SealedSet set(
+        panel, {"shortedLed", {{{{4, 1}, LedFault::Shorted}, {{4, 2}, LedFault::Shorted}}, {}}, 2}, trade());
+    job::addEntry(job, "", job::Phase::Before, set.answer("torch"));
+    job::addEntry(job, "", job::Phase::Before, set.light());
+    job::addEntry(job, "", job::Phase::Before, set.measure("ledPlusOn"));
+    const auto suspects = assess(job, trade()).suspects;
+    std::map<std::string, double> byKind;
+    for (const auto& row : suspects) {
+        byKind[row.suspect] += row.share;
+    }
+    const auto heaviest = std::max_element(byKind.begin(), byKind.end(),
+                                           [](const auto& a, const auto& b) { return a.second < b.second; });
+    EXPECT_EQ(suspects.front().suspect, heaviest->first);
+    EXPECT_NEAR(suspects.front().share, heaviest->second, 1e-9) << suspects.front().title;
+}
+
+TEST(Look, IsNotAskedAgainWhenTheTesterHasCountedWhatIsLit) {
+    auto job = hundredVoltSet();
+    job.panelOpen = true;
+    const virtualset::SealedSet set(job.backlight, {"shortedLed", {{{{1, 3}, LedFault::Shorted}}, {}}, 4}, trade());
+    const auto looks = [&] {
+        const auto probes = assess(job, trade(), {{}, 60}).probes;
+        return std::count_if(probes.begin(), probes.end(), [&](const Probe& p) {
+            return p.test == "look" && p.run == backlight::wholeStrip(job.backlight, 1);
+        });
+    };
+    job::addEntry(job, "", job::Phase::Before, set.tester(backlight::wholeStrip(job.backlight, 1), job.bench.tester));
+    EXPECT_EQ(looks(), 1) << "one is dark, which?";
+    job::addEntry(job, "", job::Phase::Before, set.look({1, 3}, backlight::wholeStrip(job.backlight, 1)));
+    EXPECT_EQ(looks(), 0) << "it is marked";
+}
+
+TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
+    auto job = hundredVoltSet();
+    job.backlight.driver.headroomVolts = 5;
+    const auto band = assess(job, trade()).expectedVolts.at("ledPlusOn");
+    EXPECT_NEAR(0.5 * (band.low + band.high), *job.backlight.ledPlusLabel, 0.05);
 }
 
 }  // namespace

@@ -94,30 +94,32 @@ TEST(WholeStrip, OfAStripInNoStringIsAnError) {
 TEST(Problems, NameTheFieldAndTheRule) {
     auto panel = plainBacklight({});
     panel.strips[2].leds = 0;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("strips[2].leds"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("strips[2].leds"));
 
     panel = plainBacklight({});
     panel.channels[0].amps = 0;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("channels[0].amps"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("channels[0].amps"));
 
     panel = plainBacklight({});
     panel.channels[0].strings[0].strips.push_back({0, false});
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("strip A is in 2 strings"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("strip A is in 2 strings"));
 
     panel = plainBacklight({});
     panel.channels[0].strings[0].strips.push_back({9, false});
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("strip number 9 does not exist"));
+    EXPECT_THAT(inWords(problemsOf(panel).front()), HasSubstr("strip number 9 does not exist"));
 
     panel = plainBacklight({});
     panel.strips[0].led.ratedVolts = 0.05;
-    EXPECT_THAT(problemsOf(panel).front(), HasSubstr("is no LED"));
+    EXPECT_THAT(inWords(problemsOf(panel).back()), HasSubstr("is no LED"));
 
     PlainDescription large;
     large.strips = 60;
     large.ledsPerStrip = 200;
-    EXPECT_THAT(problemsOf(plainBacklight(large)).front(), HasSubstr("12000 LEDs; at most 4000"));
+    EXPECT_THAT(inWords(problemsOf(plainBacklight(large)).front()), HasSubstr("12000 LEDs; at most 2400"));
 
-    EXPECT_THAT(problemsOf(Backlight{}), SizeIs(2));
+    Backlight empty;
+    empty.widthMm = empty.heightMm = 500;
+    EXPECT_THAT(problemsOf(empty), SizeIs(2));
 }
 
 }  // namespace

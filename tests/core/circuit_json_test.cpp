@@ -33,7 +33,7 @@ std::string problemOf(const nlohmann::json& document) {
 
 nlohmann::json solved(const nlohmann::json& document) {
     const auto circuit = parseCircuit(document);
-    return solutionJson(circuit, solve(circuit.network));
+    return solutionJson(circuit, OperatingPointSolver(circuit.network).solve());
 }
 
 TEST(CircuitDocument, GivesVoltsByNameAndAmpsByElement) {

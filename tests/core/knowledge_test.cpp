@@ -104,6 +104,36 @@ TEST(AddedSuspect, NeedsNothingButItsEntry) {
     EXPECT_NE(parseKnowledge(texts).suspect("moth"), nullptr);
 }
 
+TEST(KnowledgeFile, VoltageThatNothingForecastsIsRefusedWhenRead) {
+    auto texts = builtInKnowledgeTexts();
+    json document = json::parse(texts.tests);
+    document["tests"].push_back({{"id", "bPlus"},
+                                 {"title", "B+"},
+                                 {"station", "board"},
+                                 {"how", "B+ of the driver."},
+                                 {"minutes", 2},
+                                 {"reach", "boards"},
+                                 {"form", "volts"}});
+    texts.tests = document.dump();
+    try {
+        parseKnowledge(texts);
+        ADD_FAILURE() << "read";
+    } catch (const format::FormatError& error) {
+        EXPECT_THAT(error.what(), testing::HasSubstr("\"bPlus\" is no voltage that this program can forecast"));
+    }
+}
+
+TEST(KnowledgeFile, SuspectThatNothingTellsFromAnotherIsNamedWhenRead) {
+    EXPECT_THAT(builtInKnowledge().warnings, testing::IsEmpty());
+    auto texts = builtInKnowledgeTexts();
+    json document = json::parse(texts.suspects);
+    document["suspects"].push_back(
+        {{"id", "moth"}, {"title", "Moth in the relay"}, {"side", "board"}, {"weight", 1}, {"driver", "noFeed"}});
+    texts.suspects = document.dump();
+    EXPECT_THAT(parseKnowledge(texts).warnings,
+                testing::ElementsAre(testing::HasSubstr("nothing tells \"moth\" from \"feedMissing\"")));
+}
+
 // ---- JSON Schemas ------------------------------------------------------------------------------------------------
 
 json readJson(const std::string& path) {
@@ -112,10 +142,14 @@ json readJson(const std::string& path) {
     return json::parse(file);
 }
 
-std::string problemsOf(const json& schemaDocument, const json& document) {
-    valijson::Schema schema;
+/// The schema of a file in data/schema.
+void read(valijson::Schema& schema, const std::string& topic) {
     valijson::SchemaParser parser;
-    parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(schemaDocument), schema);
+    const json document = readJson("data/schema/" + topic + ".schema.json");
+    parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(document), schema);
+}
+
+std::string problemsOf(const valijson::Schema& schema, const json& document) {
     valijson::Validator validator;
     valijson::ValidationResults results;
     if (validator.validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results)) {
@@ -134,7 +168,8 @@ std::string problemsOf(const json& schemaDocument, const json& document) {
 
 TEST(Schema, DescribesTheKnowledgeFiles) {
     for (const char* topic : {"suspects", "tests", "repairs"}) {
-        const json schema = readJson(std::string("data/schema/") + topic + ".schema.json");
+        valijson::Schema schema;
+        read(schema, topic);
         json document = readJson(std::string("data/knowledge/") + topic + ".json");
         EXPECT_EQ(problemsOf(schema, document), "") << topic;
         document[topic][0].erase("title");
@@ -143,7 +178,8 @@ TEST(Schema, DescribesTheKnowledgeFiles) {
 }
 
 TEST(Schema, DescribesTheJobFile) {
-    const json schema = readJson("data/schema/job.schema.json");
+    valijson::Schema schema;
+    read(schema, "job");
     EXPECT_EQ(problemsOf(schema, job::toJson(test::fullJob())), "");
     for (const auto& demo : virtualset::demoWorkshop(builtInKnowledge())) {
         const json document = job::toJson(demo.job);
@@ -155,6 +191,56 @@ TEST(Schema, DescribesTheJobFile) {
         wrong["backlight"]["strips"][0]["leds"] = -1;
         EXPECT_NE(problemsOf(schema, wrong), "");
     }
+}
+
+std::string complaintOfParser(const json& document) {
+    try {
+        job::fromJson(document);
+    } catch (const format::FormatError& error) {
+        return error.what();
+    }
+    return {};
+}
+
+// The schema speaks for other readers: what it refuses the parser refuses, and where a limit has the last word the
+// other way round as well.
+TEST(Schema, HasTheLimitsOfTheParser) {
+    valijson::Schema schema;
+    read(schema, "job");
+    const json whole = job::toJson(test::fullJob());
+    const json flat = whole.flatten();
+    const std::vector<json> numbers = {-6000, 0,   1e-7, 5e-5, 0.3,     1,          13, 25,
+                                       60,    150, 2100, 6000, 200'000, 20'000'000, 2e9};
+    const std::vector<std::size_t> lengths = {0, 9, 13, 41, 201, 401, 8001};
+    int limits = 0;
+    for (const auto& [pointer, value] : flat.items()) {
+        const std::string field = pointer.substr(pointer.rfind('/') + 1);
+        const bool refers = field == "channel" || field == "string" || field == "first" || field == "last" ||
+                            field == "strip" || field == "led" || field == "lit" || field == "id" || field == "step";
+        std::vector<json> values;
+        if (value.is_number()) {
+            values = numbers;
+        } else if (value.is_string()) {
+            for (const auto length : lengths) {
+                values.push_back(std::string(length, 'x'));
+            }
+        }
+        for (const auto& other : values) {
+            json document = whole;
+            document[json::json_pointer(pointer)] = other;
+            const bool refused = !problemsOf(schema, document).empty();
+            const std::string complaint = complaintOfParser(document);
+            EXPECT_FALSE(refused && complaint.empty()) << pointer << " " << other.dump().substr(0, 20);
+            const bool limit = complaint.find(field + ": ") != std::string::npos &&
+                               (complaint.find(" is outside ") != std::string::npos ||
+                                complaint.find("; at most ") != std::string::npos);
+            if (limit && !refers) {
+                EXPECT_TRUE(refused) << pointer << " " << complaint;
+                ++limits;
+            }
+        }
+    }
+    EXPECT_GT(limits, 100);
 }
 
 }  // namespace

@@ -77,7 +77,7 @@ TEST(Line, SaysWhichWordsAreWrong) {
     EXPECT_THAT(problemOf("4000 strips × 12"), HasSubstr("4000 is outside 1 … 200"));
     EXPECT_THAT(problemOf("2 strips × 12, 5 strings"), HasSubstr("5 strings need at least as many strips"));
     EXPECT_THAT(problemOf("1 strip × 11, 2P"), HasSubstr("do not come out even"));
-    EXPECT_THAT(problemOf("100 strips × 100"), HasSubstr("at most 4000"));
+    EXPECT_THAT(problemOf("100 strips × 100"), HasSubstr("at most 2400"));
     EXPECT_THAT(problemOf("0 mA"), HasSubstr("outside"));
     EXPECT_THAT(problemOf(std::string(5000, 'x').c_str()), HasSubstr("too long"));
 }
@@ -104,7 +104,7 @@ TEST(Line, KeepsTheMeasuredLedUntilItNamesAnother) {
     PlainDescription base;
     base.led = {1, 3.0512345678, 0.35, 2.6, 0.3};
     base.ledPoints = {{0.35, 3.0512345678}};
-    const auto same = std::get<PlainDescription>(readLine(lineOf(base) + ", 5 strips × 12", base));
+    const auto same = std::get<PlainDescription>(readLine(lineOf(base) + ", pitch 75 mm", base));
     EXPECT_EQ(same.led, base.led) << "the volts are written shorter than they are";
     EXPECT_EQ(same.ledPoints, base.ledPoints);
     const auto other = std::get<PlainDescription>(readLine("3.2 V", base));

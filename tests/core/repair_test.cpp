@@ -126,15 +126,46 @@ TEST_F(Plan, ListsOnlyWhatMendsSomethingSuspected) {
     }
 }
 
-TEST_F(Plan, ExpectedCostAddsUp) {
-    const auto& trade = knowledge::builtInKnowledge();
-    const auto led = option(plan(), "replaceLed");
-    const double rate = job_.bench.ratePerHour / 60;
-    const double work = led.minutes - trade.openPanelMinutes;
-    const double second = led.parts + (work + trade.openPanelMinutes) * rate;
-    const double expected = led.parts + led.minutes * rate + *led.comeback * (second + job_.bench.goodwill) +
-                            0.02 * job_.set.value + (1 - led.mends) * (second + 60 * rate);
-    EXPECT_NEAR(led.expectedCost, expected, 1e-6);
+TEST_F(Plan, EverythingThatCostsRaisesTheExpectedCost) {
+    const auto cost = [&] { return *option(plan(), "replaceLed").expectedCost; };
+    const double before = cost();
+    const auto raises = [&](auto change) {
+        const auto kept = job_;
+        change();
+        EXPECT_GT(cost(), before);
+        job_ = kept;
+    };
+    raises([&] { job_.bench.ratePerHour += 10; });
+    raises([&] { job_.bench.goodwill += 10; });
+    raises([&] { job_.set.value += 500; });  // the glass may break
+    raises([&] { job_.bench.promisedHours += 500; });
+    open_.shareOfSuspect = {{"openLed", 0.9}, {"driverNotSwitching", 0.1}};
+    EXPECT_GT(cost(), before) << "it may not mend";
+}
+
+TEST_F(Plan, WithoutAValueDoNotRepairIsNotFree) {
+    job_.set.value = 0;
+    const auto p = plan();
+    EXPECT_FALSE(option(p, "doNotRepair").expectedCost);
+    EXPECT_EQ(p.options.back().id, "doNotRepair");
+    EXPECT_NE(p.advised, "doNotRepair");
+}
+
+TEST_F(Plan, OfABadJointCountsOneFailureAndTheStrip) {
+    const Diagnosis joint{{{"badJoint", 1}}, {}, 0, {2}};
+    const auto p = planFix(job_, knowledge::builtInKnowledge(), joint, "");
+    const auto led = option(plan(), "replaceStrip");
+    EXPECT_EQ(option(p, "replaceStrip").parts, led.parts) << "a strip is a strip";
+    for (const char* id : {"replaceStrip", "remakePlug"}) {
+        ASSERT_TRUE(option(p, id).comeback) << id;
+        EXPECT_GT(*option(p, id).comeback, 0.01) << id << ": old LEDs stay";
+    }
+}
+
+TEST_F(Plan, WithoutAFigureTheComebackIsNotZero) {
+    const auto p = plan();
+    EXPECT_FALSE(option(p, "doNotRepair").comeback);
+    EXPECT_THAT(option(p, "doNotRepair").comebackWhy, HasSubstr("nothing is promised"));
 }
 
 }  // namespace

@@ -33,6 +33,7 @@ TEST_F(Wording, TellsWhatWasSeen) {
     EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, 12}), "33.5 V, 12 lit");
     EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 300, 0}), "300.0 V, none lit");
     EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, {}}), "33.5 V");
+    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, {}, 0}), "none lit") << "nobody read the volts";
 }
 
 TEST_F(Wording, KeepsWordsOfTestsItDoesNotKnow) {

@@ -3,14 +3,22 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include <sys/resource.h>
+#include <sys/stat.h>
+
 #include <QCoreApplication>
+#include <QDir>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QProcess>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTemporaryDir>
+#include <csignal>
 
 #include "core/format/fields.h"
+#include "core/job/job_json.h"
+#include "records/files.h"
 #include "records/job_file.h"
 #include "virtualset/demo_workshop.h"
 
@@ -35,6 +43,9 @@ protected:
         }
         return {};
     }
+    static job::Job loaded(const Logbook& logbook, const char* id) {
+        return parse(QString::fromUtf8(id), *logbook.load(QString::fromUtf8(id)));
+    }
     void sql(const QString& words) const {
         {
             auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
@@ -53,39 +64,41 @@ TEST_F(LogbookFile, KeepsAJobBetweenTwoRuns) {
     {
         Logbook logbook(path());
         EXPECT_TRUE(logbook.isEmpty());
-        EXPECT_TRUE(logbook.store(job, QStringLiteral("Taken in")).isValid());
+        EXPECT_TRUE(logbook.create(job, QStringLiteral("Taken in")).at.isValid());
     }
     const Logbook logbook(path());
     EXPECT_FALSE(logbook.isEmpty());
-    EXPECT_EQ(logbook.load(QStringLiteral("SK-0412")), job);
-    EXPECT_EQ(logbook.load(QStringLiteral("SK-9999")), std::nullopt);
+    EXPECT_EQ(loaded(logbook, "SK-0412"), job);
+    EXPECT_FALSE(logbook.load(QStringLiteral("SK-9999")));
 }
 
 TEST_F(LogbookFile, StoringAgainReplacesTheJobAndKeepsTheHistory) {
     Logbook logbook(path());
     auto job = demoJob();
-    logbook.store(job, QStringLiteral("Taken in"));
+    const auto revision = logbook.create(job, QStringLiteral("Taken in")).revision;
     job.title = "Berth 3, north";
-    logbook.store(job, QStringLiteral("Job title"));
+    logbook.store(job, QStringLiteral("Job title"), revision);
     EXPECT_EQ(logbook.jobs().size(), 1u);
-    EXPECT_EQ(logbook.load(QStringLiteral("SK-0412"))->title, "Berth 3, north");
-    const auto history = logbook.history(QStringLiteral("SK-0412"));
+    EXPECT_EQ(loaded(logbook, "SK-0412").title, "Berth 3, north");
+    const auto history = logbook.history(QStringLiteral("SK-0412"), 10);
     ASSERT_EQ(history.size(), 2u);
-    EXPECT_TRUE(history[1].endsWith(QStringLiteral("Job title")));
+    EXPECT_EQ(history[1].label, QStringLiteral("Job title"));
+    EXPECT_LT(history[1].at.secsTo(QDateTime::currentDateTimeUtc()), 60);
+    EXPECT_EQ(logbook.history(QStringLiteral("SK-0412"), 1).front().label, QStringLiteral("Job title")) << "the last";
 }
 
 TEST_F(LogbookFile, ListsOpenJobsAsTheyAreDueAndFinishedOnesLast) {
     Logbook logbook(path());
     for (int i = 0; i < 3; ++i) {
-        logbook.store(demoJob(i), QStringLiteral("Taken in"));
+        logbook.create(demoJob(i), QStringLiteral("Taken in"));
     }
     auto done = demoJob(1);
     done.handedBack = "2026-11-25T10:00:00Z";
-    logbook.store(done, QStringLiteral("Handed back"));
+    logbook.store(done, QStringLiteral("Handed back"), 1);
     auto undated = demoJob(0);
     undated.id = "SK-0500";
     undated.set.due.clear();
-    logbook.store(undated, QStringLiteral("Taken in"));
+    logbook.create(undated, QStringLiteral("Taken in"));
     std::vector<std::string> ids;
     for (const auto& summary : logbook.jobs()) {
         ids.push_back(summary.id.toStdString());
@@ -97,7 +110,7 @@ TEST_F(LogbookFile, ListsOpenJobsAsTheyAreDueAndFinishedOnesLast) {
 TEST_F(LogbookFile, FindsEveryWordAnywhere) {
     Logbook logbook(path());
     for (int i = 0; i < 3; ++i) {
-        logbook.store(demoJob(i), QStringLiteral("Taken in"));
+        logbook.create(demoJob(i), QStringLiteral("Taken in"));
     }
     const auto count = [&](const char* words) { return logbook.jobs(QString::fromUtf8(words)).size(); };
     EXPECT_EQ(count("berth"), 1u);
@@ -115,16 +128,161 @@ TEST_F(LogbookFile, NumbersNewJobsAfterTheLast) {
     EXPECT_EQ(logbook.nextId(), QStringLiteral("SK-0420"));
     auto job = demoJob();
     job.id = "SK-0733";
-    logbook.store(job, QStringLiteral("Taken in"));
+    logbook.create(job, QStringLiteral("Taken in"));
     EXPECT_EQ(logbook.nextId(), QStringLiteral("SK-0734"));
 }
 
+TEST_F(LogbookFile, NumberFromElsewhereDoesNotMakeNewJobsShareOne) {
+    Logbook logbook(path());
+    for (const char* id : {"SK-2147483647", "SK-999999999999999999999", "SK-07x", "SK-", "other"}) {
+        auto job = demoJob();
+        job.id = id;
+        logbook.create(job, QStringLiteral("Imported"));
+    }
+    for (int i = 0; i < 3; ++i) {
+        auto job = demoJob();
+        job.id = logbook.nextId().toStdString();
+        logbook.create(job, QStringLiteral("Taken in"));
+    }
+    EXPECT_EQ(logbook.count(), 8);
+    EXPECT_EQ(logbook.nextId(), QStringLiteral("SK-0423"));
+    logbook.create(demoJob(), QStringLiteral("Imported"));
+    EXPECT_THROW(logbook.create(demoJob(), QStringLiteral("Imported again")), LogbookConflict);
+}
+
+TEST_F(LogbookFile, SecondWindowDoesNotOverwriteTheFirstsEdit) {
+    Logbook first(path());
+    auto job = demoJob();
+    const auto taken = first.create(job, QStringLiteral("Taken in"));
+    Logbook second(path());
+    const auto seen = *second.load(QStringLiteral("SK-0412"));
+    job.title = "Berth 3, by the first";
+    first.store(job, QStringLiteral("Job title"), taken.revision);
+    job.title = "Berth 3, by the second";
+    EXPECT_THROW(second.store(job, QStringLiteral("Job title"), seen.revision), LogbookConflict);
+    EXPECT_EQ(loaded(second, "SK-0412").title, "Berth 3, by the first");
+    EXPECT_EQ(second.history(QStringLiteral("SK-0412"), 10).size(), 2u);
+    EXPECT_EQ(second.revision(QStringLiteral("SK-0412")), seen.revision + 1) << "newer than what it shows";
+}
+
+TEST_F(LogbookFile, LockedElsewhereSaysSoAtOnce) {
+    Logbook logbook(path());
+    const auto taken = logbook.create(demoJob(), QStringLiteral("Taken in"));
+    {
+        auto other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("locker"));
+        other.setDatabaseName(path());
+        ASSERT_TRUE(other.open());
+        QSqlQuery(other).exec(QStringLiteral("BEGIN IMMEDIATE"));
+        QElapsedTimer timer;
+        timer.start();
+        try {
+            logbook.store(demoJob(), QStringLiteral("Blocked"), taken.revision);
+            ADD_FAILURE() << "stored";
+        } catch (const LogbookError& error) {
+            EXPECT_THAT(error.what(), HasSubstr("is locked by another program"));
+        }
+        EXPECT_LT(timer.elapsed(), 2000) << "five seconds would freeze the window";
+        QSqlQuery(other).exec(QStringLiteral("ROLLBACK"));
+        other.close();
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("locker"));
+    EXPECT_NO_THROW(logbook.store(demoJob(), QStringLiteral("Free again"), taken.revision));
+}
+
 TEST_F(LogbookFile, OfANewerProgramIsRefusedUntouched) {
-    { Logbook(path()).store(demoJob(), QStringLiteral("Taken in")); }
+    { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("PRAGMA user_version=7"));
     EXPECT_THAT(problemOpening(path()), HasSubstr("was written by a newer program (version 7)"));
-    sql(QStringLiteral("PRAGMA user_version=1"));
+    sql(QStringLiteral("PRAGMA user_version=2"));
     EXPECT_EQ(Logbook(path()).jobs().size(), 1u);
+}
+
+TEST_F(LogbookFile, OfTheFirstVersionIsTakenOver) {
+    QDir().mkpath(QFileInfo(path()).absolutePath());
+    sql(QStringLiteral(
+        "CREATE TABLE job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, panel TEXT NOT "
+        "NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, handed_back TEXT NOT NULL, changed TEXT NOT "
+        "NULL, body TEXT NOT NULL)"));
+    sql(
+        QStringLiteral("CREATE TABLE edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL REFERENCES "
+                       "job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
+    sql(QStringLiteral("CREATE INDEX edit_job ON edit(job)"));
+    sql(QStringLiteral("INSERT INTO job VALUES ('SK-0412', 'Berth 3', 'Pier', 'NL430', 'Dark', '', '', "
+                       "'2026-11-20T08:00:00.000Z', '%1')")
+            .arg(QString::fromStdString(job::toJson(demoJob()).dump())
+                     .replace(QLatin1Char('\''), QStringLiteral("''"))));
+    sql(QStringLiteral("PRAGMA user_version=1"));
+    Logbook logbook(path());
+    EXPECT_EQ(loaded(logbook, "SK-0412"), demoJob());
+    EXPECT_EQ(logbook.count(QStringLiteral("pier")), 1);
+    EXPECT_NO_THROW(
+        logbook.store(demoJob(), QStringLiteral("Edit"), logbook.load(QStringLiteral("SK-0412"))->revision));
+}
+
+TEST_F(LogbookFile, DatabaseOfAnotherProgramIsRefusedUntouched) {
+    QDir().mkpath(QFileInfo(path()).absolutePath());
+    sql(QStringLiteral("CREATE TABLE bookmarks (url TEXT)"));
+    QFile file(path());
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    const QByteArray before = file.readAll();
+    file.close();
+    EXPECT_THAT(problemOpening(path()), HasSubstr("is a database of another program"));
+    ASSERT_TRUE(file.open(QIODevice::ReadOnly));
+    EXPECT_EQ(file.readAll(), before);
+}
+
+TEST_F(LogbookFile, WithoutANameIsNotKeptInMemory) {
+    EXPECT_THAT(problemOpening(QString()), HasSubstr("name a file"));
+    EXPECT_THAT(problemOpening(folder_.path()), HasSubstr("is no file"));
+}
+
+TEST_F(LogbookFile, IsForItsOwnerOnly) {
+    const Logbook logbook(path());
+    EXPECT_EQ(
+        QFileInfo(path()).permissions() & (QFile::ReadGroup | QFile::ReadOther | QFile::WriteGroup | QFile::WriteOther),
+        QFile::Permissions());
+}
+
+TEST_F(LogbookFile, FindsUmlautsWhateverTheCase) {
+    Logbook logbook(path());
+    auto job = demoJob();
+    job.title = "FÄHRE Süd";
+    logbook.create(job, QStringLiteral("Taken in"));
+    for (const char* words : {"fähre", "FÄHRE", "fahre", "SÜD fäh", "412", "0412"}) {
+        EXPECT_EQ(logbook.count(QString::fromUtf8(words)), 1) << words;
+        EXPECT_EQ(logbook.jobs(QString::fromUtf8(words)).size(), 1u) << words;
+    }
+    EXPECT_EQ(logbook.count(QStringLiteral("fahren")), 0);
+    job.title = "Slipway";
+    logbook.store(job, QStringLiteral("Job title"), 1);
+    EXPECT_EQ(logbook.count(QString::fromUtf8("fähre")), 0) << "the index follows an edit";
+    EXPECT_EQ(logbook.count(QStringLiteral("slip")), 1);
+}
+
+// Paging through is a short cut for reading all, and must give the same.
+TEST_F(LogbookFile, PagesAddUpToTheWholeList) {
+    Logbook logbook(path());
+    for (int i = 0; i < 57; ++i) {
+        auto job = demoJob(i % 3);
+        job.id = "SK-" + std::to_string(1000 + (i * 37) % 57);
+        job.set.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
+        logbook.create(job, QStringLiteral("Taken in"));
+    }
+    for (const char* search : {"", "berth", "northlight"}) {
+        const QString words = QString::fromUtf8(search);
+        std::vector<QString> paged;
+        for (int first = 0; first < 60; first += 10) {
+            for (const auto& summary : logbook.jobs(words, first, 10)) {
+                paged.push_back(summary.id);
+            }
+        }
+        std::vector<QString> whole;
+        for (const auto& summary : logbook.jobs(words)) {
+            whole.push_back(summary.id);
+        }
+        EXPECT_EQ(paged, whole) << search;
+        EXPECT_EQ(int(whole.size()), logbook.count(words)) << search;
+    }
 }
 
 TEST_F(LogbookFile, ThatIsNoneIsRefusedUntouched) {
@@ -142,18 +300,18 @@ TEST_F(LogbookFile, ThatIsNoneIsRefusedUntouched) {
 TEST_F(LogbookFile, DamagedJobNamesTheJobAndTheFieldAndLeavesTheOthers) {
     {
         Logbook logbook(path());
-        logbook.store(demoJob(0), QStringLiteral("Taken in"));
-        logbook.store(demoJob(1), QStringLiteral("Taken in"));
+        logbook.create(demoJob(0), QStringLiteral("Taken in"));
+        logbook.create(demoJob(1), QStringLiteral("Taken in"));
     }
     sql(QStringLiteral("UPDATE job SET body = json_set(body, '$.backlight.strips[0].leds', -3) WHERE id = 'SK-0412'"));
     const Logbook logbook(path());
     try {
-        logbook.load(QStringLiteral("SK-0412"));
+        loaded(logbook, "SK-0412");
         FAIL();
     } catch (const LogbookError& error) {
         EXPECT_THAT(error.what(), HasSubstr("SK-0412: backlight.strips[0].leds: -3 is outside"));
     }
-    EXPECT_TRUE(logbook.load(QStringLiteral("SK-0415")));
+    EXPECT_EQ(loaded(logbook, "SK-0415"), demoJob(1));
 }
 
 // A real kill: another process stores edits and tells the number of each only once it is confirmed.
@@ -174,11 +332,10 @@ TEST_F(LogbookFile, LosesNoConfirmedEditWhenTheProgramIsKilled) {
         const int confirmed = lines.back().toInt();
 
         Logbook logbook(path());
-        const auto job = logbook.load(QStringLiteral("SK-0412"));
-        ASSERT_TRUE(job);
-        EXPECT_GE(int(job->soak.size()), confirmed);
-        EXPECT_LE(int(job->soak.size()), confirmed + 1);
-        EXPECT_GE(int(logbook.history(QStringLiteral("SK-0412")).size()), confirmed);
+        const auto job = loaded(logbook, "SK-0412");
+        EXPECT_GE(int(job.soak.size()), confirmed);
+        EXPECT_LE(int(job.soak.size()), confirmed + 1);
+        EXPECT_GE(int(logbook.history(QStringLiteral("SK-0412"), 5000).size()), confirmed);
         QFile::remove(path());
         QFile::remove(path() + QStringLiteral("-wal"));
         QFile::remove(path() + QStringLiteral("-shm"));
@@ -224,6 +381,44 @@ TEST_F(JobFiles, ErrorsNameFileFieldAndReason) {
 TEST_F(JobFiles, ThatCannotBeWrittenLeaveTheOldOneAlone) {
     EXPECT_THROW(writeJobFile(demoJob(), folder_.filePath(QStringLiteral("no/such/folder/x.json"))),
                  format::FormatError);
+}
+
+TEST_F(JobFiles, PipeIsNoFileAndDoesNotHang) {
+    const QString pipe = folder_.filePath(QStringLiteral("pipe"));
+    ASSERT_EQ(mkfifo(pipe.toLocal8Bit().constData(), 0600), 0);
+    EXPECT_THAT(problemReading(pipe), HasSubstr("is no file"));
+    EXPECT_THAT(problemReading(folder_.path()), HasSubstr("is a folder"));
+    EXPECT_THROW(writeJobFile(demoJob(), pipe), format::FormatError);
+}
+
+TEST_F(JobFiles, FullDiskLeavesTheOldFileWhole) {
+    const QString name = folder_.filePath(QStringLiteral("SK-0412.json"));
+    writeJobFile(demoJob(), name);
+    rlimit small{4096, RLIM_INFINITY};
+    rlimit before{};
+    getrlimit(RLIMIT_FSIZE, &before);
+    small.rlim_max = before.rlim_max;
+    signal(SIGXFSZ, SIG_IGN);
+    setrlimit(RLIMIT_FSIZE, &small);  // writes beyond fail as on a full disk
+    EXPECT_THROW(writeWhole(name, QByteArray(100'000, 'x')), format::FormatError);
+    setrlimit(RLIMIT_FSIZE, &before);
+    EXPECT_EQ(readJobFile(name), demoJob());
+    EXPECT_EQ(QDir(folder_.path()).entryList(QDir::Files).size(), 1) << "no scrap is left";
+}
+
+TEST_F(JobFiles, AreForTheirOwnerOnly) {
+    const QString name = folder_.filePath(QStringLiteral("SK-0412.json"));
+    writeJobFile(demoJob(), name);
+    EXPECT_FALSE(QFileInfo(name).permission(QFile::ReadOther));
+    EXPECT_FALSE(QFileInfo(name).permission(QFile::ReadGroup));
+}
+
+TEST(PathInFolder, StaysInTheFolder) {
+    const auto name = [](const char* id) { return pathInFolder(QStringLiteral("/desk"), id, QStringLiteral("pdf")); };
+    EXPECT_EQ(name("SK-0412"), QStringLiteral("/desk/SK-0412.pdf"));
+    EXPECT_EQ(name("../escape"), QStringLiteral("/desk/___escape.pdf"));
+    EXPECT_EQ(name("/any/where/x"), QStringLiteral("/desk/_any_where_x.pdf"));
+    EXPECT_EQ(name(".."), QStringLiteral("/desk/__.pdf"));
 }
 
 }  // namespace

@@ -8,6 +8,7 @@
 #include <QTemporaryDir>
 
 #include "core/reasoning/wording.h"
+#include "records/files.h"
 #include "typeface/typeface.h"
 #include "virtualset/demo_workshop.h"
 
@@ -56,7 +57,7 @@ TEST_F(Report, SaysThatItIsNotCertainWhileItIsNot) {
 
 TEST_F(Report, TellsTheWorkTheCurrentsAndTheSoak) {
     job_.repair = {"replaceAllStrips", "Four new strips", 0.24, 0.2};
-    job_.soak = {{0, 146, 0.2, false}, {15, 146, 0.2, false}, {32, 146, 0.199, false}};
+    job_.soak = {{0, 146, 0.2, false}, {11, 146, 0.2, false}, {21, 146, 0.2, false}, {32, 146, 0.199, false}};
     job_.handedBack = "2026-11-25T15:00:00Z";
     job::addEntry(job_, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 20, 20});
     const QString words = text();
@@ -85,7 +86,7 @@ TEST_F(Report, LongReportsRunOverSeveralPages) {
     }
     const QTemporaryDir folder;
     const QString pdf = folder.filePath(QStringLiteral("long.pdf"));
-    writePdf(*compose(job_, reasoning::assess(job_, trade_), trade_), pdf);
+    records::writeWhole(pdf, pdfOf(*compose(job_, reasoning::assess(job_, trade_), trade_)));
     QProcess info;
     info.start(QStringLiteral("pdfinfo"), {pdf});
     ASSERT_TRUE(info.waitForFinished());
@@ -95,13 +96,26 @@ TEST_F(Report, LongReportsRunOverSeveralPages) {
     EXPECT_TRUE(words.contains(QStringLiteral("A4")));
 }
 
-TEST_F(Report, ThatCannotBeWrittenSaysWhere) {
-    try {
-        writePdf(*compose(job_, reasoning::assess(job_, trade_), trade_), QStringLiteral("/no/such/folder/x.pdf"));
-        FAIL();
-    } catch (const std::runtime_error& error) {
-        EXPECT_NE(std::string(error.what()).find("/no/such/folder/x.pdf"), std::string::npos);
-    }
+TEST_F(Report, LabelsThatLookLikePlaceholdersStayWords) {
+    job_.backlight.strips[0].label = "%2";
+    job_.title = "%1 and %3";
+    job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
+                  job::TesterTaken{backlight::wholeStrip(job_.backlight, 0), {0.03, 300}, 300, 0});
+    const QString words = text();
+    EXPECT_TRUE(words.contains(QStringLiteral("%1 and %3"))) << words.toStdString();
+    EXPECT_TRUE(words.contains(QStringLiteral("Tester 30 mA, strip %2"))) << words.toStdString();
+}
+
+TEST_F(Report, TellsTheTimeOfTheBenchNotOfGreenwich) {
+    const QByteArray before = qgetenv("TZ");
+    qputenv("TZ", "Etc/GMT-5");  // five hours ahead
+    tzset();
+    job_.trail.clear();
+    job::addEntry(job_, "2026-11-24T22:30:00Z", job::Phase::Before, job::Answer{"torch", "picture"});
+    const QString words = text();
+    before.isNull() ? qunsetenv("TZ") : qputenv("TZ", before);
+    tzset();
+    EXPECT_TRUE(words.contains(QStringLiteral("2026-11-25 03:30"))) << words.toStdString();
 }
 
 // The mono faces of this family also register under the plain one's name, so the face must be checked, not the name.

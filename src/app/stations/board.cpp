@@ -46,7 +46,7 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
 void BoardStation::buildRows() {
     clearLayout(rows_);
     points_.clear();
-    const auto& channels = session_.job().backlight.channels;
+    const auto& channels = job().backlight.channels;
     for (const auto& test : session_.trade().tests) {
         if (test.station != "board" || test.form != knowledge::Form::Volts) {
             continue;
@@ -57,14 +57,14 @@ void BoardStation::buildRows() {
             if (count > 1) {
                 title += tr(", channel %1").arg(QString::fromStdString(channels[channel].label));
             }
-            auto* row = new VoltsRow(title, QString::fromStdString(test.how));
+            auto* row = new VoltsRow(
+                title, QString::fromStdString(test.how), [this, id = test.id, channel](const job::TypedVolts& reading) {
+                    return session_.record(job::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
+                });
             row->field()->setObjectName(QString::fromStdString(test.id) +
                                         (count > 1 ? QString::number(channel) : QString()));
             const int index = int(points_.size());
             connect(row, &VoltsRow::stepped, this, [this, index](int rows) { focusRow(index + rows); });
-            connect(row, &VoltsRow::entered, this, [this, id = test.id, channel](const job::TypedVolts& reading) {
-                session_.record(job::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
-            });
             rows_->addWidget(row);
             points_.push_back({test.id, channel, row});
         }
@@ -76,14 +76,14 @@ void BoardStation::showJob() {
     std::size_t expected = 0;
     for (const auto& test : session_.trade().tests) {
         if (test.station == "board" && test.form == knowledge::Form::Volts) {
-            expected += test.perChannel ? session_.job().backlight.channels.size() : 1;
+            expected += test.perChannel ? job().backlight.channels.size() : 1;
         }
     }
     if (points_.size() != expected) {
         buildRows();
     }
-    const auto& assessment = session_.assessment();
-    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
+    const auto& assessment = this->assessment();
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
     const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
     for (const auto& point : points_) {
         const auto* test = session_.trade().test(point.test);
@@ -99,7 +99,7 @@ void BoardStation::showJob() {
             const auto* measured = std::get_if<job::Measured>(&entry.what);
             if (measured != nullptr && measured->test == point.test && measured->channel == point.channel) {
                 reading = *measured;
-                words = QString::fromStdString(reasoning::describe(entry.what, session_.job(), session_.trade()));
+                words = QString::fromStdString(reasoning::describe(entry.what, job(), session_.trade()));
                 within = assessment.expectations.at(entry.id).within;
             }
         }
@@ -108,7 +108,7 @@ void BoardStation::showJob() {
         point.row->setWanted(assessment.verdict.empty() && next != nullptr && next->test == point.test &&
                              next->channel == point.channel);
     }
-    chart_->show(session_.job().backlight, assessment);
+    chart_->show(job().backlight, assessment);
 }
 
 void BoardStation::focusRow(int index) {
@@ -128,7 +128,7 @@ void BoardStation::enter() {
         setFocus();
         return;
     }
-    const auto& probes = session_.assessment().probes;
+    const auto& probes = assessment().probes;
     for (std::size_t i = 0; i < points_.size() && !probes.empty(); ++i) {
         if (points_[i].test == probes.front().test && points_[i].channel == probes.front().channel) {
             return focusRow(int(i));
@@ -152,10 +152,10 @@ std::vector<KeyHint> BoardStation::keys() const {
             {tr("~"), tr("wanders")}};
 }
 
-bool BoardStation::isDone() const {
-    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
-    return std::any_of(standing.begin(), standing.end(),
-                       [](const auto& e) { return std::holds_alternative<job::Measured>(e.what); });
+bool BoardStation::isDone(const Snapshot& shown) {
+    return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
+        return e.phase == job::Phase::Before && std::holds_alternative<job::Measured>(e.what);
+    });
 }
 
 }  // namespace dimglow::app

@@ -15,7 +15,7 @@ public:
     void enter() override;
     void goTo(const reasoning::Probe& probe) override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;

@@ -182,6 +182,7 @@ void FirstLookStation::addLight(const knowledge::TestKind& test) {
 }
 
 void FirstLookStation::setCurrent(int index) {
+    setFocusPolicy(Qt::StrongFocus);
     current_ = std::clamp(index, 0, int(questions_.size()));
     if (current_ == int(questions_.size())) {
         stopwatch_->setFocus();
@@ -195,20 +196,22 @@ void FirstLookStation::choose(int choice) {
     if (current_ < int(questions_.size()) && choice < int(questions_[current_].choices.size())) {
         const auto* test = session_.trade().test(questions_[current_].test);
         const int asked = current_;
-        session_.record(job::Answer{test->id, test->choices[choice].id});
-        setCurrent(asked + 1);
+        if (tell(session_.record(job::Answer{test->id, test->choices[choice].id}))) {
+            setCurrent(asked + 1);
+        } else {
+            showJob();
+        }
     }
 }
 
 void FirstLookStation::record(driver::Light what, double seconds) {
-    session_.record(job::LightSeen{what, std::round(seconds * 10) / 10});
+    tell(session_.record(job::LightSeen{what, std::round(seconds * 10) / 10}));
 }
 
 void FirstLookStation::showJob() {
-    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
-    const auto& probes = session_.assessment().probes;
-    const std::string next =
-        probes.empty() || !session_.assessment().verdict.empty() ? std::string() : probes.front().test;
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
+    const auto& probes = assessment().probes;
+    const std::string next = probes.empty() || !assessment().verdict.empty() ? std::string() : probes.front().test;
     for (int q = 0; q < int(questions_.size()); ++q) {
         const auto& question = questions_[q];
         std::string chosen;
@@ -227,8 +230,7 @@ void FirstLookStation::showJob() {
     double seconds = -1;
     for (const auto& entry : standing) {
         if (const auto* light = std::get_if<job::LightSeen>(&entry.what)) {
-            lightValue_->setText(
-                QString::fromStdString(reasoning::describe(entry.what, session_.job(), session_.trade())));
+            lightValue_->setText(QString::fromStdString(reasoning::describe(entry.what, job(), session_.trade())));
             seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
         }
     }
@@ -251,14 +253,13 @@ void FirstLookStation::keyPressEvent(QKeyEvent* event) {
 }
 
 void FirstLookStation::enter() {
-    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
     int first = 0;
     while (first < int(questions_.size()) && std::any_of(standing.begin(), standing.end(), [&](const auto& e) {
                return job::testOf(e.what) == questions_[first].test;
            })) {
         ++first;
     }
-    setFocusPolicy(Qt::StrongFocus);
     setCurrent(first);
 }
 
@@ -279,11 +280,9 @@ std::vector<KeyHint> FirstLookStation::keys() const {
             {tr("S"), tr("stays lit")}};
 }
 
-bool FirstLookStation::isDone() const {
-    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
-    return std::any_of(standing.begin(), standing.end(), [&](const auto& e) {
-        const auto* test = session_.trade().test(job::testOf(e.what));
-        return test != nullptr && test->station == "firstLook";
+bool FirstLookStation::isDone(const Snapshot& shown) {
+    return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
+        return std::holds_alternative<job::Answer>(e.what) || std::holds_alternative<job::LightSeen>(e.what);
     });
 }
 

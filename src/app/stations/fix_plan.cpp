@@ -30,26 +30,24 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     body_->addLayout(options_, 1);
     auto* assumed = new QHBoxLayout;
     assumed->setSpacing(theme::px(10));
-    using Range = NumberField::Range;
-    const auto assume = [&](const QString& name, const char* id, Range range, double job::Bench::*value) {
-        auto* field = new NumberField(session, name, QString::fromLatin1(id), range,
+    const auto assume = [&](const QString& name, const char* id, job::Expected expected, double job::Bench::*value) {
+        auto* field = new NumberField(session, name, QString::fromLatin1(id), expected,
                                       [value](job::Job& job) -> double& { return job.bench.*value; });
-        connect(field, &NumberField::refused, this, &Station::refused);
         assumed->addWidget(field);
         assumptions_.push_back(field);
     };
-    assume(tr("Rate per h"), "rate", {0, 1e5}, &job::Bench::ratePerHour);
-    assume(tr("Promised, h of light"), "promised", {1, 1e5}, &job::Bench::promisedHours);
-    assume(tr("Goodwill"), "goodwill", {0, 1e5}, &job::Bench::goodwill);
+    assume(tr("Rate per h"), "rate", {0, 1e5, job::Unit::Money}, &job::Bench::ratePerHour);
+    assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
+    assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
     assume(tr("Weibull β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
     assumed->addStretch();
     body_->addLayout(assumed);
 }
 
 QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
-    const auto& job = session_.job();
+    const auto& job = this->job();
     const bool chosen = job.repair.option == option.id;
-    const bool advised = session_.assessment().plan.advised == option.id;
+    const bool advised = assessment().plan.advised == option.id;
     auto* card = makeCard(chosen ? "chosen" : "panel");
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(10), theme::px(12), theme::px(10), theme::px(10));
@@ -60,8 +58,13 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     title->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     rows->addWidget(title);
     rows->addWidget(
-        makeLabel(tr("%1 %2").arg(option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(job.bench.currency)),
-                  theme::reading(22), advised ? "glow" : ""));
+        makeLabel(option.expectedCost
+                      ? tr("%1 %2").arg(*option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(job.bench.currency))
+                      : tr("not known"),
+                  theme::reading(22),
+                  advised               ? "glow"
+                  : option.expectedCost ? ""
+                                        : "quiet"));
     rows->addWidget(makeLabel(advised          ? tr("advised")
                               : option.stopGap ? tr("stop-gap")
                                                : tr("expected cost"),
@@ -105,7 +108,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
 
 void FixPlanStation::showJob() {
     clearLayout(options_);
-    const auto& assessment = session_.assessment();
+    const auto& assessment = this->assessment();
     cause_->setText(assessment.verdict.empty() ? tr("Not certain yet: %1, %2 %")
                                                      .arg(QString::fromStdString(assessment.suspects.front().title))
                                                      .arg(100 * assessment.suspects.front().share, 0, 'f', 0)
@@ -121,14 +124,10 @@ void FixPlanStation::showJob() {
 }
 
 void FixPlanStation::choose(int index) {
-    const auto& options = session_.assessment().plan.options;
+    const auto& options = assessment().plan.options;
     if (index >= 0 && index < int(std::min(mostOptions, options.size()))) {
-        session_.edit(tr("Repair: %1").arg(QString::fromStdString(options[index].title)), [&](job::Job& job) {
-            job.repair.option = options[index].id;
-            if (!job.repair.originalAmps) {
-                job.repair.originalAmps = job.backlight.channels.front().amps;
-            }
-        });
+        tell(session_.edit(tr("Repair: %1").arg(QString::fromStdString(options[index].title)),
+                           [id = options[index].id](job::Job& job) { job.repair.option = id; }));
         setFocus();
     }
 }
@@ -151,8 +150,8 @@ std::vector<KeyHint> FixPlanStation::keys() const {
     return {{tr("1 … 5"), tr("choose")}};
 }
 
-bool FixPlanStation::isDone() const {
-    return !session_.job().repair.option.empty();
+bool FixPlanStation::isDone(const Snapshot& shown) {
+    return !shown.job.repair.option.empty();
 }
 
 }  // namespace dimglow::app

@@ -13,7 +13,7 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;

@@ -1,13 +1,15 @@
 #include "app/stations/hand_back.h"
 
-#include <QDir>
+#include <QFileInfo>
 #include <QPushButton>
 #include <QShortcut>
-#include <QStandardPaths>
 #include <exception>
 
+#include "app/field_note.h"
 #include "app/panels.h"
+#include "app/remembered.h"
 #include "app/theme.h"
+#include "records/files.h"
 #include "records/job_file.h"
 #include "report/report.h"
 
@@ -15,13 +17,8 @@ namespace dimglow::app {
 
 HandBackStation::HandBackStation(JobSession& session) : Station(session, QStringLiteral("handBack"), tr("Hand back")) {
     body_->addWidget(makeLabel(tr("What was done, with parts, values and polarity"), theme::quiet(), "quiet"));
-    work_ = new QPlainTextEdit;
-    work_->setObjectName(QStringLiteral("work"));
-    work_->setAccessibleName(tr("Work done"));
-    work_->setFont(theme::body());
-    work_->setFixedHeight(theme::px(64));
-    work_->setTabChangesFocus(true);
-    work_->installEventFilter(this);
+    work_ = new TextBox(session_, tr("Work done"), QStringLiteral("work"), 3,
+                        [](job::Job& job) -> std::string& { return job.repair.work; });
     body_->addWidget(work_);
     preview_ = new QTextEdit;
     preview_->setObjectName(QStringLiteral("preview"));
@@ -29,7 +26,7 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
     preview_->setReadOnly(true);
     body_->addWidget(preview_, 1);
     auto* row = new QHBoxLayout;
-    folder_ = new QLineEdit(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation));
+    folder_ = new QLineEdit(remembered::folder());
     folder_->setObjectName(QStringLiteral("folder"));
     folder_->setAccessibleName(tr("Folder"));
     folder_->setFont(theme::body());
@@ -49,9 +46,11 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
     auto* doneKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_H), this);
     connect(doneKey, &QShortcut::activated, done, &QPushButton::click);
     connect(done, &QPushButton::clicked, this, [this] {
-        session_.edit(tr("Handed back"), [](job::Job& job) {
-            job.handedBack = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-        });
+        if (work_->commit()) {
+            tell(session_.edit(tr("Handed back"), [](job::Job& job) {
+                job.handedBack = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+            }));
+        }
     });
     row->addWidget(done);
     body_->addLayout(row);
@@ -65,37 +64,37 @@ HandBackStation::~HandBackStation() {
 }
 
 void HandBackStation::showJob() {
-    auto document = report::compose(session_.job(), session_.assessment(), session_.trade());
+    auto document = report::compose(job(), assessment(), session_.trade());
     preview_->setDocument(document.get());
     document_ = std::move(document);
-    if (!work_->hasFocus()) {
-        work_->setPlainText(QString::fromStdString(session_.job().repair.work));
-    }
-}
-
-bool HandBackStation::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == work_ && event->type() == QEvent::FocusOut) {
-        session_.edit(tr("Work done"),
-                      [this](job::Job& job) { job.repair.work = work_->toPlainText().left(1000).toStdString(); });
-    }
-    return Station::eventFilter(watched, event);
+    work_->refresh();
 }
 
 void HandBackStation::save(const QString& suffix) {
-    work_->clearFocus();  // lets the work being typed write itself down
+    if (!work_->commit()) {
+        return;
+    }
     session_.settle();
-    const QString path =
-        QDir(folder_->text()).filePath(QString::fromStdString(session_.job().id) + QLatin1Char('.') + suffix);
+    const QString path = records::pathInFolder(folder_->text(), job().id, suffix);
+    if (QFileInfo::exists(path) && path != replaceable_) {
+        replaceable_ = path;
+        restyle(result_, "tone", "ember");
+        result_->setText(tr("%1 is there already. Once more replaces it.").arg(path));
+        return;
+    }
     try {
         if (suffix == QStringLiteral("pdf")) {
-            const auto document = report::compose(session_.job(), session_.assessment(), session_.trade());
-            report::writePdf(*document, path);
+            const auto document = report::compose(job(), assessment(), session_.trade());
+            records::writeWhole(path, report::pdfOf(*document));
         } else {
-            records::writeJobFile(session_.job(), path);
+            records::writeJobFile(job(), path);
         }
+        replaceable_ = path;  // it is this job's own from here on
+        remembered::setFolder(folder_->text());
+        restyle(result_, "tone", "good");
         result_->setText(tr("Saved %1").arg(path));
     } catch (const std::exception& problem) {
-        emit refused(QString::fromUtf8(problem.what()));
+        refuse(folder_, QString::fromUtf8(problem.what()));
     }
 }
 
@@ -107,8 +106,8 @@ std::vector<KeyHint> HandBackStation::keys() const {
     return {{tr("Ctrl+P"), tr("PDF")}, {tr("Ctrl+J"), tr("JSON")}, {tr("Alt+H"), tr("handed back")}};
 }
 
-bool HandBackStation::isDone() const {
-    return !session_.job().handedBack.empty();
+bool HandBackStation::isDone(const Snapshot& shown) {
+    return !shown.job.handedBack.empty();
 }
 
 }  // namespace dimglow::app

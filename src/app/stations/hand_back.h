@@ -1,12 +1,12 @@
 #pragma once
 
 #include <QLineEdit>
-#include <QPlainTextEdit>
 #include <QTextDocument>
 #include <QTextEdit>
 #include <memory>
 
 #include "app/stations/station.h"
+#include "app/stations/text_box.h"
 
 namespace dimglow::app {
 
@@ -19,19 +19,19 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void save(const QString& suffix);
 
     QTextEdit* preview_;
-    QPlainTextEdit* work_;
+    TextBox* work_;
     QLineEdit* folder_;
     QLabel* result_;
+    QString replaceable_;  ///< the file that the next save may replace
     std::unique_ptr<QTextDocument> document_;
 };
 

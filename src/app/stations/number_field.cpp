@@ -2,15 +2,15 @@
 
 #include <QHBoxLayout>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
-#include "core/job/reading_text.h"
 
 namespace dimglow::app {
 
-NumberField::NumberField(JobSession& session, const QString& name, const QString& id, Range range,
+NumberField::NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
                          std::function<double&(job::Job&)> slot, double shown)
-    : session_(session), name_(name), range_(range), slot_(std::move(slot)), shown_(shown) {
+    : session_(session), name_(name), expected_(expected), slot_(std::move(slot)), shown_(shown) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(theme::px(6));
@@ -25,21 +25,28 @@ NumberField::NumberField(JobSession& session, const QString& name, const QString
 }
 
 void NumberField::refresh() {
-    if (!edit_->hasFocus()) {
-        job::Job job = session_.job();
+    if (!edit_->isModified()) {
+        job::Job job = session_.shown().job;
         edit_->setText(QString::number(slot_(job) * shown_, 'g', 6));
     }
 }
 
 void NumberField::commit() {
-    const auto typed = job::readTypedNumber(edit_->text().toStdString(), range_.least, range_.most);
-    const auto* problem = std::get_if<std::string>(&typed);
-    restyle(edit_, "wrong", problem != nullptr);
-    if (problem != nullptr) {
-        emit refused(tr("%1: %2").arg(name_, QString::fromStdString(*problem)));
+    if (!edit_->isModified()) {
         return;
     }
-    session_.edit(name_, [&](job::Job& job) { slot_(job) = std::get<double>(typed) / shown_; });
+    const auto typed = job::readTypedNumber(edit_->text().toStdString(), expected_);
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        refuse(edit_, QString::fromStdString(*problem));
+        return;
+    }
+    const auto written = session_.edit(name_, [&](job::Job& job) { slot_(job) = std::get<double>(typed) / shown_; });
+    if (written) {
+        edit_->setModified(false);
+        accept(edit_);
+    } else {
+        refuse(edit_, written.problem);
+    }
 }
 
 }  // namespace dimglow::app

@@ -4,6 +4,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/job/reading_text.h"
@@ -23,7 +24,6 @@ QString titleOf(Finding finding) {
     return titles[int(finding)];
 }
 
-/// "60 V 3 A 250 V; 120 V 1 A 300 V": volts, amps, isolation of each output.
 }  // namespace
 
 PanelCheckStation::PanelCheckStation(JobSession& session)
@@ -44,29 +44,28 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     channel_->setFont(theme::body());
     channel_->setAccessibleName(tr("What to light"));
     connect(channel_, &QComboBox::activated, this, [this](int channel) {
-        session_.edit(tr("What to light"), [&](job::Job& job) {
+        tell(session_.edit(tr("What to light"), [&](job::Job& job) {
             const bool lamps = channel >= int(job.backlight.channels.size());
             job.panelCheck.lamps = lamps ? panelcheck::Lamps{1, job.backlight.widthMm} : panelcheck::Lamps{};
             job.panelCheck.channel = lamps ? 0 : channel;
-        });
+        }));
     });
     channel_->setMinimumWidth(theme::px(104));
     grid->addWidget(channel_, 2, 0, Qt::AlignBottom);
     fields_ = {new NumberField(
-                   session, tr("% of current"), QStringLiteral("currentShare"), {1, 100},
+                   session, tr("% of current"), QStringLiteral("currentShare"), {1, 100, job::Unit::Percent},
                    [](job::Job& job) -> double& { return job.panelCheck.currentShare; }, 100),
-               new NumberField(session, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48},
+               new NumberField(session, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48, job::Unit::Volts},
                                [](job::Job& job) -> double& { return job.panelCheck.tconVolts; })};
-    lampFields_ = {new NumberField(session, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000},
-                                   [](job::Job& job) -> double& { return job.panelCheck.lamps.lengthMm; }),
-                   new NumberField(session, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20},
-                                   [](job::Job& job) -> double& { return job.panelCheck.lamps.diameterMm; })};
+    lampFields_ = {
+        new NumberField(session, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000, job::Unit::Millimetres},
+                        [](job::Job& job) -> double& { return job.panelCheck.lamps.lengthMm; }),
+        new NumberField(session, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20, job::Unit::Millimetres},
+                        [](job::Job& job) -> double& { return job.panelCheck.lamps.diameterMm; })};
     for (int i = 0; i < int(lampFields_.size()); ++i) {
-        connect(lampFields_[i], &NumberField::refused, this, &Station::refused);
         grid->addWidget(lampFields_[i], 2, i == 0 ? 1 : 3, Qt::AlignBottom | Qt::AlignLeft);
     }
     for (int i = 0; i < int(fields_.size()); ++i) {
-        connect(fields_[i], &NumberField::refused, this, &Station::refused);
         grid->addWidget(fields_[i], 2, 1 + i, Qt::AlignBottom);
     }
     outputs_ = new QWidget;
@@ -107,11 +106,11 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     seenBox->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
     seenBox->setSpacing(theme::px(5));
     auto* readings = new QHBoxLayout;
-    const std::tuple<QString, const char*, std::optional<double> panelcheck::PanelCheck::*> measured[] = {
-        {tr("first glow, V"), "kneeVolts", &panelcheck::PanelCheck::kneeVolts},
-        {tr("light, V"), "lightVolts", &panelcheck::PanelCheck::lightVolts},
-        {tr("T-con, A"), "tconAmps", &panelcheck::PanelCheck::tconAmps}};
-    for (const auto& [name, id, slot] : measured) {
+    const std::tuple<QString, const char*, job::Unit, std::optional<double> panelcheck::PanelCheck::*> measured[] = {
+        {tr("first glow, V"), "kneeVolts", job::Unit::Volts, &panelcheck::PanelCheck::kneeVolts},
+        {tr("light, V"), "lightVolts", job::Unit::Volts, &panelcheck::PanelCheck::lightVolts},
+        {tr("T-con, A"), "tconAmps", job::Unit::Amps, &panelcheck::PanelCheck::tconAmps}};
+    for (const auto& [name, id, unit, slot] : measured) {
         auto* column = new QVBoxLayout;
         column->setSpacing(theme::px(2));
         column->addWidget(makeLabel(name, theme::quiet(), "quiet"));
@@ -120,18 +119,22 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
         edit->setAccessibleName(name);
         edit->setFont(theme::reading(17));
         edit->setMinimumWidth(theme::px(60));
-        connect(edit, &QLineEdit::editingFinished, this, [this, edit, name = name, slot = slot] {
+        connect(edit, &QLineEdit::editingFinished, this, [this, edit, name = name, unit = unit, slot = slot] {
+            if (!edit->isModified()) {
+                return;
+            }
             std::optional<double> value;
             if (!edit->text().trimmed().isEmpty()) {
-                const auto typed = job::readTypedNumber(edit->text().toStdString(), 0, 5000);
-                restyle(edit, "wrong", std::holds_alternative<std::string>(typed));
+                const auto typed = job::readTypedNumber(edit->text().toStdString(), {0, 5000, unit});
                 if (const auto* problem = std::get_if<std::string>(&typed)) {
-                    emit refused(tr("%1: %2").arg(name, QString::fromStdString(*problem)));
+                    refuse(edit, QString::fromStdString(*problem));
                     return;
                 }
                 value = std::get<double>(typed);
             }
-            session_.edit(name, [&](job::Job& job) { job.panelCheck.*slot = value; });
+            if (tell(session_.edit(name, [&](job::Job& job) { job.panelCheck.*slot = value; }), edit)) {
+                edit->setModified(false);
+            }
         });
         readings_.push_back(edit);
         column->addWidget(edit);
@@ -142,7 +145,7 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     leads_->setObjectName(QStringLiteral("leadsChecked"));
     leads_->setFont(theme::body());
     connect(leads_, &QCheckBox::clicked, this, [this](bool proven) {
-        session_.edit(tr("Leads proven"), [&](job::Job& job) { job.panelCheck.leadsChecked = proven; });
+        tell(session_.edit(tr("Leads proven"), [&](job::Job& job) { job.panelCheck.leadsChecked = proven; }));
     });
     seenBox->addWidget(leads_);
     auto* grid2 = new QGridLayout;
@@ -151,26 +154,21 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
         box->setObjectName(QString::fromLatin1(panelcheck::idOf(Finding(i))));
         box->setFont(theme::body());
         connect(box, &QCheckBox::clicked, this, [this, i](bool seen) {
-            session_.edit(titleOf(Finding(i)), [&](job::Job& job) {
+            tell(session_.edit(titleOf(Finding(i)), [&](job::Job& job) {
                 auto& findings = job.panelCheck.findings;
                 std::erase(findings, Finding(i));
                 if (seen) {
                     findings.insert(std::upper_bound(findings.begin(), findings.end(), Finding(i)), Finding(i));
                 }
-            });
+            }));
         });
         findings_.push_back(box);
         grid2->addWidget(box, i / 2, i % 2);
     }
     seenBox->addLayout(grid2);
-    note_ = new QPlainTextEdit;
-    note_->setObjectName(QStringLiteral("panelNote"));
-    note_->setAccessibleName(tr("Note"));
+    note_ = new TextBox(session_, tr("Note"), QStringLiteral("panelNote"), 2,
+                        [](job::Job& job) -> std::string& { return job.panelCheck.note; });
     note_->setPlaceholderText(tr("note"));
-    note_->setFont(theme::body());
-    note_->setFixedHeight(theme::px(44));
-    note_->setTabChangesFocus(true);
-    note_->installEventFilter(this);
     seenBox->addWidget(note_);
     advice_ = makeLabel({}, theme::body());
     advice_->setObjectName(QStringLiteral("panelAdvice"));
@@ -194,7 +192,7 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
 }
 
 void PanelCheckStation::showJob() {
-    const auto& job = session_.job();
+    const auto& job = this->job();
     const auto& check = job.panelCheck;
     channel_->clear();
     for (const auto& channel : job.backlight.channels) {
@@ -212,13 +210,13 @@ void PanelCheckStation::showJob() {
         field->refresh();
         field->setVisible(lamps);
     }
-    if (!supplies_->hasFocus()) {
+    if (!supplies_->isModified()) {
         supplies_->setText(QString::fromStdString(panelcheck::lineOf(job.bench.supplies)));
         supplies_->setCursorPosition(0);
     }
     const std::optional<double> values[] = {check.kneeVolts, check.lightVolts, check.tconAmps};
     for (std::size_t i = 0; i < readings_.size(); ++i) {
-        if (!readings_[i]->hasFocus()) {
+        if (!readings_[i]->isModified()) {
             readings_[i]->setText(values[i] ? QString::number(*values[i]) : QString());
         }
     }
@@ -227,9 +225,7 @@ void PanelCheckStation::showJob() {
         findings_[i]->setChecked(std::find(check.findings.begin(), check.findings.end(), Finding(i)) !=
                                  check.findings.end());
     }
-    if (!note_->hasFocus()) {
-        note_->setPlainText(QString::fromStdString(check.note));
-    }
+    note_->refresh();
     for (int i = 0; i < 3; ++i) {
         outcomes_[i]->setChecked(check.outcome == Outcome(i + 1));
     }
@@ -237,7 +233,7 @@ void PanelCheckStation::showJob() {
 }
 
 void PanelCheckStation::showPlan() {
-    const auto& job = session_.job();
+    const auto& job = this->job();
     const auto plan = panelcheck::planOf(job.backlight, job.panelCheck, job.bench.supplies);
     headline_->setText(
         plan.isCcfl
@@ -311,34 +307,26 @@ void PanelCheckStation::showPlan() {
 
 void PanelCheckStation::commitSupplies() {
     const auto read = panelcheck::readSupplies(supplies_->text().toStdString());
-    const auto* problem = std::get_if<backlight::LineProblem>(&read);
-    restyle(supplies_, "wrong", problem != nullptr);
-    if (problem != nullptr) {
-        emit refused(inWords(*problem));
+    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+        refuse(supplies_, inWords(*problem));
         return;
     }
     const auto& supplies = std::get<std::vector<panelcheck::BenchSupply>>(read);
-    session_.edit(tr("Bench supplies"), [&](job::Job& job) { job.bench.supplies = supplies; });
+    if (tell(session_.edit(tr("Bench supplies"), [&](job::Job& job) { job.bench.supplies = supplies; }), supplies_)) {
+        supplies_->setModified(false);
+    }
 }
 
 void PanelCheckStation::decide(Outcome outcome) {
     const QString names[] = {{}, tr("Panel: go"), tr("Panel: go, with a note"), tr("Panel: no-go")};
-    session_.edit(names[int(outcome)], [&](job::Job& job) {
+    tell(session_.edit(names[int(outcome)], [&](job::Job& job) {
         job.panelCheck.outcome = outcome;
         if (outcome == Outcome::NoGo) {
             job.repair.option = "doNotRepair";
         } else if (job.repair.option == "doNotRepair") {
             job.repair.option.clear();
         }
-    });
-}
-
-bool PanelCheckStation::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == note_ && event->type() == QEvent::FocusOut) {
-        session_.edit(tr("Note"),
-                      [this](job::Job& job) { job.panelCheck.note = note_->toPlainText().left(1000).toStdString(); });
-    }
-    return Station::eventFilter(watched, event);
+    }));
 }
 
 void PanelCheckStation::keyPressEvent(QKeyEvent* event) {
@@ -371,8 +359,8 @@ std::vector<KeyHint> PanelCheckStation::keys() const {
             {tr("O"), tr("note")},         {tr("X"), tr("no-go")}};
 }
 
-bool PanelCheckStation::isDone() const {
-    return session_.job().panelCheck.outcome != Outcome::Open;
+bool PanelCheckStation::isDone(const Snapshot& shown) {
+    return shown.job.panelCheck.outcome != Outcome::Open;
 }
 
 }  // namespace dimglow::app

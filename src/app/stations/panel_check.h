@@ -3,11 +3,11 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
-#include <QPlainTextEdit>
 #include <QPushButton>
 
 #include "app/stations/number_field.h"
 #include "app/stations/station.h"
+#include "app/stations/text_box.h"
 
 namespace dimglow::app {
 
@@ -19,12 +19,11 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;
     void keyPressEvent(QKeyEvent* event) override;
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void showPlan();
@@ -42,7 +41,7 @@ private:
     QLabel* cautions_;
     std::vector<QCheckBox*> findings_;
     QCheckBox* leads_;
-    QPlainTextEdit* note_;
+    TextBox* note_;
     QLabel* advice_;
     std::vector<QPushButton*> outcomes_;
     std::vector<QLineEdit*> readings_;

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 
+#include "app/field_note.h"
 #include "app/plots.h"
 #include "app/theme.h"
 
@@ -13,7 +14,6 @@ namespace dimglow::app {
 
 namespace {
 constexpr int clockMilliseconds = 1000;
-constexpr double soakMinutes = 30;
 }  // namespace
 
 ProveStation::ProveStation(JobSession& session) : Station(session, QStringLiteral("prove"), tr("Prove")) {
@@ -23,6 +23,10 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     rows_ = new QVBoxLayout;
     rows_->setSpacing(theme::px(7));
     body_->addLayout(rows_);
+    beside_ = makeLabel({}, theme::quiet(), "quiet");
+    beside_->setObjectName(QStringLiteral("testerProof"));
+    beside_->setWordWrap(true);
+    body_->addWidget(beside_);
 
     auto* card = makeCard("panel");
     auto* inner = new QVBoxLayout(card);
@@ -71,18 +75,20 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
 void ProveStation::buildRows() {
     clearLayout(rows_);
     proofRows_.clear();
-    int channel = 0;
-    for (const auto& line : session_.assessment().proof) {
+    for (const auto& line : assessment().proof) {
+        if (line.test != "ledPlusOn" && line.test != "ledMinus") {
+            continue;
+        }
         const bool first = proofRows_.empty();
-        auto* row = new VoltsRow(QString::fromStdString(line.title),
-                                 first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."));
-        row->field()->setObjectName(QStringLiteral("proof%1").arg(proofRows_.size()));
-        const job::Measured blank{first ? "ledPlusOn" : "ledMinus", first ? 0 : channel++};
         const int index = int(proofRows_.size());
-        connect(row, &VoltsRow::entered, this, [this, blank](const job::TypedVolts& reading) {
-            session_.record(job::Measured{blank.test, blank.channel, reading.shape, reading.volts, reading.restVolts},
-                            job::Phase::After);
-        });
+        auto* row = new VoltsRow(QString::fromStdString(line.title),
+                                 first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
+                                 [this, test = line.test, channel = line.channel](const job::TypedVolts& reading) {
+                                     return session_.record(
+                                         job::Measured{test, channel, reading.shape, reading.volts, reading.restVolts},
+                                         job::Phase::After);
+                                 });
+        row->field()->setObjectName(QStringLiteral("proof%1").arg(index));
         connect(row, &VoltsRow::stepped, this, [this, index](int rows) {
             proofRows_[std::clamp(index + rows, 0, int(proofRows_.size()) - 1)]->field()->setFocus();
         });
@@ -92,29 +98,36 @@ void ProveStation::buildRows() {
 }
 
 void ProveStation::showJob() {
-    const auto& assessment = session_.assessment();
-    if (proofRows_.size() != assessment.proof.size()) {
+    const auto& proof = assessment().proof;
+    if (proofRows_.size() != 1 + job().backlight.channels.size()) {
         buildRows();
     }
-    for (std::size_t i = 0; i < proofRows_.size(); ++i) {
-        const auto& line = assessment.proof[i];
+    QStringList beside;
+    for (std::size_t i = 0; i < proof.size(); ++i) {
+        const auto& line = proof[i];
+        const QString found = QString::fromStdString(line.found);
+        if (i >= proofRows_.size()) {
+            beside << tr("%1: %2, %3")
+                          .arg(QString::fromStdString(line.title), found,
+                               line.within ? tr("as expected") : tr("NOT as expected"));
+            continue;
+        }
         proofRows_[i]->setExpected(line.band);
         std::optional<job::Measured> reading;
         if (line.volts) {
             reading = job::Measured{{}, 0, job::Shape::Steady, *line.volts, *line.volts};
         }
-        proofRows_[i]->setReading(reading, line.volts ? tr("%1 V").arg(*line.volts, 0, 'f', 1) : QString(),
-                                  line.within);
+        proofRows_[i]->setReading(reading, found, line.within);
         proofRows_[i]->setAllowed(liveAllowed());
     }
+    beside_->setText(beside.join(QLatin1Char('\n')));
+    beside_->setVisible(!beside.isEmpty());
     for (auto* edit : {minutes_, volts_, milliamps_}) {
         edit->setEnabled(liveAllowed());
     }
-    verdict_->setText(QString::fromStdString(assessment.soak.text));
-    restyle(verdict_, "tone",
-            assessment.soak.passed                       ? "good"
-            : assessment.soak.text.starts_with("Failed") ? "ember"
-                                                         : "quiet");
+    const auto& soak = assessment().soak;
+    verdict_->setText(QString::fromStdString(soak.text));
+    restyle(verdict_, "tone", soak.passed ? "good" : soak.failed ? "ember" : "quiet");
     plotSoak();
 }
 
@@ -125,9 +138,9 @@ void ProveStation::plotSoak() {
     plot_->yAxis->setLabel(tr("mA"));
     auto* graph = plot_->graph(0);
     graph->data()->clear();
-    double last = soakMinutes;
-    double highest = session_.job().backlight.channels.front().amps;
-    for (const auto& line : session_.job().soak) {
+    double last = reasoning::soakMinutes;
+    double highest = assessment().soak.amps.high / 1.2;
+    for (const auto& line : job().soak) {
         graph->addData(line.minutes, 1000 * line.amps);
         last = std::max(last, line.minutes);
         highest = std::max(highest, line.amps);
@@ -160,12 +173,10 @@ void ProveStation::timerEvent(QTimerEvent*) {
 }
 
 void ProveStation::addSoakEntry() {
-    const auto read = [this](QLineEdit* edit, double most, double& target) {
-        const auto typed = job::readTypedNumber(edit->text().toStdString(), 0, most);
-        const auto* problem = std::get_if<std::string>(&typed);
-        restyle(edit, "wrong", problem != nullptr);
-        if (problem != nullptr) {
-            emit refused(tr("%1: %2").arg(edit->accessibleName(), QString::fromStdString(*problem)));
+    const auto read = [](QLineEdit* edit, job::Expected expected, double& target) {
+        const auto typed = job::readTypedNumber(edit->text().toStdString(), expected);
+        if (const auto* problem = std::get_if<std::string>(&typed)) {
+            refuse(edit, QString::fromStdString(*problem));
             edit->setFocus();
             return false;
         }
@@ -174,17 +185,22 @@ void ProveStation::addSoakEntry() {
     };
     job::SoakEntry line;
     double milliamps = 0;
-    if (!read(minutes_, 10000, line.minutes) || !read(volts_, 2000, line.ledPlusVolts) ||
-        !read(milliamps_, 20000, milliamps)) {
+    if (!read(minutes_, {0, 10000, job::Unit::Minutes}, line.minutes) ||
+        !read(volts_, {0, 2000, job::Unit::Volts}, line.ledPlusVolts) ||
+        !read(milliamps_, {0, 20000, job::Unit::Milliamps}, milliamps)) {
         return;
     }
     line.amps = milliamps / 1000;
     line.flicker = flicker_->isChecked();
+    const auto written =
+        session_.edit(tr("Soak at %1 min").arg(line.minutes), [&](job::Job& job) { job.soak.push_back(line); });
+    if (!tell(written, minutes_)) {
+        return;
+    }
     minutes_->clear();
     minutes_->setModified(false);
     volts_->clear();
     milliamps_->clear();
-    session_.edit(tr("Soak at %1 min").arg(line.minutes), [&](job::Job& job) { job.soak.push_back(line); });
     minutes_->setFocus();
 }
 
@@ -198,8 +214,8 @@ std::vector<KeyHint> ProveStation::keys() const {
     return {{tr("↑ ↓"), tr("next reading")}, {tr("Enter"), tr("write down")}, {tr("Alt+S"), tr("clock")}};
 }
 
-bool ProveStation::isDone() const {
-    return session_.assessment().soak.passed;
+bool ProveStation::isDone(const Snapshot& shown) {
+    return shown.assessment.soak.passed;
 }
 
 }  // namespace dimglow::app

@@ -20,7 +20,7 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;
@@ -34,6 +34,7 @@ private:
 
     QVBoxLayout* rows_;
     std::vector<VoltsRow*> proofRows_;
+    QLabel* beside_;  ///< tester readings and looks after the repair
     QLineEdit* minutes_;
     QLineEdit* volts_;
     QLineEdit* milliamps_;

@@ -1,9 +1,10 @@
 #include "app/stations/station.h"
 
-#include <QLabel>
-#include <QPushButton>
+#include <QScrollArea>
 #include <QShortcut>
+#include <algorithm>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
 
@@ -13,21 +14,48 @@ QString inWords(const backlight::LineProblem& problem) {
     return Station::tr("\"%1\" %2").arg(QString::fromStdString(problem.words), QString::fromStdString(problem.reason));
 }
 
-Station::Station(JobSession& session, const QString& id, const QString& title)
-    : session_(session), id_(id), title_(title) {
+Station::Station(JobSession& session, const QString& id, const QString& title) : session_(session), id_(id) {
     setObjectName(QStringLiteral("station"));
     setAttribute(Qt::WA_StyledBackground);
     setAccessibleName(title);
-    body_ = new QVBoxLayout(this);
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(0, 0, 0, 0);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* sheet = new QWidget;
+    scroll->setWidget(sheet);
+    outer->addWidget(scroll);
+    body_ = new QVBoxLayout(sheet);
     body_->setContentsMargins(theme::px(22), theme::px(14), theme::px(22), theme::px(12));
     body_->setSpacing(theme::px(8));
-    body_->addWidget(makeLabel(title, theme::heading()));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(title, theme::heading()), 1);
+    acceptLive_ = makeButton(tr("I am trained and equipped"), tr("Alt+A"));
+    acceptLive_->setObjectName(QStringLiteral("acceptLive"));
+    auto keepPlace = acceptLive_->sizePolicy();
+    keepPlace.setRetainSizeWhenHidden(true);  // nothing moves under the hand when it goes
+    acceptLive_->setSizePolicy(keepPlace);
+    acceptLive_->hide();
+    connect(acceptLive_, &QPushButton::clicked, this, &Station::acceptLiveWork);
+    head->addWidget(acceptLive_);
+    body_->addLayout(head);
     subtitle_ = makeLabel({}, theme::body(), "quiet");
     subtitle_->setWordWrap(true);
     subtitle_->hide();
     body_->addWidget(subtitle_);
-    cautions_ = new QVBoxLayout;
-    body_->addLayout(cautions_);
+    caution_ = makeCard("caution");
+    auto* row = new QHBoxLayout(caution_);
+    row->setContentsMargins(theme::px(12), theme::px(7), theme::px(12), theme::px(7));
+    row->setSpacing(theme::px(12));
+    row->addWidget(makeLabel(QStringLiteral("⚠"), theme::reading(20), "ember"));
+    cautionWords_ = makeLabel({}, theme::quiet());
+    cautionWords_->setObjectName(QStringLiteral("caution"));
+    cautionWords_->setWordWrap(true);
+    row->addWidget(cautionWords_, 1);
+    caution_->hide();
+    body_->addWidget(caution_);
     auto* accept = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_A), this);
     connect(accept, &QShortcut::activated, this, &Station::acceptLiveWork);
 }
@@ -38,8 +66,8 @@ void Station::setSubtitle(const QString& words) {
 }
 
 void Station::refresh() {
-    if (session_.hasJob() && session_.isSettled()) {
-        showCautions();
+    if (session_.hasJob()) {
+        showCaution();
         showJob();
     }
 }
@@ -48,32 +76,29 @@ void Station::goTo(const reasoning::Probe&) {
     enter();
 }
 
-void Station::acceptLiveWork() {
-    session_.edit(tr("Live work accepted"), [](job::Job& job) { job.liveWorkAccepted = true; });
+bool Station::tell(const Written& written, QWidget* field) {
+    if (written && field != nullptr) {
+        accept(field);
+    } else if (!written && field != nullptr) {
+        refuse(field, written.problem);
+    } else if (!written) {
+        emit refused(written.problem);
+    }
+    return bool(written);
 }
 
-void Station::showCautions() {
-    clearLayout(cautions_);
-    for (const auto& caution : session_.assessment().cautions) {
-        if (QString::fromStdString(caution.station) != id_) {
-            continue;
-        }
-        auto* card = makeCard("caution");
-        auto* row = new QHBoxLayout(card);
-        row->setContentsMargins(theme::px(12), theme::px(7), theme::px(12), theme::px(7));
-        row->setSpacing(theme::px(12));
-        row->addWidget(makeLabel(QStringLiteral("⚠"), theme::reading(20), "ember"));
-        auto* words = makeLabel(QString::fromStdString(caution.text), theme::quiet());
-        words->setObjectName(QStringLiteral("caution"));
-        words->setWordWrap(true);
-        row->addWidget(words, 1);
-        if (caution.live && !liveAllowed()) {
-            auto* accept = makeButton(tr("I am trained and equipped"), tr("Alt+A"));
-            accept->setObjectName(QStringLiteral("acceptLive"));
-            connect(accept, &QPushButton::clicked, this, &Station::acceptLiveWork);
-            row->addWidget(accept);
-        }
-        cautions_->addWidget(card);
+void Station::acceptLiveWork() {
+    tell(session_.edit(tr("Live work accepted"), [](job::Job& job) { job.liveWorkAccepted = true; }));
+}
+
+void Station::showCaution() {
+    const auto& cautions = assessment().cautions;
+    const auto found = std::find_if(cautions.begin(), cautions.end(),
+                                    [this](const auto& c) { return QString::fromStdString(c.station) == id_; });
+    caution_->setVisible(found != cautions.end());
+    if (found != cautions.end()) {
+        cautionWords_->setText(QString::fromStdString(found->text));
+        acceptLive_->setVisible(found->live && !liveAllowed());
     }
 }
 

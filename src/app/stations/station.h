@@ -2,6 +2,7 @@
 
 #include <QFrame>
 #include <QLabel>
+#include <QPushButton>
 #include <QString>
 #include <QVBoxLayout>
 #include <QWidget>
@@ -21,7 +22,9 @@ struct KeyHint {
 /// What is wrong with a typed line, as it is shown.
 QString inWords(const backlight::LineProblem& problem);
 
-/// One stage of the job: reads the session, turns gestures into edits of its job.
+/// One stage of the job: shows the session's snapshot, turns gestures into edits of its job.
+///
+/// What a station holds is made when it is first gone to. It scrolls where the window is too small for it.
 class Station : public QWidget {
     Q_OBJECT
 public:
@@ -29,40 +32,43 @@ public:
     Station(JobSession& session, const QString& id, const QString& title);
 
     const QString& id() const { return id_; }
-    const QString& title() const { return title_; }
 
-    /// Shows the session's job and assessment anew.
+    /// Shows the session's snapshot anew.
     void refresh();
     /// The technician came here: focus goes where the hands want it.
     virtual void enter() = 0;
     /// Shows where a probe is taken.
     virtual void goTo(const reasoning::Probe& probe);
     virtual std::vector<KeyHint> keys() const { return {}; }
-    /// Whether the work of this stage has been done.
-    virtual bool isDone() const = 0;
 
 signals:
-    /// Something could not be done, and why.
+    /// Something could not be done, and why; not about a field, which says so itself.
     void refused(const QString& reason);
 
 protected:
     virtual void showJob() = 0;
+    /// What is shown: job and assessment of one moment.
+    const job::Job& job() const { return session_.shown().job; }
+    const reasoning::Assessment& assessment() const { return session_.shown().assessment; }
     /// Live readings are taken only after the technician has said once that they may.
-    bool liveAllowed() const { return session_.job().liveWorkAccepted; }
+    bool liveAllowed() const { return job().liveWorkAccepted; }
     /// The second line under the station's title.
     void setSubtitle(const QString& words);
+    /// Whether an edit was written down; says at \p field, or in the window, when it was not.
+    bool tell(const Written& written, QWidget* field = nullptr);
 
     JobSession& session_;
     QVBoxLayout* body_;
 
 private:
-    void showCautions();
+    void showCaution();
     void acceptLiveWork();
 
     QString id_;
-    QString title_;
     QLabel* subtitle_;
-    QVBoxLayout* cautions_;
+    QFrame* caution_;
+    QLabel* cautionWords_;
+    QPushButton* acceptLive_;
 };
 
 }  // namespace dimglow::app

@@ -3,16 +3,18 @@
 #include <QFileDialog>
 #include <QKeyEvent>
 #include <QPushButton>
-#include <QSaveFile>
 #include <algorithm>
 #include <cmath>
 #include <utility>
 
+#include "app/field_note.h"
 #include "app/panels.h"
+#include "app/remembered.h"
 #include "app/theme.h"
 #include "core/job/reading_text.h"
 #include "core/locate/tester_plan.h"
 #include "core/reasoning/wording.h"
+#include "records/files.h"
 
 namespace dimglow::app {
 
@@ -83,16 +85,21 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     }
     connect(write, &QPushButton::clicked, this, &StringsStation::commit);
     connect(nothing, &QPushButton::clicked, this, &StringsStation::commitNothingLit);
+    after_ = new QCheckBox(tr("after\nrepair  (A)"));
+    after_->setObjectName(QStringLiteral("afterRepair"));
+    after_->setFont(theme::body());
+    after_->setFocusPolicy(Qt::NoFocus);
+    after_->setToolTip(tr("Readings written down now are proof of the repair, not evidence of the fault."));
+    fields->insertWidget(2, after_);
     buttons->addStretch();
     left->addLayout(buttons);
     auto* setting = new QHBoxLayout;
     tester_ = {new NumberField(
-                   session, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000},
+                   session, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000, job::Unit::Milliamps},
                    [](job::Job& job) -> double& { return job.bench.tester.amps; }, 1000),
-               new NumberField(session, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000},
+               new NumberField(session, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000, job::Unit::Volts},
                                [](job::Job& job) -> double& { return job.bench.tester.limitVolts; })};
     for (auto* field : tester_) {
-        connect(field, &NumberField::refused, this, &Station::refused);
         setting->addWidget(field);
     }
     method_ = new QComboBox;
@@ -107,7 +114,9 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     ledReading_->setPlaceholderText(tr("2.9 lit"));
     ledReading_->setAccessibleName(tr("Reading of one LED"));
     ledReading_->setToolTip(
-        tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\""));
+        tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\"; by eye alone: "
+           "lit, dim, "
+           "tinted, dark"));
     bridgeAmps_ = new QLineEdit;
     bridgeAmps_->setObjectName(QStringLiteral("bridgeAmps"));
     bridgeAmps_->setFont(theme::body());
@@ -145,7 +154,10 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     rows->addWidget(ledVerdict_);
     body_->addWidget(entry);
 
-    connect(&session_, &JobSession::jobOpened, this, [this] {
+    connect(&session_, &JobSession::opened, this, [this] {
+        const auto& trail = job().trail;
+        after_->setChecked(std::any_of(trail.begin(), trail.end(),
+                                       [](const auto& entry) { return entry.phase == job::Phase::After; }));
         run_.reset();
         minus_ = backlight::TesterProbe::Minus::EndOfRun;
         bridged_.clear();
@@ -164,15 +176,15 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
 }
 
 const reasoning::Probe* StringsStation::nextStringProbe() const {
-    const auto& assessment = session_.assessment();
+    const auto& assessment = this->assessment();
     const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
                                     [](const auto& p) { return p.test == "tester" || p.test == "chassis"; });
     return assessment.verdict.empty() && found != assessment.probes.end() ? &*found : nullptr;
 }
 
 void StringsStation::showJob() {
-    const auto& job = session_.job();
-    map_->show(job, session_.assessment());
+    const auto& job = this->job();
+    map_->show(session_.snapshot());
     const auto* next = nextStringProbe();
     map_->setWanted(next == nullptr ? std::nullopt : next->run);
     setSubtitle(tr("%1 LEDs on strips %2 to %3. Expected volts are at the tester's current, not at N × 3 V.")
@@ -204,8 +216,8 @@ void StringsStation::setRun(const Run& run, const reasoning::Probe* probe) {
 }
 
 void StringsStation::showRun() {
-    const auto& job = session_.job();
-    const auto& assessment = session_.assessment();
+    const auto& job = this->job();
+    const auto& assessment = this->assessment();
     const QString name = QString::fromStdString(nameOf(job.backlight, *run_));
     const bool toChassis = minus_ == backlight::TesterProbe::Minus::Chassis;
     title_->setText(toChassis ? tr("Tester from LED+ of %1 to the chassis").arg(name)
@@ -275,12 +287,12 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
     auto* row = new QHBoxLayout(card);
     row->setContentsMargins(theme::px(10), theme::px(3), theme::px(10), theme::px(3));
     auto* got = makeLabel(reading, theme::body());
-    got->setMinimumWidth(theme::px(112));
+    got->setMinimumWidth(theme::px(126));
     row->addWidget(got);
     // One line each, so that the map keeps its room.
-    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(166)),
+    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(152)),
                             theme::body(), "quiet");
-    words->setToolTip(meaning);
+    setPlainToolTip(words, meaning);
     words->setAccessibleName(meaning);
     words->setObjectName(QStringLiteral("outcome"));
     row->addWidget(words, 1);
@@ -289,11 +301,14 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
 
 /// What explains the reading that was taken here, by this reading alone.
 void StringsStation::showRanking(const job::TesterTaken& taken) {
-    const auto& job = session_.job();
+    const auto& job = this->job();
     title_->setText(tr("%1 read %2")
                         .arg(QString::fromStdString(nameOf(job.backlight, *run_)),
                              QString::fromStdString(reasoning::describe(taken, job, session_.trade()))));
-    const auto all = locate::explain(job.backlight, taken.run, taken.setting, {taken.volts, taken.lit, {}});
+    if (!taken.volts) {
+        return;
+    }
+    const auto all = locate::explain(job.backlight, taken.run, taken.setting, {*taken.volts, taken.lit, {}});
     constexpr double worthSaying = 0.02;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, all.size()) && all[i].share > worthSaying; ++i) {
         addOutcome(tr("%1 %").arg(100 * all[i].share, 0, 'f', 0), QString::fromStdString(all[i].words));
@@ -301,109 +316,118 @@ void StringsStation::showRanking(const job::TesterTaken& taken) {
 }
 
 void StringsStation::commitLedCheck() {
-    const auto typed = job::readTypedLed(ledReading_->text().toStdString());
-    restyle(ledReading_, "wrong", std::holds_alternative<std::string>(typed));
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        ledVerdict_->setText(QString::fromStdString(*problem));
+    const std::string text = ledReading_->text().toStdString();
+    const LedPlace place = map_->cursor();
+    const auto open = [](job::Job& job) { job.panelOpen = true; };
+    if (const auto glow = job::readTypedGlow(text)) {  // by eye alone, while it is driven on its own
+        const Run alone = backlight::runOnStrip(job().backlight, place.strip, place.led, place.led);
+        if (tell(session_.record(job::LedSeen{place, *glow, alone}, phase(), open), ledReading_)) {
+            ledReading_->clear();
+        }
         return;
     }
-    const LedPlace place = map_->cursor();
-    const int dies = session_.job().backlight.strips[place.strip].led.dies;
+    const auto typed = job::readTypedLed(text);
+    if (const auto* problem = std::get_if<std::string>(&typed)) {
+        refuse(ledReading_, QString::fromStdString(*problem));
+        return;
+    }
+    const int dies = job().backlight.strips[place.strip].led.dies;
     const parts::LedCheckSetting settings[] = {{parts::LedMethod::BenchSupply, 3.0 * dies, 0.1},
                                                {parts::LedMethod::SeriesResistor, 3.5 * dies, 0.1, 1000},
                                                {parts::LedMethod::DiodeMode, 2.0},
                                                {parts::LedMethod::DiodeMode, 3.2}};
     const job::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
-    ledReading_->clear();
-    session_.edit(QString::fromStdString(reasoning::titleOf(check, session_.job(), session_.trade())),
-                  [&](job::Job& job) {
-                      job.panelOpen = true;
-                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
-                                    job::Phase::Before, check);
-                  });
+    if (tell(session_.record(check, phase(), open), ledReading_)) {
+        ledReading_->clear();
+    }
 }
 
 void StringsStation::commitBridge() {
-    const auto typed = job::readTypedNumber(bridgeAmps_->text().toStdString(), 0, 20000);
-    restyle(bridgeAmps_, "wrong", std::holds_alternative<std::string>(typed));
+    const auto typed = job::readTypedNumber(bridgeAmps_->text().toStdString(), {0, 20000, job::Unit::Milliamps});
     if (const auto* problem = std::get_if<std::string>(&typed)) {
-        ledVerdict_->setText(QString::fromStdString(*problem));
+        refuse(bridgeAmps_, QString::fromStdString(*problem));
         return;
     }
     const double amps = std::get<double>(typed) / 1000;
     const job::Bridged bridged{map_->cursor(), amps, amps > 0};
-    bridgeAmps_->clear();
-    session_.edit(QString::fromStdString(reasoning::titleOf(bridged, session_.job(), session_.trade())),
-                  [&](job::Job& job) {
-                      job.panelOpen = true;
-                      if (amps > 0 && !job.repair.originalAmps) {
-                          job.repair.originalAmps = amps;  // written down before anybody changes it
-                      }
-                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
-                                    job::Phase::Before, bridged);
-                  });
+    const auto written = session_.record(bridged, phase(), [&](job::Job& job) {
+        job.panelOpen = true;
+        if (amps > 0 && !job.repair.originalAmps) {
+            job.repair.originalAmps = amps;  // written down before anybody changes it
+        }
+    });
+    if (tell(written, bridgeAmps_)) {
+        bridgeAmps_->clear();
+    }
 }
 
 void StringsStation::exportMap() {
     const QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the map"), QString::fromStdString(session_.job().id) + QStringLiteral(".svg"),
+        this, tr("Save the map"), records::pathInFolder(remembered::folder(), job().id, QStringLiteral("svg")),
         tr("Drawings (*.svg)"));
     if (path.isEmpty()) {
         return;
     }
-    QSaveFile file(path);
-    const std::string svg = map_->svg();
-    const bool saved = file.open(QIODevice::WriteOnly) &&
-                       file.write(svg.data(), qint64(svg.size())) == qint64(svg.size()) && file.commit();
-    if (!saved) {
-        emit refused(tr("%1: %2").arg(path, file.errorString()));
+    try {
+        records::writeWhole(path, QByteArray::fromStdString(map_->svg()));
+        remembered::setFolderOf(path);
+    } catch (const std::exception& problem) {
+        emit refused(QString::fromUtf8(problem.what()));
     }
 }
 
 void StringsStation::commit() {
-    const auto limit = session_.job().bench.tester.limitVolts;
-    const auto typed = job::readTypedNumber(volts_->text().toStdString(), 0, 1.1 * limit);
-    restyle(volts_, "wrong", std::holds_alternative<std::string>(typed));
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        how_->setText(tr("Volts: %1").arg(QString::fromStdString(*problem)));
-        volts_->setFocus();
-        return;
+    const auto& tester = session_.job().bench.tester;
+    job::TesterTaken reading{*run_, tester, std::nullopt, std::nullopt, minus_, bridged_};
+    const bool countOnly = volts_->text().trimmed().isEmpty() && !lit_->text().trimmed().isEmpty();
+    if (!countOnly) {
+        const auto typed =
+            job::readTypedNumber(volts_->text().toStdString(), {0, 1.1 * tester.limitVolts, job::Unit::Volts});
+        if (const auto* problem = std::get_if<std::string>(&typed)) {
+            refuse(volts_, QString::fromStdString(*problem));
+            volts_->setFocus();
+            return;
+        }
+        reading.volts = std::get<double>(typed);
     }
-    job::TesterTaken reading{*run_,   session_.job().bench.tester, std::get<double>(typed), std::nullopt, minus_,
-                             bridged_};
     if (!lit_->text().trimmed().isEmpty()) {
-        const auto count = job::readTypedNumber(lit_->text().toStdString(), 0, run_->count());
+        const auto count = job::readTypedNumber(lit_->text().toStdString(), {0, double(run_->count())});
         const auto* number = std::get_if<double>(&count);
-        const bool fine = number != nullptr && *number == std::floor(*number);
-        restyle(lit_, "wrong", !fine);
-        if (!fine) {
-            how_->setText(tr("Lit: a whole number from 0 to %1").arg(run_->count()));
+        if (number == nullptr || *number != std::floor(*number)) {
+            refuse(lit_, tr("a whole number from 0 to %1").arg(run_->count()));
             lit_->setFocus();
             return;
         }
         reading.lit = int(*number);
     }
-    restyle(lit_, "wrong", false);
-    volts_->clear();
-    lit_->clear();
-    const bool atThePlug = reading.run == backlight::wholeString(session_.job().backlight, reading.run.string);
-    goOn_ = true;
-    session_.edit(QString::fromStdString(reasoning::titleOf(reading, session_.job(), session_.trade())),
-                  [&](job::Job& job) {
-                      job.panelOpen = job.panelOpen || !atThePlug;
-                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
-                                    job::Phase::Before, reading);
-                  });
+    take(reading, volts_);
 }
 
+/// Writes a tester reading down and lets its assessment lead to the next probe.
+void StringsStation::take(const job::TesterTaken& reading, QWidget* field) {
+    const bool atThePlug = reading.run == backlight::wholeString(job().backlight, reading.run.string);
+    goOn_ = true;
+    const auto written =
+        session_.record(reading, phase(), [&](job::Job& job) { job.panelOpen = job.panelOpen || !atThePlug; });
+    if (tell(written, field)) {
+        volts_->clear();
+        lit_->clear();
+    } else {
+        goOn_ = false;
+    }
+}
+
+/// Nothing lights: the volts were not read, and are not written down.
 void StringsStation::commitNothingLit() {
-    volts_->setText(QString::number(session_.job().bench.tester.limitVolts));
-    lit_->setText(QStringLiteral("0"));
-    commit();
+    take({*run_, session_.job().bench.tester, std::nullopt, 0, minus_, bridged_}, volts_);
+}
+
+job::Phase StringsStation::phase() const {
+    return after_->isChecked() ? job::Phase::After : job::Phase::Before;
 }
 
 void StringsStation::mark(backlight::LedPlace place, job::LedSeen::Glow glow) {
-    const auto& panel = session_.job().backlight;
+    const auto& panel = job().backlight;
     Run under = backlight::wholeStrip(panel, place.strip);
     const auto order = backlight::ledsInOrder(panel, run_->string);
     const bool inRun =
@@ -411,13 +435,7 @@ void StringsStation::mark(backlight::LedPlace place, job::LedSeen::Glow glow) {
     if (inRun && run_->count() > 1) {
         under = *run_;
     }
-    const job::LedSeen seen{place, glow, under};
-    session_.edit(QString::fromStdString(reasoning::describe(seen, session_.job(), session_.trade())),
-                  [&](job::Job& job) {
-                      job.panelOpen = true;
-                      job::addEntry(job, QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString(),
-                                    job::Phase::Before, seen);
-                  });
+    tell(session_.record(job::LedSeen{place, glow, under}, phase(), [](job::Job& job) { job.panelOpen = true; }));
 }
 
 void StringsStation::enter() {
@@ -475,7 +493,7 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
     } else if (event->key() == Qt::Key_C && event->modifiers() == Qt::NoModifier) {
         minus_ = minus_ == backlight::TesterProbe::Minus::Chassis ? backlight::TesterProbe::Minus::EndOfRun
                                                                   : backlight::TesterProbe::Minus::Chassis;
-        run_ = backlight::wholeString(session_.job().backlight, run_->string);
+        run_ = backlight::wholeString(job().backlight, run_->string);
         bridged_.clear();
         showRun();
         volts_->setFocus();
@@ -485,8 +503,10 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
             bridged_.push_back(at);
         }
         minus_ = backlight::TesterProbe::Minus::EndOfRun;
-        run_ = backlight::wholeStrip(session_.job().backlight, at.strip);
+        run_ = backlight::wholeStrip(job().backlight, at.strip);
         showRun();
+    } else if (event->key() == Qt::Key_A && event->modifiers() == Qt::NoModifier) {
+        after_->toggle();
     } else if (event->key() == Qt::Key_E && event->modifiers() == Qt::NoModifier) {
         exportMap();
     } else if (event->key() == Qt::Key_Escape && map_->hasFocus()) {
@@ -499,12 +519,12 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
-    return {{tr("Enter"), tr("write")}, {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},
-            {tr("L H D"), tr("mark")},  {tr("Z"), tr("zoom")},     {tr("E"), tr("SVG")}};
+    return {{tr("Enter"), tr("write")},  {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},
+            {tr("L H T D"), tr("mark")}, {tr("Z"), tr("zoom")},     {tr("E"), tr("SVG")}};
 }
 
-bool StringsStation::isDone() const {
-    return std::any_of(session_.job().trail.begin(), session_.job().trail.end(), [](const auto& e) {
+bool StringsStation::isDone(const Snapshot& shown) {
+    return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
         return std::holds_alternative<job::TesterTaken>(e.what) || std::holds_alternative<job::LedSeen>(e.what);
     });
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLineEdit>
 
@@ -18,7 +19,7 @@ public:
     void enter() override;
     void goTo(const reasoning::Probe& probe) override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;
@@ -29,6 +30,9 @@ private:
     void setRun(const backlight::Run& run, const reasoning::Probe* probe = nullptr);
     void showRun();
     void commit();
+    void take(const job::TesterTaken& reading, QWidget* field);
+    /// Whether what is written down now is evidence or proof.
+    job::Phase phase() const;
     void commitNothingLit();
     void commitLedCheck();
     void commitBridge();
@@ -43,6 +47,7 @@ private:
     QLabel* how_;
     QLineEdit* volts_;
     QLineEdit* lit_;
+    QCheckBox* after_;
     QVBoxLayout* outcomes_;
     std::vector<NumberField*> tester_;
     QComboBox* method_;

@@ -1,12 +1,17 @@
 #include "app/stations/take_in.h"
 
+#include <QCalendarWidget>
 #include <QDate>
 #include <QFileDialog>
+#include <QMenu>
 #include <QPushButton>
 #include <QShortcut>
+#include <QWidgetAction>
 #include <algorithm>
 
+#include "app/field_note.h"
 #include "app/panels.h"
+#include "app/remembered.h"
 #include "app/theme.h"
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
@@ -21,7 +26,6 @@ namespace {
 constexpr double mostMoney = 1e6;
 constexpr double mostHours = 200000;
 constexpr int wiringColumns = 5;
-constexpr int longestText = 2000;
 
 QString words(const std::string& text) {
     return QString::fromStdString(text);
@@ -31,113 +35,146 @@ QString number(double value) {
     return QString::number(value, 'g', 6);
 }
 
-QString firstProblemOf(const backlight::Backlight& backlight) {
-    const auto problems = backlight::problemsOf(backlight);
-    return problems.empty() ? QString() : words(problems.front());
-}
-
-/// Puts what a line says into the backlight of a job; \returns what is wrong.
+/// Puts what a line says into the backlight of a job; \returns what is wrong with the line.
 template <class Values, class Put>
 QString putLine(const std::variant<Values, backlight::LineProblem>& read, job::Job& job, Put put) {
     if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
         return inWords(*problem);
     }
     put(job.backlight, std::get<Values>(read));
-    return firstProblemOf(job.backlight);
+    return {};
 }
 
-/// Reads a number into \p target; \returns what is wrong.
-QString readInto(double& target, const QString& text, double least, double most) {
-    const auto typed = job::readTypedNumber(text.toStdString(), least, most);
+/// What was read, into \p target; \returns what is wrong.
+template <class Value>
+QString put(const std::variant<Value, std::string>& typed, Value& target) {
     if (const auto* problem = std::get_if<std::string>(&typed)) {
         return words(*problem);
     }
-    target = std::get<double>(typed);
+    target = std::get<Value>(typed);
     return {};
+}
+
+std::string today() {
+    return QDate::currentDate().toString(Qt::ISODate).toStdString();
 }
 
 }  // namespace
 
 TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
+    body_->addWidget(makeSetCard());
+    body_->addWidget(makeWiringCard());
+    body_->addStretch();
+    auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
+    connect(take, &QShortcut::activated, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(this, tr("Take the wiring from a job file"),
+                                                          remembered::folder(), tr("Job files (*.json)"));
+        if (!path.isEmpty()) {
+            remembered::setFolderOf(path);
+            takeWiringFrom(path);
+        }
+    });
+}
+
+/// What set it is, whose, what is wrong with it, what it is worth and when it is due.
+QWidget* TakeInStation::makeSetCard() {
     auto* card = makeCard("panel");
     auto* grid = new QGridLayout(card);
     grid->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
     grid->setHorizontalSpacing(theme::px(14));
     grid->setVerticalSpacing(theme::px(4));
-    using J = const job::Job&;
-    const auto text = [](std::string& target) {
-        return [&target](const QString& value) { target = value.toStdString(); };
+    const auto addLine = [&](int row, int column, const QString& name, const char* id, auto slot, int span = 1) {
+        addText(
+            grid, row, column, name, id,
+            [slot](const job::Job& job) {
+                job::Job copy = job;
+                return words(slot(copy));
+            },
+            [slot](job::Job& job, const QString& text) {
+                slot(job) = text.toStdString();
+                return QString();
+            },
+            span);
     };
-    addText(
-        grid, 0, 0, tr("Job title"), "title", [](J j) { return words(j.title); },
-        [text](job::Job& j, const QString& t) {
-            text(j.title)(t);
-            return QString();
-        },
-        2);
-    addText(
-        grid, 0, 2, tr("Where it hangs"), "place", [](J j) { return words(j.set.place); },
-        [text](job::Job& j, const QString& t) {
-            text(j.set.place)(t);
-            return QString();
-        });
-    addText(
-        grid, 1, 0, tr("Maker"), "maker", [](J j) { return words(j.set.maker); },
-        [text](job::Job& j, const QString& t) {
-            text(j.set.maker)(t);
-            return QString();
-        });
-    addText(
-        grid, 1, 1, tr("Model"), "model", [](J j) { return words(j.set.model); },
-        [text](job::Job& j, const QString& t) {
-            text(j.set.model)(t);
-            return QString();
-        });
-    addText(
-        grid, 1, 2, tr("Panel"), "panel", [](J j) { return words(j.set.panel); },
-        [text](job::Job& j, const QString& t) {
-            text(j.set.panel)(t);
-            return QString();
-        });
+    addLine(
+        0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
+    addLine(0, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.set.place; });
+    addLine(1, 0, tr("Maker"), "maker", [](job::Job& j) -> std::string& { return j.set.maker; });
+    addLine(1, 1, tr("Model"), "model", [](job::Job& j) -> std::string& { return j.set.model; });
+    addLine(1, 2, tr("Panel"), "panel", [](job::Job& j) -> std::string& { return j.set.panel; });
     addText(
         grid, 2, 0, tr("Worth, working"), "value",
-        [](J j) { return j.set.value > 0 ? number(j.set.value) : QString(); },
-        [](job::Job& j, const QString& t) { return readInto(j.set.value, t, 0, mostMoney); });
-    addText(
-        grid, 2, 1, tr("Due (year-month-day)"), "due", [](J j) { return words(j.set.due); },
+        [](const job::Job& j) { return j.set.value > 0 ? number(j.set.value) : QString(); },
         [](job::Job& j, const QString& t) {
-            if (!t.isEmpty() && !QDate::fromString(t, Qt::ISODate).isValid()) {
-                return tr("\"%1\" is no date; write 2026-12-04").arg(t.left(20));
+            if (t.isEmpty()) {
+                j.set.value = 0;
+                return QString();
             }
-            j.set.due = t.toStdString();
-            return QString();
+            return put(job::readTypedAmount(t.toStdString(), {0, mostMoney, job::Unit::Money}), j.set.value);
         });
     addText(
+        grid, 2, 1, tr("Due"), "due", [](const job::Job& j) { return words(j.set.due); },
+        [](job::Job& j, const QString& t) {
+            if (t.isEmpty()) {
+                j.set.due.clear();
+                return QString();
+            }
+            job::TypedDay day;
+            const QString problem = put(job::readTypedDay(t.toStdString(), today()), day);
+            if (problem.isEmpty()) {
+                j.set.due = day.iso;
+            }
+            return problem;
+        });
+    texts_.back().edit->setPlaceholderText(tr("Friday, in 3 days, 2026-12-04"));
+    addCalendar(texts_.back().edit);
+    addText(
         grid, 2, 2, tr("Hours of light so far"), "hours",
-        [](J j) { return j.set.hoursRun ? number(*j.set.hoursRun) : QString(); },
+        [](const job::Job& j) { return j.set.hoursRun ? number(*j.set.hoursRun) : QString(); },
         [](job::Job& j, const QString& t) {
             if (t.isEmpty()) {
                 j.set.hoursRun.reset();
                 return QString();
             }
             double hours = 0;
-            const QString problem = readInto(hours, t, 0, mostHours);
+            const QString problem = put(job::readTypedAmount(t.toStdString(), {0, mostHours, job::Unit::Hours}), hours);
             if (problem.isEmpty()) {
                 j.set.hoursRun = hours;
             }
             return problem;
         });
     grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 6, 0, 1, 3);
-    complaint_ = new QPlainTextEdit;
-    complaint_->setObjectName(QStringLiteral("complaint"));
-    complaint_->setAccessibleName(tr("Complaint"));
-    complaint_->setFont(theme::body());
-    complaint_->setFixedHeight(theme::px(46));
-    complaint_->setTabChangesFocus(true);
-    complaint_->installEventFilter(this);
+    complaint_ = new TextBox(session_, tr("Complaint"), QStringLiteral("complaint"), 2,
+                             [](job::Job& j) -> std::string& { return j.set.complaint; });
     grid->addWidget(complaint_, 7, 0, 1, 3);
-    body_->addWidget(card);
+    return card;
+}
 
+/// A button in the field that opens a calendar.
+void TakeInStation::addCalendar(QLineEdit* edit) {
+    auto* calendar = new QCalendarWidget;
+    calendar->setFont(theme::body());
+    auto* menu = new QMenu(edit);
+    auto* inMenu = new QWidgetAction(menu);
+    inMenu->setDefaultWidget(calendar);
+    menu->addAction(inMenu);
+    auto* open = edit->addAction(calendarIcon(), QLineEdit::TrailingPosition);
+    open->setObjectName(QStringLiteral("openCalendar"));
+    open->setToolTip(tr("Choose the day"));
+    connect(open, &QAction::triggered, menu, [edit, menu, calendar] {
+        const QDate now = QDate::fromString(edit->text(), Qt::ISODate);
+        calendar->setSelectedDate(now.isValid() ? now : QDate::currentDate());
+        menu->popup(edit->mapToGlobal(QPoint(0, edit->height())));
+    });
+    connect(calendar, &QCalendarWidget::clicked, this, [this, edit, menu](const QDate& day) {
+        menu->close();
+        edit->setText(day.toString(Qt::ISODate));
+        edit->setModified(true);
+        commit(edit);
+    });
+}
+
+QWidget* TakeInStation::makeWiringCard() {
     auto* wiring = makeCard("panel");
     auto* wires = new QGridLayout(wiring);
     wires->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
@@ -159,24 +196,37 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
            "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
     connect(line_, &QLineEdit::returnPressed, this, &TakeInStation::describe);
     wires->addWidget(line_, 1, 0, 1, wiringColumns);
-    board_ = new WiringBoard;
-    board_->setObjectName(QStringLiteral("wiringBoard"));
-    connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
-        const auto wired = backlight::withStripMoved(session_.job().backlight, strip, target);
-        if (isReferredTo()) {
-            emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
-        } else if (accepts(wired)) {
-            session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
-        }
-    });
-    connect(board_, &WiringBoard::turned, this, [this](int strip) {
-        if (isReferredTo()) {
-            emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
-        } else {
-            session_.edit(tr("Wiring"),
-                          [&](job::Job& job) { job.backlight = backlight::withStripTurned(job.backlight, strip); });
-        }
-    });
+    addWiringNumbers(wires);
+    addBoard(wires);
+    addText(
+        wires, 4, 0, tr("A good LED, measured"), "ledPoints",
+        [](const job::Job& j) { return words(backlight::lineOf(j.backlight.ledPoints)); },
+        [](job::Job& j, const QString& t) {
+            return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
+                if (points != panel.ledPoints) {
+                    panel = backlight::withLedPoints(panel, points);
+                }
+            });
+        },
+        3);
+    texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
+    addText(
+        wires, 4, 3, tr("Pins of the plug, in order"), "harness",
+        [](const job::Job& j) { return words(backlight::lineOf(j.backlight.harness)); },
+        [](job::Job& j, const QString& t) {
+            return putLine(backlight::readPins(t.toStdString()), j,
+                           [](auto& panel, const auto& pins) { panel.harness = pins; });
+        },
+        2);
+    texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
+    notes_ = makeLabel({}, theme::quiet(), "quiet");
+    notes_->setObjectName(QStringLiteral("wiringNotes"));
+    notes_->setWordWrap(true);
+    wires->addWidget(notes_, 10, 0, 1, wiringColumns);
+    return wiring;
+}
+
+void TakeInStation::addWiringNumbers(QGridLayout* wires) {
     auto place = [wires, index = 0](const QString& name, QWidget* field) mutable {
         const int row = 2 + 2 * (index / wiringColumns);
         wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % wiringColumns);
@@ -203,53 +253,31 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     ledClass_->setObjectName(QStringLiteral("ledClass"));
     ledClass_->setAccessibleName(tr("LED class"));
     ledClass_->addItems({tr("3 V"), tr("6 V"), tr("9 V")});
-    connect(ledClass_, &QComboBox::activated, this,
-            [this](int dies) { wiring_["ratedVolts"]->setText(number(backlight::classVoltsPerDie * (dies + 1))); });
+    connect(ledClass_, &QComboBox::activated, this, [this](int dies) {
+        wiring_["ratedVolts"]->setText(number(backlight::classVoltsPerDie * (dies + 1)));
+        wiring_["ratedVolts"]->setModified(true);
+    });
     place(tr("LED class"), ledClass_);
     placeNumber("ratedVolts", tr("LED rated, V"));
     placeNumber("ratedAmps", tr("LED rated, mA"));
     placeNumber("celsius", tr("LEDs at, °C"));
     placeNumber("label", tr("LED+ label, V"));
-    wires->addWidget(board_, 6, 0, 2, wiringColumns - 1);
     auto* apply = makeButton(tr("Use it"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
     wires->addWidget(apply, 7, wiringColumns - 1);
-    auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
-    connect(take, &QShortcut::activated, this, [this] {
-        const QString path =
-            QFileDialog::getOpenFileName(this, tr("Take the wiring from a job file"), {}, tr("Job files (*.json)"));
-        if (!path.isEmpty()) {
-            takeWiringFrom(path);
-        }
+}
+
+void TakeInStation::addBoard(QGridLayout* wires) {
+    board_ = new WiringBoard;
+    board_->setObjectName(QStringLiteral("wiringBoard"));
+    connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
+        repaint([&](const backlight::Backlight& panel) { return backlight::withStripMoved(panel, strip, target); });
     });
-    addText(
-        wires, 4, 0, tr("A good LED, measured"), "ledPoints",
-        [](J j) { return words(backlight::lineOf(j.backlight.ledPoints)); },
-        [](job::Job& j, const QString& t) {
-            return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
-                if (points != panel.ledPoints) {
-                    panel = backlight::withLedPoints(panel, points);
-                }
-            });
-        },
-        3);
-    texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
-    addText(
-        wires, 4, 3, tr("Pins of the plug, in order"), "harness",
-        [](J j) { return words(backlight::lineOf(j.backlight.harness)); },
-        [](job::Job& j, const QString& t) {
-            return putLine(backlight::readPins(t.toStdString()), j,
-                           [](auto& panel, const auto& pins) { panel.harness = pins; });
-        },
-        2);
-    texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
-    notes_ = makeLabel({}, theme::quiet(), "quiet");
-    notes_->setObjectName(QStringLiteral("wiringNotes"));
-    notes_->setWordWrap(true);
-    wires->addWidget(notes_, 10, 0, 1, wiringColumns);
-    body_->addWidget(wiring);
-    body_->addStretch();
+    connect(board_, &WiringBoard::turned, this, [this](int strip) {
+        repaint([&](const backlight::Backlight& panel) { return backlight::withStripTurned(panel, strip); });
+    });
+    wires->addWidget(board_, 6, 0, 2, wiringColumns - 1);
 }
 
 void TakeInStation::addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
@@ -258,40 +286,28 @@ void TakeInStation::addText(QGridLayout* grid, int row, int column, const QStrin
     edit->setObjectName(QString::fromLatin1(id));
     edit->setAccessibleName(name);
     edit->setFont(theme::body());
-    edit->setMaxLength(longestText);
     edit->setMinimumWidth(theme::px(60));
     grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), 2 * row, column, 1, span);
     grid->addWidget(edit, 2 * row + 1, column, 1, span);
-    texts_.push_back({edit, std::move(read)});
-    connect(edit, &QLineEdit::editingFinished, this, [this, edit, name, write] { commit(edit, name, write); });
+    texts_.push_back({edit, std::move(read), std::move(write)});
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit] { commit(edit); });
 }
 
-void TakeInStation::commit(QLineEdit* edit, const QString& name, const Write& write) {
+void TakeInStation::commit(QLineEdit* edit) {
     if (!edit->isModified()) {
         return;
     }
-    const QString text = edit->text().trimmed();
-    QString problem;
-    session_.edit(name, [&](job::Job& job) {
-        const job::Job before = job;
-        problem = write(job, text);
-        if (!problem.isEmpty()) {
-            job = before;
-        }
-    });
-    restyle(edit, "wrong", !problem.isEmpty());
-    if (!problem.isEmpty()) {
-        emit refused(tr("%1: %2").arg(name, problem));
+    const auto& field = *std::find_if(texts_.begin(), texts_.end(), [&](const auto& f) { return f.edit == edit; });
+    job::Job trial = session_.job();
+    if (const QString problem = field.write(trial, edit->text().trimmed()); !problem.isEmpty()) {
+        refuse(edit, problem);
+        return;
     }
-}
-
-bool TakeInStation::eventFilter(QObject* watched, QEvent* event) {
-    if (watched == complaint_ && event->type() == QEvent::FocusOut) {
-        session_.edit(tr("Complaint"), [this](job::Job& job) {
-            job.set.complaint = complaint_->toPlainText().left(1000).toStdString();
-        });
+    const auto written = session_.edit(edit->accessibleName(), [&](job::Job& job) { job = trial; });
+    if (tell(written, edit)) {
+        edit->setModified(false);
+        edit->setText(field.read(session_.job()));
     }
-    return Station::eventFilter(watched, event);
 }
 
 backlight::PlainDescription TakeInStation::current() const {
@@ -309,37 +325,41 @@ backlight::PlainDescription TakeInStation::current() const {
     return plain;
 }
 
-backlight::PlainDescription TakeInStation::described() const {
+std::optional<backlight::PlainDescription> TakeInStation::described() const {
     backlight::PlainDescription plain = current();
-    const auto read = [this](const char* id, double least, double most) {
+    bool sound = true;
+    using job::Unit;
+    const auto read = [&](const char* id, const job::Expected& expected) {
         auto* edit = wiring_.at(id);
-        double value = 0;
-        const QString problem = readInto(value, edit->text(), least, most);
-        restyle(edit, "wrong", !problem.isEmpty());
-        if (!problem.isEmpty()) {
-            throw std::invalid_argument(tr("%1: %2").arg(edit->accessibleName(), problem).toStdString());
+        double value = expected.least;
+        const QString problem = put(job::readTypedNumber(edit->text().toStdString(), expected), value);
+        if (problem.isEmpty()) {
+            accept(edit);
+        } else {
+            refuse(edit, problem);
+            sound = false;
         }
         return value;
     };
-    plain.strips = int(read("strips", 1, 60));
-    plain.ledsPerStrip = int(read("leds", 1, 200));
-    plain.stripsPerString = int(read("series", 1, 60));
-    plain.amps = read("amps", 1, 10000) / 1000;
+    plain.strips = int(read("strips", {1, 60}));
+    plain.ledsPerStrip = int(read("leds", {1, 400}));
+    plain.stripsPerString = int(read("series", {1, 60}));
+    plain.amps = read("amps", {1, 10000, Unit::Milliamps}) / 1000;
     const int dies = ledClass_->currentIndex() + 1;
-    const double volts = read("ratedVolts", 2.0 * dies, 4.5 * dies);
-    const double amps = read("ratedAmps", 1, 10000) / 1000;
+    const double volts = read("ratedVolts", {2.0 * dies, 4.5 * dies, Unit::Volts});
+    const double amps = read("ratedAmps", {1, 10000, Unit::Milliamps}) / 1000;
     if (dies != plain.led.dies || number(volts) != number(plain.led.ratedVolts) ||
         number(amps) != number(plain.led.ratedAmps)) {
         plain.led = backlight::classLed(dies, volts, amps);  // another LED than the one that was measured
         plain.ledPoints.clear();
     }
-    plain.celsius = read("celsius", -20, 150);
-    plain.idleVolts = read("idle", 0, 500);
+    plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
+    plain.idleVolts = read("idle", {0, 500, Unit::Volts});
     plain.ledPlusLabel.reset();
     if (!wiring_.at("label")->text().trimmed().isEmpty()) {
-        plain.ledPlusLabel = read("label", 1, 2000);
+        plain.ledPlusLabel = read("label", {1, 2000, Unit::Volts});
     }
-    return plain;
+    return sound ? std::optional(plain) : std::nullopt;
 }
 
 bool TakeInStation::isReferredTo() const {
@@ -352,91 +372,88 @@ bool TakeInStation::isReferredTo() const {
     });
 }
 
-void TakeInStation::describe() {
-    const auto read = backlight::readLine(line_->text().toStdString(), current());
-    const auto* problem = std::get_if<backlight::LineProblem>(&read);
-    restyle(line_, "wrong", problem != nullptr);
-    if (problem != nullptr) {
-        emit refused(inWords(*problem));
-        return;
+/// \returns what keeps \p wired from taking the place of the backlight, besides the limits that every edit has
+QString TakeInStation::obstacle(const backlight::Backlight& wired) const {
+    const auto& now = session_.job().backlight;
+    const bool alike = wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
+                       wired.channels.size() == now.channels.size();
+    return isReferredTo() && !alike ? tr("Readings in the trail refer to the strips as they are: take those back "
+                                         "before changing their number.")
+                                    : QString();
+}
+
+bool TakeInStation::rewireTo(const backlight::Backlight& wired, QWidget* field) {
+    if (const QString why = obstacle(wired); !why.isEmpty()) {
+        return tell({why}, field);
     }
-    const auto wired = backlight::plainBacklight(std::get<backlight::PlainDescription>(read));
-    if (accepts(wired)) {
-        line_->setModified(false);
-        session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
+    return tell(session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; }), field);
+}
+
+void TakeInStation::repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change) {
+    if (isReferredTo()) {
+        emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
+    } else {
+        rewireTo(change(session_.job().backlight), nullptr);
     }
 }
 
-bool TakeInStation::accepts(const backlight::Backlight& wired) {
-    const auto& now = session_.job().backlight;
-    if (isReferredTo() && !(wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
-                            wired.channels.size() == now.channels.size())) {
-        emit refused(
-            tr("Readings in the trail refer to the strips as they are: take those back before changing their number."));
-        return false;
+void TakeInStation::describe() {
+    const auto read = backlight::readLine(line_->text().toStdString(), current());
+    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+        refuse(line_, inWords(*problem));
+    } else if (rewireTo(backlight::plainBacklight(std::get<backlight::PlainDescription>(read)), line_)) {
+        line_->setModified(false);
     }
-    const QString problem = firstProblemOf(wired);
-    if (!problem.isEmpty()) {
-        emit refused(problem);
-    }
-    return problem.isEmpty();
 }
 
 void TakeInStation::rewire() {
-    try {
-        const auto wired = backlight::plainBacklight(described());
-        if (!accepts(wired)) {
-            return;
+    const auto plain = described();
+    auto* focused = qobject_cast<QLineEdit*>(focusWidget());
+    if (plain && rewireTo(backlight::plainBacklight(*plain), focused)) {
+        for (const auto& [id, edit] : wiring_) {
+            edit->setModified(false);
         }
-        session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
-    } catch (const std::invalid_argument& problem) {
-        emit refused(QString::fromUtf8(problem.what()));
     }
 }
 
 void TakeInStation::takeWiringFrom(const QString& path) {
     try {
-        const auto wired = records::readJobFile(path).backlight;
-        if (accepts(wired)) {
-            session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; });
-        }
+        rewireTo(records::readJobFile(path).backlight, nullptr);
     } catch (const format::FormatError& problem) {
         emit refused(QString::fromUtf8(problem.what()));
     }
 }
 
 void TakeInStation::showJob() {
-    const auto& job = session_.job();
+    const auto& job = this->job();
     for (const auto& field : texts_) {
-        if (!field.edit->hasFocus()) {
+        if (!field.edit->isModified()) {
             field.edit->setText(field.read(job));
         }
     }
-    if (!complaint_->hasFocus()) {
-        complaint_->setPlainText(words(job.set.complaint));
-    }
+    complaint_->refresh();
     const auto& panel = job.backlight;
     const auto& strip = panel.strips.front();
     const std::pair<const char*, double> values[] = {
         {"strips", double(panel.strips.size())},
         {"leds", double(strip.leds)},
         {"series", double(panel.channels.front().strings.front().strips.size())},
-        {"amps", 1000 * panel.channels.front().amps},
+        {"amps", 1000 * panel.channels.front().amps / double(panel.channels.front().strings.size())},
         {"ratedVolts", strip.led.ratedVolts},
         {"ratedAmps", 1000 * strip.led.ratedAmps},
         {"celsius", panel.celsius},
         {"idle", panel.driver.idleVolts}};
     for (const auto& [id, value] : values) {
-        if (!wiring_[id]->isModified() || !wiring_[id]->hasFocus()) {
+        if (!wiring_[id]->isModified()) {
             wiring_[id]->setText(number(value));
         }
     }
-    if (!wiring_["label"]->hasFocus()) {
+    if (!wiring_["label"]->isModified()) {
         wiring_["label"]->setText(panel.ledPlusLabel ? number(*panel.ledPlusLabel) : QString());
     }
     ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
     board_->show(panel);
-    if (!line_->hasFocus() || !line_->isModified()) {
+    if (!line_->isModified()) {
         const auto plain = backlight::plainDescriptionOf(panel);
         line_->setText(plain ? words(backlight::lineOf(*plain)) : QString());
         line_->setPlaceholderText(plain ? QString() : tr("wired by hand; a line here replaces it"));
@@ -453,7 +470,7 @@ void TakeInStation::showJob() {
     }
     notes_->setText(notes.join(QLatin1Char(' ')));
     notes_->setVisible(!notes.isEmpty());
-    const auto& reference = session_.assessment().reference;
+    const auto& reference = assessment().reference;
     summary_->setText(tr("Channels: %1. LEDs: %2. LED+ runs at %3 V, over-voltage near %4 V.")
                           .arg(panel.channels.size())
                           .arg(panel.ledCount())
@@ -471,8 +488,8 @@ std::vector<KeyHint> TakeInStation::keys() const {
         {tr("Tab"), tr("next field")}, {tr("Enter"), tr("write down")}, {tr("Alt+R"), tr("wiring from a job file")}};
 }
 
-bool TakeInStation::isDone() const {
-    return !session_.job().set.complaint.empty();
+bool TakeInStation::isDone(const Snapshot& shown) {
+    return !shown.job.set.complaint.empty();
 }
 
 }  // namespace dimglow::app

@@ -3,10 +3,10 @@
 #include <QComboBox>
 #include <QGridLayout>
 #include <QLineEdit>
-#include <QPlainTextEdit>
 #include <functional>
 
 #include "app/stations/station.h"
+#include "app/stations/text_box.h"
 #include "app/wiring_board.h"
 #include "core/backlight/plain.h"
 
@@ -23,37 +23,45 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
-    bool isDone() const override;
+    static bool isDone(const Snapshot& shown);
 
 protected:
     void showJob() override;
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    /// Puts a text into a job; \returns what is wrong with it, or nothing.
+    using Write = std::function<QString(job::Job&, const QString&)>;
     /// A line of text bound to the job.
     struct TextField {
         QLineEdit* edit = nullptr;
         std::function<QString(const job::Job&)> read;
+        Write write;
     };
-    /// \p write returns what is wrong with the text, or nothing.
-    using Write = std::function<QString(job::Job&, const QString&)>;
+    QWidget* makeSetCard();
+    QWidget* makeWiringCard();
+    void addCalendar(QLineEdit* edit);
+    void addWiringNumbers(QGridLayout* wires);
+    void addBoard(QGridLayout* wires);
     void addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
                  std::function<QString(const job::Job&)> read, Write write, int span = 1);
-    void commit(QLineEdit* edit, const QString& name, const Write& write);
+    void commit(QLineEdit* edit);
     void rewire();
     /// The backlight as it is, as far as a plain description says it.
     backlight::PlainDescription current() const;
-    /// What the form says.
-    backlight::PlainDescription described() const;
+    /// What the form says; empty when a field is wrong, which says so itself.
+    std::optional<backlight::PlainDescription> described() const;
+    QString obstacle(const backlight::Backlight& wired) const;
+    /// Makes \p wired the job's backlight; says at \p field, or in the window, why not.
+    bool rewireTo(const backlight::Backlight& wired, QWidget* field);
+    void repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change);
 
     std::vector<TextField> texts_;
-    QPlainTextEdit* complaint_;
+    TextBox* complaint_;
     std::map<std::string, QLineEdit*> wiring_;
     QComboBox* ledClass_;
     void describe();
     /// Whether the trail speaks of strips, so that their number must stay.
     bool isReferredTo() const;
-    bool accepts(const backlight::Backlight& wired);
 
     QLineEdit* line_;
     WiringBoard* board_;

@@ -3,11 +3,13 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 
+#include "app/field_note.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
 
-VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : QFrame(parent), howWords_(how) {
+VoltsRow::VoltsRow(const QString& title, const QString& how, Take take, QWidget* parent)
+    : QFrame(parent), take_(std::move(take)), howWords_(how) {
     setProperty("card", "true");
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(theme::px(14), theme::px(4), theme::px(10), theme::px(4));
@@ -17,7 +19,7 @@ VoltsRow::VoltsRow(const QString& title, const QString& how, QWidget* parent) : 
     names->addWidget(makeLabel(title, theme::strong()));
     how_ = makeLabel(how, theme::quiet(), "quiet");
     how_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    how_->setToolTip(how);
+    setPlainToolTip(how_, how);
     names->addWidget(how_);
     row->addLayout(names, 1);
     field_ = new QLineEdit;
@@ -77,7 +79,7 @@ void VoltsRow::insert(const QString& mark) {
 }
 
 void VoltsRow::explain() {
-    restyle(field_, "wrong", false);
+    accept(field_);
     const auto typed = job::readTypedVolts(field_->text().toStdString());
     if (const auto* reading = std::get_if<job::TypedVolts>(&typed)) {
         switch (reading->shape) {
@@ -99,13 +101,16 @@ void VoltsRow::explain() {
 void VoltsRow::commit() {
     const auto typed = job::readTypedVolts(field_->text().toStdString());
     if (const auto* problem = std::get_if<std::string>(&typed)) {
-        restyle(field_, "wrong", true);
-        how_->setText(QString::fromStdString(*problem));
+        refuse(field_, QString::fromStdString(*problem));
         return;
     }
+    if (const auto written = take_(std::get<job::TypedVolts>(typed)); !written) {
+        refuse(field_, written.problem);
+        return;
+    }
+    accept(field_);
     field_->clear();
     how_->setText(howWords_);
-    emit entered(std::get<job::TypedVolts>(typed));
 }
 
 bool VoltsRow::eventFilter(QObject* watched, QEvent* event) {

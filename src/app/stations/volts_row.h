@@ -2,9 +2,11 @@
 
 #include <QFrame>
 #include <QLineEdit>
+#include <functional>
 #include <optional>
 
 #include "app/panels.h"
+#include "app/session.h"
 #include "core/job/reading_text.h"
 
 namespace dimglow::app {
@@ -13,7 +15,9 @@ namespace dimglow::app {
 class VoltsRow : public QFrame {
     Q_OBJECT
 public:
-    VoltsRow(const QString& title, const QString& how, QWidget* parent = nullptr);
+    /// Writes a reading down.
+    using Take = std::function<Written(const job::TypedVolts& reading)>;
+    VoltsRow(const QString& title, const QString& how, Take take, QWidget* parent = nullptr);
 
     void setExpected(driver::Band band);
     /// Empties the row when there is no reading.
@@ -26,7 +30,6 @@ public:
     void insert(const QString& mark);
 
 signals:
-    void entered(const job::TypedVolts& reading);
     /// Up or Down was pressed in the field: -1 or 1.
     void stepped(int rows);
 
@@ -37,6 +40,7 @@ private:
     void commit();
     void explain();
 
+    Take take_;
     QLabel* how_;
     QString howWords_;
     QLabel* expected_;

@@ -5,11 +5,11 @@
 #include <cmath>
 #include <stdexcept>
 
+#include "core/backlight/limits.h"
+
 namespace dimglow::backlight {
 
 namespace {
-constexpr int maxLeds = 4000;
-constexpr std::size_t maxChannels = 64;
 
 int lastLedOf(const Backlight& backlight, const StripInString& part) {
     return part.last < 0 ? backlight.strips.at(part.strip).leds - 1 : part.last;
@@ -345,86 +345,139 @@ Backlight withStripTurned(Backlight backlight, int strip) {
     return backlight;
 }
 
-std::vector<std::string> problemsOf(const Backlight& backlight) {
-    std::vector<std::string> problems;
-    if (backlight.strips.empty()) {
-        problems.push_back("strips: a backlight has at least one strip");
+namespace {
+
+void checkStrip(const format::Check& check, const Strip& strip) {
+    check.text("label", strip.label, limits::label);
+    check.text("connector", strip.connector, limits::connector);
+    check.number("leds", strip.leds, limits::ledsOfStrip);
+    check.number("parallel", strip.parallel, limits::sideBySide);
+    check.number("chains", strip.chains, limits::sideBySide);
+    for (const auto& [name, point] : {std::pair("first", strip.first), std::pair("last", strip.last)}) {
+        check.at(name).number("x", point.x, limits::positionMm);
+        check.at(name).number("y", point.y, limits::positionMm);
     }
+    const auto led = check.at("led");
+    led.number("dies", strip.led.dies, limits::dies);
+    led.number("ratedVolts", strip.led.ratedVolts, limits::ratedVolts);
+    led.number("ratedAmps", strip.led.ratedAmps, limits::ratedAmps);
+    led.number("ideality", strip.led.ideality, limits::ideality);
+    led.number("seriesDropVolts", strip.led.seriesDropVolts, limits::seriesDropVolts);
+    const bool sound = strip.parallel >= 1 && strip.chains >= 1 && (strip.parallel == 1 || strip.chains == 1);
+    if (!sound || strip.leds % (strip.parallel * strip.chains) != 0) {
+        check.report(nullptr, fmt::format("{} LEDs in {} chains, {} side by side, do not come out even", strip.leds,
+                                          strip.chains, strip.parallel));
+    }
+    if (!hasCurve(strip.led)) {
+        check.report("led", fmt::format("{} V at {} A over {} dies is no LED", strip.led.ratedVolts,
+                                        strip.led.ratedAmps, strip.led.dies));
+    }
+}
+
+/// What concerns the electrics around the strips.
+void checkSurroundings(const format::Check& check, const Backlight& backlight) {
+    check.number("widthMm", backlight.widthMm, limits::panelMm);
+    check.number("heightMm", backlight.heightMm, limits::panelMm);
+    const auto driver = check.at("driver");
+    driver.number("idleVolts", backlight.driver.idleVolts, limits::idleVolts);
+    driver.number("ovpRatio", backlight.driver.ovpRatio, limits::ovpRatio);
+    driver.number("headroomVolts", backlight.driver.headroomVolts, limits::headroomVolts);
+    if (backlight.ledPlusLabel) {
+        check.number("ledPlusLabel", *backlight.ledPlusLabel, limits::ledPlusLabel);
+    }
+    check.number("celsius", backlight.celsius, limits::celsius);
+    check.count("harness", backlight.harness.size(), limits::pins);
+    for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
+        const HarnessPin& pin = backlight.harness[i];
+        const auto at = check.at("harness", i);
+        at.text("colour", pin.colour, limits::colour);
+        at.number("ohms", pin.ohms, limits::pinOhms);
+        at.number("channel", pin.channel, {0, double(limits::channels) - 1});
+        if (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size())) {
+            at.report(nullptr, fmt::format("pin {} returns channel {}; there are {}", i + 1, pin.channel + 1,
+                                           backlight.channels.size()));
+        }
+    }
+    check.count("ledPoints", backlight.ledPoints.size(), limits::ledPoints);
+    for (std::size_t i = 0; i < backlight.ledPoints.size(); ++i) {
+        check.at("ledPoints", i).number("amps", backlight.ledPoints[i].amps, limits::pointAmps);
+        check.at("ledPoints", i).number("volts", backlight.ledPoints[i].volts, limits::pointVolts);
+    }
+}
+
+/// Channels and strings; counts in \p uses how often each LED is passed.
+void checkChannel(const format::Check& check, const Backlight& backlight, const Channel& channel,
+                  std::vector<std::vector<int>>& uses) {
+    check.text("label", channel.label, limits::label);
+    check.number("amps", channel.amps, limits::channelAmps);
+    check.count("strings", channel.strings.size(), limits::stringsOfChannel);
+    if (channel.strings.empty()) {
+        check.report("strings", "a channel feeds at least one string");
+    }
+    for (std::size_t s = 0; s < channel.strings.size(); ++s) {
+        const auto at = check.at("strings", s);
+        const auto& parts = channel.strings[s].strips;
+        at.count("strips", parts.size(), limits::strips);
+        if (parts.empty()) {
+            at.report(nullptr, "a string runs through a strip");
+        }
+        double volts = 0;
+        for (const auto& part : parts) {
+            if (const std::string problem = problemOf(backlight, part); !problem.empty()) {
+                at.report(nullptr, problem);
+                continue;
+            }
+            const Strip& strip = backlight.strips[part.strip];
+            const int last = std::min(lastLedOf(backlight, part), int(uses[part.strip].size()) - 1);
+            for (int led = part.first; led <= last; led += part.step) {
+                ++uses[part.strip][led];
+                volts += strip.led.ratedVolts / std::max(1, strip.parallel * strip.chains);
+            }
+        }
+        if (volts > limits::stringVolts) {
+            at.report(nullptr, fmt::format("the LEDs need {:.0f} V in series; at most {:.0f} V can be computed", volts,
+                                           limits::stringVolts));
+        }
+    }
+}
+
+}  // namespace
+
+std::vector<format::Problem> problemsOf(const Backlight& backlight) {
+    std::vector<format::Problem> problems;
+    const format::Check check(problems);
+    checkSurroundings(check, backlight);
+    if (backlight.strips.empty()) {
+        check.report("strips", "a backlight has at least one strip");
+    }
+    check.count("strips", backlight.strips.size(), limits::strips);
     long total = 0;
     for (std::size_t i = 0; i < backlight.strips.size(); ++i) {
-        const Strip& strip = backlight.strips[i];
-        total += strip.leds;
-        if (strip.leds < 1) {
-            problems.push_back(fmt::format("strips[{}].leds: {} LEDs; a strip has at least one", i, strip.leds));
-        }
-        const bool sound = strip.parallel >= 1 && strip.chains >= 1 && (strip.parallel == 1 || strip.chains == 1);
-        if (!sound || strip.leds % (strip.parallel * strip.chains) != 0) {
-            problems.push_back(fmt::format("strips[{}]: {} LEDs in {} chains, {} side by side, do not come out even", i,
-                                           strip.leds, strip.chains, strip.parallel));
-        }
-        if (!hasCurve(strip.led)) {
-            problems.push_back(fmt::format("strips[{}].led: {} V at {} A over {} dies is no LED", i,
-                                           strip.led.ratedVolts, strip.led.ratedAmps, strip.led.dies));
-        }
+        checkStrip(check.at("strips", i), backlight.strips[i]);
+        total += backlight.strips[i].leds;
     }
-    if (total > maxLeds) {
-        problems.push_back(fmt::format("strips: {} LEDs; at most {} can be computed", total, maxLeds));
+    if (total > limits::leds) {
+        check.report("strips", fmt::format("{} LEDs; at most {} can be computed", total, limits::leds));
     }
     if (backlight.channels.empty()) {
-        problems.push_back("channels: a backlight has at least one channel");
+        check.report("channels", "a backlight has at least one channel");
     }
-    if (backlight.channels.size() > maxChannels) {
-        problems.push_back(fmt::format("channels: {} channels; at most {}", backlight.channels.size(), maxChannels));
-    }
-    const bool countable = total >= 0 && total <= maxLeds;
+    check.count("channels", backlight.channels.size(), limits::channels);
+    const bool countable = total >= 0 && total <= limits::leds;
     std::vector<std::vector<int>> uses;
     for (const auto& strip : backlight.strips) {
         uses.emplace_back(countable ? std::max(0, strip.leds) : 0, 0);
     }
     for (std::size_t c = 0; c < backlight.channels.size(); ++c) {
-        const Channel& channel = backlight.channels[c];
-        if (!(channel.amps > 0)) {
-            problems.push_back(fmt::format("channels[{}].amps: {} A; it must be positive", c, channel.amps));
-        }
-        if (channel.strings.empty()) {
-            problems.push_back(fmt::format("channels[{}].strings: a channel feeds at least one string", c));
-        }
-        for (std::size_t s = 0; s < channel.strings.size(); ++s) {
-            if (channel.strings[s].strips.empty()) {
-                problems.push_back(fmt::format("channels[{}].strings[{}]: a string runs through a strip", c, s));
-            }
-            for (const auto& part : channel.strings[s].strips) {
-                const std::string problem = problemOf(backlight, part);
-                if (!problem.empty()) {
-                    problems.push_back(fmt::format("channels[{}].strings[{}]: {}", c, s, problem));
-                } else if (countable) {
-                    for (int led = part.first; led <= lastLedOf(backlight, part); led += part.step) {
-                        ++uses[part.strip][led];
-                    }
-                }
-            }
-        }
+        checkChannel(check.at("channels", c), backlight, backlight.channels[c], uses);
     }
     for (std::size_t i = 0; i < uses.size(); ++i) {
         const auto wrong = std::find_if(uses[i].begin(), uses[i].end(), [](int n) { return n != 1; });
         if (wrong != uses[i].end()) {
-            problems.push_back(fmt::format("strips[{}]: LED {} of strip {} is in {} strings; it must be in one", i,
-                                           wrong - uses[i].begin() + 1, backlight.strips[i].label, *wrong));
+            check.at("strips", i)
+                .report(nullptr, fmt::format("LED {} of strip {} is in {} strings; it must be in one",
+                                             wrong - uses[i].begin() + 1, backlight.strips[i].label, *wrong));
         }
-    }
-    for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
-        const HarnessPin& pin = backlight.harness[i];
-        if (!(pin.ohms >= 0)) {
-            problems.push_back(fmt::format("harness[{}].ohms: {} ohm is no resistance", i, pin.ohms));
-        }
-        if (pin.channel < 0 ||
-            (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size()))) {
-            problems.push_back(fmt::format("harness[{}]: pin {} returns channel {}; there are {}", i, i + 1,
-                                           pin.channel + 1, backlight.channels.size()));
-        }
-    }
-    if (!(backlight.celsius > -60 && backlight.celsius < 200)) {
-        problems.push_back(fmt::format("celsius: {} °C is no temperature of an LED", backlight.celsius));
     }
     return problems;
 }

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/backlight/led.h"
+#include "core/format/problem.h"
 
 namespace dimglow::backlight {
 
@@ -176,10 +177,9 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
 /// The same backlight with one strip passed the other way round.
 Backlight withStripTurned(Backlight backlight, int strip);
 
-/// One sentence for each rule that \p backlight breaks, prefixed by the field: no strips, a strip in no string or in
-/// two, an LED in no string or in two, pairs that do not come out even, over 4,000 LEDs. Empty when it can be computed
-/// with.
-std::vector<std::string> problemsOf(const Backlight& backlight);
+/// Every rule and limit that \p backlight breaks: what limits.h says, no strips, a strip in no string or in two, an LED
+/// in no string or in two, pairs that do not come out even. Empty when it can be computed with and written to a file.
+std::vector<format::Problem> problemsOf(const Backlight& backlight);
 
 /// What the wire colours must not be taken for: one sentence for each pin whose colour misleads (black on LED+, red on
 /// LED−). Polarity is measured or read from the board, never taken from colour (common practice, no source).

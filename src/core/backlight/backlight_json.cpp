@@ -1,18 +1,14 @@
 #include "core/backlight/backlight_json.h"
 
-#include <fmt/format.h>
+#include "core/backlight/limits.h"
 
 namespace dimglow::backlight {
 
 using format::Fields;
-using format::FormatError;
 using nlohmann::json;
-using Unknown = std::map<std::string, json>;
 
 namespace {
 
-constexpr double anyVolts = 5000;
-constexpr std::size_t longestLine = 200;
 const std::vector<const char*> accessWords = {"pads", "mask", "lens"};
 const std::vector<const char*> roleWords = {"unused", "led-plus", "led-minus"};
 
@@ -21,7 +17,41 @@ json pointJson(PointMm point) {
 }
 
 PointMm readPoint(Fields fields) {
-    return {fields.number("x", -1e5, 1e5), fields.number("y", -1e5, 1e5)};
+    return {fields.number("x"), fields.number("y")};
+}
+
+Strip readStrip(Fields& fields) {
+    Strip strip;
+    strip.label = fields.text("label");
+    strip.leds = fields.integer("leds");
+    Fields led = fields.object("led");
+    strip.led.dies = led.integer("dies");
+    strip.led.ratedVolts = led.number("ratedVolts");
+    strip.led.ratedAmps = led.number("ratedAmps");
+    strip.led.ideality = led.number("ideality", strip.led.ideality);
+    strip.led.seriesDropVolts = led.number("seriesDropVolts", strip.led.seriesDropVolts);
+    strip.first = readPoint(fields.object("first"));
+    strip.last = readPoint(fields.object("last"));
+    strip.parallel = fields.integer("parallel", 1);
+    strip.chains = fields.integer("chains", 1);
+    strip.access = Access(fields.choice("access", accessWords, 0));
+    strip.connector = fields.text("connector", "");
+    return strip;
+}
+
+Channel readChannel(Fields& fields) {
+    Channel channel;
+    channel.label = fields.text("label");
+    channel.amps = fields.number("amps");
+    fields.forEach("strings", limits::stringsOfChannel, [&](Fields string) {
+        String line;
+        string.forEach("strips", limits::strips, [&](Fields part) {
+            line.strips.push_back({part.integer("strip"), part.flag("reversed", false), part.integer("first", 0),
+                                   part.integer("last", -1), part.integer("step", 1)});
+        });
+        channel.strings.push_back(std::move(line));
+    });
+    return channel;
 }
 
 }  // namespace
@@ -84,68 +114,26 @@ json toJson(const Backlight& backlight) {
     return result;
 }
 
-Backlight fromJson(Fields fields, const std::string& path, Unknown& unknown) {
+Backlight fromJson(Fields fields) {
     Backlight result;
-    result.widthMm = fields.number("widthMm", 1, 1e5);
-    result.heightMm = fields.number("heightMm", 1, 1e5);
-    int index = 0;
-    fields.forEach("strips", 400, [&](Fields strip) {
-        Strip read;
-        read.label = strip.text("label", 12);
-        read.leds = strip.integer("leds", 1, 1000);
-        Fields led = strip.object("led");
-        read.led.dies = led.integer("dies", 1, 12);
-        read.led.ratedVolts = led.number("ratedVolts", 0.5, 100);
-        read.led.ratedAmps = led.number("ratedAmps", 1e-4, 10);
-        read.led.ideality = led.number("ideality", 0.5, 10, read.led.ideality);
-        read.led.seriesDropVolts = led.number("seriesDropVolts", 1e-3, 2, read.led.seriesDropVolts);
-        led.collectUnknown(fmt::format("{}/strips/{}/led", path, index), unknown);
-        read.first = readPoint(strip.object("first"));
-        read.last = readPoint(strip.object("last"));
-        read.parallel = strip.integer("parallel", 1, 16, 1);
-        read.chains = strip.integer("chains", 1, 16, 1);
-        read.access = Access(strip.choice("access", accessWords, 0));
-        read.connector = strip.text("connector", longestLine, "");
-        strip.collectUnknown(fmt::format("{}/strips/{}", path, index++), unknown);
-        result.strips.push_back(read);
-    });
-    index = 0;
-    fields.forEach("channels", 64, [&](Fields channel) {
-        Channel read;
-        read.label = channel.text("label", 12);
-        read.amps = channel.number("amps", 1e-4, 50);
-        channel.forEach("strings", 64, [&](Fields string) {
-            String line;
-            string.forEach("strips", 400, [&](Fields part) {
-                line.strips.push_back({part.integer("strip", 0, 399), part.flag("reversed", false),
-                                       part.integer("first", 0, 999, 0), part.integer("last", -1, 999, -1),
-                                       part.integer("step", 1, 999, 1)});
-            });
-            read.strings.push_back(line);
-        });
-        channel.collectUnknown(fmt::format("{}/channels/{}", path, index++), unknown);
-        result.channels.push_back(read);
-    });
+    result.widthMm = fields.number("widthMm");
+    result.heightMm = fields.number("heightMm");
+    fields.forEach("strips", limits::strips, [&](Fields strip) { result.strips.push_back(readStrip(strip)); });
+    fields.forEach("channels", limits::channels,
+                   [&](Fields channel) { result.channels.push_back(readChannel(channel)); });
     Fields driver = fields.object("driver");
-    result.driver.idleVolts = driver.number("idleVolts", 0, anyVolts);
-    result.driver.ovpRatio = driver.number("ovpRatio", 1, 3, result.driver.ovpRatio);
-    result.driver.headroomVolts = driver.number("headroomVolts", 0, 20, result.driver.headroomVolts);
-    driver.collectUnknown(path + "/driver", unknown);
-    result.ledPlusLabel = fields.maybeNumber("ledPlusLabel", 1, anyVolts);
-    fields.forEach("harness", 64, [&](Fields pin) {
-        result.harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0, 63, 0),
-                                  pin.text("colour", 40, ""), pin.number("ohms", 0, 1e6, 0)});
+    result.driver.idleVolts = driver.number("idleVolts");
+    result.driver.ovpRatio = driver.number("ovpRatio", result.driver.ovpRatio);
+    result.driver.headroomVolts = driver.number("headroomVolts", result.driver.headroomVolts);
+    result.ledPlusLabel = fields.maybeNumber("ledPlusLabel");
+    fields.forEach("harness", limits::pins, [&](Fields pin) {
+        result.harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0),
+                                  pin.text("colour", ""), pin.number("ohms", 0.0)});
     });
-    result.celsius = fields.number("celsius", -60, 200, result.celsius);
-    fields.forEach("ledPoints", 64, [&](Fields point) {
-        result.ledPoints.push_back({point.number("amps", 1e-6, 10), point.number("volts", 0.5, 100)});
+    result.celsius = fields.number("celsius", result.celsius);
+    fields.forEach("ledPoints", limits::ledPoints, [&](Fields point) {
+        result.ledPoints.push_back({point.number("amps"), point.number("volts")});
     });
-    fields.collectUnknown(path, unknown);
-    const auto problems = problemsOf(result);
-    if (!problems.empty()) {
-        throw FormatError(fields.pathOf(problems.front().substr(0, problems.front().find(':')).c_str()),
-                          problems.front().substr(problems.front().find(':') + 2));
-    }
     return result;
 }
 

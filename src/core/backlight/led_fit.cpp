@@ -72,7 +72,7 @@ Numbers boundedFit(const Eigen::MatrixX3d& a, const Eigen::VectorXd& y, const Bo
 
 /// Half-width of what a reading error leaves open, for each number.
 Numbers uncertainty(const Eigen::MatrixX3d& a, double errorVolts) {
-    const Eigen::JacobiSVD<Eigen::MatrixX3d> svd(a, Eigen::ComputeThinU | Eigen::ComputeFullV);
+    const Eigen::JacobiSVD<Eigen::MatrixX3d> svd(a, Eigen::ComputeFullV);
     Numbers sum = Numbers::Zero();
     for (int k = 0; k < 3; ++k) {
         const double s = k < svd.singularValues().size() ? svd.singularValues()[k] : 0;
@@ -146,7 +146,7 @@ std::variant<std::vector<CurvePoint>, LineProblem> readPoints(std::string_view l
     }
     std::vector<CurvePoint> points;
     for (auto& clause : clausesOf(line)) {
-        if (!clause.matches(R"((\d+(?:\.\d+)?) ?v(?: at| @)? (\d+(?:\.\d+)?) ?ma)")) {
+        if (!clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?) ?(?:at|@|/)? ?(\d+(?:\.\d+)?) ?(?:ma|milliamps?))")) {
             return LineProblem{clause.words(), "is no reading; write 2.82 V at 30 mA"};
         }
         points.push_back({clause.number(2, 0.001, 10000) / 1000, clause.number(1, 0.5, 100)});

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace dimglow::backlight {
 
@@ -98,7 +99,7 @@ std::vector<String> stringsOfPlain(const PlainDescription& d) {
     return strings;
 }
 
-/// Reads a line clause by clause.
+/// Reads a line clause by clause. What is said twice and differently is refused: nobody knows which was meant.
 class LineReader {
 public:
     explicit LineReader(const PlainDescription& base) : d_(base) {}
@@ -119,25 +120,49 @@ public:
     }
 
 private:
+    /// Remembers what a clause is about; one that was spoken of before must say the same.
+    void about(const char* what, Clause& clause) {
+        const auto [said, isNew] = said_.try_emplace(what, clause.words());
+        if (!isNew && said->second != clause.words()) {
+            clause.refuse(fmt::format("contradicts \"{}\"", said->second));
+        }
+    }
+
     bool readStrips(Clause& clause) {
         if (clause.matches(
-                R"((\d+) ?(?:strips?|rows?|bars?) ?(?:x|of|with) ?(\d+)(?: ?\+ ?(\d+))?(?: leds?)?(?: each)?)")) {
+                R"((\d+) ?(?:strips?|rows?|bars?)? ?(?:x|of|with|by) ?(\d+)(?: ?\+ ?(\d+))?(?: ?leds?)?(?: each)?)")) {
+            about("strips", clause);
+            about("leds", clause);
             d_.strips = int(clause.number(1, 1, mostStrips));
             d_.ledsPerStrip = int(clause.number(2, 1, mostLeds));
             d_.rightLeds = clause.has(3) ? int(clause.number(3, 1, mostLeds)) : 0;
             d_.strips *= d_.rightLeds > 0 ? 2 : 1;
             stripsGiven_ = true;
-        } else if (clause.matches(R"((\d+) ?p|pairs)")) {
+        } else if (clause.matches(R"((\d+) (?:strips?|rows?|bars?))")) {
+            about("strips", clause);
+            d_.strips = int(clause.number(1, 1, mostStrips));
+            d_.rightLeds = 0;
+            stripsGiven_ = true;
+        } else if (clause.matches(R"((\d+) ?leds?(?: (?:per|a|each) ?(?:strip|row|bar)?)?)")) {
+            about("leds", clause);
+            d_.ledsPerStrip = int(clause.number(1, 1, mostLeds));
+        } else if (clause.matches(R"((\d+) ?p|pairs|in pairs)")) {
+            about("parallel", clause);
             d_.parallel = clause.has(1) ? int(clause.number(1, 1, 8)) : 2;
-        } else if (clause.matches(R"((\d+) chains?)")) {
+        } else if (clause.matches(R"((\d+) (?:series )?chains?)")) {
+            about("chains", clause);
             d_.chains = int(clause.number(1, 1, 8));
-        } else if (clause.matches(R"(bare pads)")) {
+        } else if (clause.matches(R"((?:bare )?pads)")) {
+            about("access", clause);
             d_.access = Access::Pads;
-        } else if (clause.matches(R"(under (?:the )?mask)")) {
+        } else if (clause.matches(R"(under (?:the )?(?:solder )?mask)")) {
+            about("access", clause);
             d_.access = Access::Mask;
         } else if (clause.matches(R"(under (?:the )?lens(?:es)?)")) {
+            about("access", clause);
             d_.access = Access::Lens;
-        } else if (clause.matches(R"(plug (.{1,40}))")) {
+        } else if (clause.matches(R"((?:plug|connector) (.{1,60}))")) {
+            about("plug", clause);
             d_.connector = clause.text(1);
         } else {
             return false;
@@ -146,22 +171,32 @@ private:
     }
 
     bool readStrings(Clause& clause) {
-        if (clause.matches(R"((?:in )?one string|1 string|all in series)")) {
+        if (clause.matches(R"((?:in )?(?:one|1|a single|single) string|(?:all )?in series)")) {
+            about("strings", clause);
             strings_ = 1;
         } else if (clause.matches(R"((\d+) strings( in parallel)?)")) {
+            about("strings", clause);
             strings_ = int(clause.number(1, 1, mostStrips));
-            d_.stringsPerChannel = clause.has(2) ? strings_ : 1;
-        } else if (clause.matches(R"((\d+) strings per channel)")) {
+            if (clause.has(2)) {
+                about("perChannel", clause);
+            }
+            if (clause.has(2) || !said_.contains("perChannel")) {
+                d_.stringsPerChannel = clause.has(2) ? strings_ : 1;
+            }
+        } else if (clause.matches(R"((\d+) strings? (?:per|a|on a|in each) channel)")) {
+            about("perChannel", clause);
             d_.stringsPerChannel = int(clause.number(1, 1, mostStrips));
-        } else if (clause.matches(R"((\d+) strips? per string)")) {
+        } else if (clause.matches(R"((\d+) strips? (?:per|a|in each) string)")) {
+            about("perString", clause);
             d_.stripsPerString = int(clause.number(1, 1, mostStrips));
-            strings_ = 0;
             perString_ = true;
-        } else if (clause.matches(R"(each (?:strip )?(?:is )?(?:its own|a) string)")) {
+        } else if (clause.matches(
+                       R"(each (?:strip )?(?:is )?(?:its own|a) string|(?:a|one|1) string (?:per|a) strip)")) {
+            about("perString", clause);
             d_.stripsPerString = 1;
-            strings_ = 0;
             perString_ = true;
-        } else if (clause.matches(R"(fed from (?:both|two) ends)")) {
+        } else if (clause.matches(R"(fed from (?:both|two|2) ends)")) {
+            about("strings", clause);
             d_.fedFromBothEnds = true;
         } else {
             return false;
@@ -170,8 +205,8 @@ private:
     }
 
     bool readElectrics(Clause& clause) {
-        const char* volts = R"((\d+(?:\.\d+)?) ?v(?: class)?)";
-        if (clause.matches(volts)) {
+        if (clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?)(?: class)?(?: leds?)?)")) {
+            about("volts", clause);
             const double value = clause.number(1, 1.5, 60);
             const int dies = std::max(1, int(std::lround(value / classVoltsPerDie)));
             const double rated = std::abs(value - 3 * dies) < 1e-9 ? classVoltsPerDie * dies : value;
@@ -179,13 +214,20 @@ private:
                 d_.led = classLed(dies, rated, d_.led.ratedAmps);  // another LED than the one that was measured
                 d_.ledPoints.clear();
             }
-        } else if (clause.matches(R"(rated (\d+(?:\.\d+)?) ?ma)")) {
-            d_.led.ratedAmps = clause.number(1, 1, 5000) / 1000;
-        } else if (clause.matches(R"((\d+(?:\.\d+)?) ?ma(?: per string)?)")) {
-            d_.amps = clause.number(1, 1, 20000) / 1000;
-        } else if (clause.matches(R"(label (\d+(?:\.\d+)?) ?v)")) {
-            d_.ledPlusLabel = clause.number(1, 1, 2000);
-        } else if (clause.matches(R"(idle (\d+(?:\.\d+)?) ?v)")) {
+        } else if (clause.matches(R"((?:leds? )?rated (\d+(?:\.\d+)?) ?(?:(ma|milliamps?)|a|amps?))")) {
+            about("rated", clause);
+            d_.led.ratedAmps = amps(clause, 1, 2, 0.001, 5);
+        } else if (clause.matches(
+                       R"((\d+(?:\.\d+)?) ?(?:(ma|milliamps?)|a|amps?)(?: ?(?:per|a|each) ?(?:string)?)?)")) {
+            about("amps", clause);
+            d_.amps = amps(clause, 1, 2, 0.001, 20);
+        } else if (
+            clause.matches(
+                R"((?:led\+ )?label(?:led)? (\d+(?:\.\d+)?) ?(?:v|volts?)?|led\+ (\d+(?:\.\d+)?) ?(?:v|volts?))")) {
+            about("label", clause);
+            d_.ledPlusLabel = clause.number(clause.has(1) ? 1 : 2, 1, 2000);
+        } else if (clause.matches(R"((?:led\+ )?idles?(?: at)? (\d+(?:\.\d+)?) ?(?:v|volts?)?)")) {
+            about("idle", clause);
             d_.idleVolts = clause.number(1, 0, 500);
         } else {
             return false;
@@ -194,12 +236,16 @@ private:
     }
 
     bool readPlaces(Clause& clause) {
-        if (clause.matches(R"((\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?mm)")) {
-            d_.widthMm = clause.number(1, 10, 10000);
-            d_.heightMm = clause.number(2, 10, 10000);
-        } else if (clause.matches(R"(pitch (\d+(?:\.\d+)?) ?mm)")) {
+        if (clause.matches(R"((?:panel )?(\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?(mm|cm))")) {
+            about("size", clause);
+            const double unit = clause.text(3) == "cm" ? 10 : 1;
+            d_.widthMm = unit * clause.number(1, 10 / unit, 10000 / unit);
+            d_.heightMm = unit * clause.number(2, 10 / unit, 10000 / unit);
+        } else if (clause.matches(R"((?:led )?pitch (\d+(?:\.\d+)?) ?(?:mm)?)")) {
+            about("pitch", clause);
             d_.pitchMm = clause.number(1, 0.1, 1000);
-        } else if (clause.matches(R"((bottom|top) edge)")) {
+        } else if (clause.matches(R"((?:along the )?(bottom|top) edge)")) {
+            about("edge", clause);
             d_.edge = clause.text(1) == "top" ? PlainDescription::Edge::Top : PlainDescription::Edge::Bottom;
         } else {
             return false;
@@ -207,23 +253,38 @@ private:
         return true;
     }
 
+    /// Amps, from milliamps when group \p milli is there.
+    static double amps(Clause& clause, int group, int milli, double least, double most) {
+        const double unit = clause.has(milli) ? 1000 : 1;
+        return clause.number(group, least * unit, most * unit) / unit;
+    }
+
     std::variant<PlainDescription, LineProblem> finish(const std::string& line) {
+        const auto problem = [&](std::string reason) { return LineProblem{line, std::move(reason)}; };
         if (strings_ > d_.strips) {
-            return LineProblem{
-                line, fmt::format("{} strings need at least as many strips; there are {}", strings_, d_.strips)};
+            return problem(fmt::format("{} strings need at least as many strips; there are {}", strings_, d_.strips));
+        }
+        if (strings_ > 0 && d_.strips % strings_ != 0) {
+            return problem(fmt::format("{} strips cannot be shared out evenly over {} strings", d_.strips, strings_));
+        }
+        if (strings_ > 0 && perString_ && strings_ * d_.stripsPerString != d_.strips) {
+            return problem(fmt::format("{} strings of {} are not {} strips", strings_, d_.stripsPerString, d_.strips));
+        }
+        if (perString_ && d_.stripsPerString > d_.strips) {
+            return problem(fmt::format("there are only {} strips", d_.strips));
         }
         if (strings_ > 0) {
-            d_.stripsPerString = (d_.strips + strings_ - 1) / strings_;
+            d_.stripsPerString = d_.strips / strings_;
         } else if (stripsGiven_ && !perString_) {
             d_.stripsPerString = d_.strips;
         }
         d_.stripsPerString = std::min(d_.stripsPerString, d_.strips);
         const auto problems = problemsOf(plainBacklight(d_));
-        return problems.empty() ? std::variant<PlainDescription, LineProblem>(d_)
-                                : std::variant<PlainDescription, LineProblem>(LineProblem{line, problems.front()});
+        return problems.empty() ? std::variant<PlainDescription, LineProblem>(d_) : problem(inWords(problems.front()));
     }
 
     PlainDescription d_;
+    std::map<std::string, std::string> said_;  ///< by what it is about, the clause
     int strings_ = 0;
     bool stripsGiven_ = false;
     bool perString_ = false;

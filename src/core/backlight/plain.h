@@ -46,7 +46,7 @@ Backlight plainBacklight(const PlainDescription& description);
 // clang-format off
 /// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas:
 ///
-///     4 strips × 12          rows of 12 LEDs
+///     4 strips × 12, 4x12    rows of 12 LEDs
 ///     3 rows × 5 + 6         in each row a left strip of 5 and a right one of 6
 ///     3 V, 6.4 V             class, or rated volts of the LED; "rated 350 mA"
 ///     240 mA                 current of a string
@@ -64,7 +64,8 @@ Backlight plainBacklight(const PlainDescription& description);
 ///     pitch 75 mm            from LED to LED
 ///     plug 2-pin white       what the connector looks like
 ///
-/// What a line does not say stays as in \p base.
+/// Units may be left out where there is no doubt, small numbers written out, A said for mA. What a line says twice and
+/// differently is refused, as is what does not come out even. What it does not say stays as in \p base.
 std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base = {});
 // clang-format on
 

@@ -22,13 +22,15 @@ public:
     explicit Clause(std::string words) : words_(std::move(words)) {}
 
     const std::string& words() const { return words_; }
-    /// Whether the whole clause follows \p pattern, an ECMAScript regular expression; has(), text() and number() then
-    /// speak of its groups, counted from 1.
+    /// Whether the whole clause follows \p pattern, a regular expression of RE2 that lives as long as the program;
+    /// has(), text() and number() then speak of its groups, counted from 1.
     bool matches(const char* pattern);
     bool has(int group) const { return groups_.at(group).has_value(); }
     const std::string& text(int group) const { return groups_.at(group).value(); }
     /// The number in a group. Outside \p least … \p most it is brought inside, and problem() says so.
     double number(int group, double least, double most);
+    /// Says what is wrong with the clause itself.
+    void refuse(std::string reason) { problem_ = std::move(reason); }
     /// Empty when nothing is wrong.
     const std::string& problem() const { return problem_; }
 
@@ -38,7 +40,8 @@ private:
     std::vector<std::optional<std::string>> groups_;
 };
 
-/// The clauses of a line in lower case, with "×" as "x", "−" as "-", "Ω" as "ohm", and a decimal comma as a point.
+/// The clauses of a line in lower case, with "×" as "x", "−" as "-", "Ω" as "ohm", a decimal comma as a point and small
+/// numbers in digits.
 std::vector<Clause> clausesOf(std::string_view line);
 
 /// Whether a line is longer than anybody types, and what to say then.

@@ -331,15 +331,6 @@ private:
     Growing growing_;
 };
 
-circuit::OperatingPoint solved(const circuit::Network& network) {
-    auto point = circuit::solve(network);
-    if (!point.converged) {
-        throw std::runtime_error(
-            fmt::format("the network of {} nodes did not settle in {} steps", network.nodeCount(), point.iterations));
-    }
-    return point;
-}
-
 bool glows(const LedNetwork& built, const circuit::OperatingPoint& point, const Faults& faults, std::size_t led) {
     const int diode = built.diodeOfLed[led];
     if (diode < 0 || point.diodeAmps[diode] * built.shareOfDiode[led] <= glowAmps) {
@@ -402,7 +393,7 @@ ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Fau
     built.network.addSupply({built.plus, circuit::ground, ceilingVolts, mostAmps});
     built.network.addResistor(minus, circuit::ground, headroom / wanted);
     circuit::OperatingPointSolver solver(built.network);
-    auto point = solver.solve();
+    auto point = solver.settled();
     ChannelDemand demand;
     demand.volts = point.nodeVolts[built.plus];
     demand.conducts = point.nodeVolts[minus] >= headroom;
@@ -412,7 +403,7 @@ ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Fau
         for (int halving = 0; halving < 24; ++halving) {
             const double middle = 0.5 * (low + high);
             solver.setSupply(0, middle, mostAmps);
-            point = solver.solve();
+            point = solver.settled();
             (point.nodeVolts[minus] < headroom ? low : high) = middle;
         }
         demand.volts = high - headroom;
@@ -424,6 +415,10 @@ ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Fau
 }
 
 }  // namespace
+
+double harnessOhms(const Backlight& backlight, int channel) {
+    return pinOhms(backlight, HarnessPin::Role::LedPlus, 0) + pinOhms(backlight, HarnessPin::Role::LedMinus, channel);
+}
 
 LedNetwork buildProbe(const Backlight& backlight, const TesterProbe& probe, const Faults& faults, Detail detail) {
     LedNetwork result;
@@ -449,7 +444,7 @@ LedNetwork buildProbe(const Backlight& backlight, const TesterProbe& probe, cons
 
 TesterReading testRun(const Backlight& backlight, const TesterProbe& probe, const Faults& faults) {
     const auto built = buildProbe(backlight, probe, faults, Detail::Merged);
-    const auto point = solved(built.network);
+    const auto point = circuit::solve(built.network);
     const double volts = std::abs(point.nodeVolts[built.plus]);
     return {volts, std::max(0.0, point.supplyAmps[0] - volts / meterOhms), litCount(built, point, faults)};
 }
@@ -460,7 +455,7 @@ TesterReading testRun(const Backlight& backlight, const Run& run, const Faults& 
 
 double bridgeAmps(const Backlight& backlight, const TesterProbe& probe, const Faults& faults) {
     const auto built = buildProbe(backlight, probe, faults, Detail::EveryLed);
-    const auto point = solved(built.network);
+    const auto point = circuit::solve(built.network);
     for (const auto& resistor : built.network.resistors()) {
         if (resistor.ohms == jumperOhms) {
             return (point.nodeVolts[resistor.a] - point.nodeVolts[resistor.b]) / resistor.ohms;
@@ -497,7 +492,7 @@ ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& fa
     const Channel& wanted = backlight.channels.at(channel);
     circuit::Node minus = circuit::ground;
     const auto built = buildChannel(backlight, channel, faults, ceilingVolts, wanted.amps, minus);
-    const auto point = solved(built.network);
+    const auto point = circuit::solve(built.network);
     ChannelDemand demand;
     demand.volts = point.nodeVolts[built.plus];
     demand.conducts = point.supplyAmps[0] > 0.9 * wanted.amps;

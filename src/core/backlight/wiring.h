@@ -87,12 +87,16 @@ enum class Detail {
     Merged,    ///< equal good LEDs in series or side by side are one diode
 };
 
+/// Resistance of wires and contacts between a channel's strings and the board, out and back; 0 when nobody has written
+/// it down, ohm.
+double harnessOhms(const Backlight& backlight, int channel);
+
 /// A tester and its meter on a run; minus is ground.
 LedNetwork buildProbe(const Backlight& backlight, const TesterProbe& probe, const Faults& faults,
                       Detail detail = Detail::EveryLed);
 
 /// Solves buildProbe() and reads it as a person would: an LED glows above glowAmps unless it is dark or shorted.
-/// \throws std::runtime_error when the network does not converge.
+/// \throws circuit::DidNotSettle
 TesterReading testRun(const Backlight& backlight, const TesterProbe& probe, const Faults& faults);
 TesterReading testRun(const Backlight& backlight, const Run& run, const Faults& faults, const TesterSetting& tester);
 

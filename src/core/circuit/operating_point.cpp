@@ -1,5 +1,7 @@
 #include "core/circuit/operating_point.h"
 
+#include <fmt/format.h>
+
 #include <Eigen/SparseCholesky>
 #include <algorithm>
 #include <cmath>
@@ -78,6 +80,7 @@ struct OperatingPointSolver::Workspace {
         }
         for (const auto& d : diodes) {
             diodeStamps.push_back(stampOf(d.anode, d.cathode));
+            reachVolts += std::abs(d.model.offsetVolts);
         }
         for (const auto& s : supplies) {
             supplyStamps.push_back(stampOf(s.plus, s.minus));
@@ -184,7 +187,7 @@ struct OperatingPointSolver::Workspace {
     std::vector<Stamp> resistorStamps;
     std::vector<Stamp> diodeStamps;
     std::vector<Stamp> supplyStamps;
-    double reachVolts = 0;  ///< no passive network reaches further than its supplies stacked
+    double reachVolts = 0;  ///< no network reaches further than its supplies and the offsets of its diodes stacked
 };
 
 OperatingPointSolver::OperatingPointSolver(const Network& network, const SolveOptions& options)
@@ -193,12 +196,16 @@ OperatingPointSolver::OperatingPointSolver(const Network& network, const SolveOp
 OperatingPointSolver::~OperatingPointSolver() = default;
 
 void OperatingPointSolver::setDiode(std::size_t index, const DiodeModel& model) {
-    work_->diodes.at(index).model = model;
+    auto& diode = work_->diodes.at(index).model;
+    work_->reachVolts += std::abs(model.offsetVolts) - std::abs(diode.offsetVolts);
+    diode = model;
 }
 
 void OperatingPointSolver::setSupply(std::size_t index, double volts, double limitAmps) {
-    work_->supplies.at(index).volts = volts;
-    work_->supplies.at(index).limitAmps = limitAmps;
+    auto& supply = work_->supplies.at(index);
+    work_->reachVolts += volts - supply.volts;
+    supply.volts = volts;
+    supply.limitAmps = limitAmps;
 }
 
 OperatingPoint OperatingPointSolver::solve() {
@@ -248,6 +255,9 @@ OperatingPoint OperatingPointSolver::solve() {
                 low = t;
             } else {
                 high = t;
+                if ((high - low) * step.lpNorm<Eigen::Infinity>() < 0.1 * work.options.voltsTolerance) {
+                    break;  // a kink, where a supply starts or stops: go on from its far side, which is as near
+                }
             }
             t = 0.5 * (low + high);
         }
@@ -266,8 +276,17 @@ OperatingPoint OperatingPointSolver::solve() {
     return result;
 }
 
+OperatingPoint OperatingPointSolver::settled() {
+    auto point = solve();
+    if (!point.converged) {
+        throw DidNotSettle(fmt::format("the network of {} nodes did not settle in {} steps", work_->network.nodeCount(),
+                                       point.iterations));
+    }
+    return point;
+}
+
 OperatingPoint solve(const Network& network, const SolveOptions& options) {
-    return OperatingPointSolver(network, options).solve();
+    return OperatingPointSolver(network, options).settled();
 }
 
 }  // namespace dimglow::circuit

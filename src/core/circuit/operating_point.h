@@ -1,6 +1,7 @@
 #pragma once
 
 #include <memory>
+#include <stdexcept>
 #include <vector>
 
 #include "core/circuit/network.h"
@@ -26,6 +27,12 @@ struct OperatingPoint {
     bool converged = false;
 };
 
+/// A network whose operating point was not found.
+class DidNotSettle : public std::runtime_error {
+public:
+    using std::runtime_error::runtime_error;
+};
+
 /// Solves networks of one shape for their DC operating point.
 ///
 /// Nodal analysis (Ho, Ruehli, Brennan 1975) with every source in Norton form, so the Jacobian J is symmetric
@@ -48,15 +55,17 @@ public:
     /// Replaces the settings of supply \p index, keeping its terminals.
     void setSupply(std::size_t index, double volts, double limitAmps);
 
-    /// Starts from rest every time, so equal networks give equal results.
+    /// Starts from rest every time, so equal networks give equal results. Ask `converged` before anything else.
     OperatingPoint solve();
+    /// The same, \throws DidNotSettle instead of handing out a point that is none
+    OperatingPoint settled();
 
 private:
     struct Workspace;
     std::unique_ptr<Workspace> work_;
 };
 
-/// One network, solved once.
+/// One network, solved once. \throws DidNotSettle
 OperatingPoint solve(const Network& network, const SolveOptions& options = {});
 
 }  // namespace dimglow::circuit

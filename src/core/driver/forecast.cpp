@@ -211,9 +211,10 @@ private:
 
 DriverReference referenceOf(const backlight::Backlight& backlight) {
     DriverReference reference;
-    const double computed = backlight::healthyStringVolts(backlight) + backlight.driver.headroomVolts;
-    reference.stringVolts = backlight.ledPlusLabel.value_or(computed);
-    reference.labelScale = reference.stringVolts / computed;
+    const double computed = backlight::healthyStringVolts(backlight);
+    const double headroom = backlight.driver.headroomVolts;
+    reference.stringVolts = backlight.ledPlusLabel.value_or(computed + headroom);
+    reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);
     reference.relativeSigma = backlight.ledPlusLabel ? 0.018 : 0.025;
     return reference;
@@ -283,6 +284,13 @@ double logLikelihood(const LightForecast& forecast, Light light, double secondsT
     }
     const double log = std::log(std::max(secondsToDark, shortestSeconds) / forecast.medianSecondsToDark);
     return std::log(slip / 5 + forecast.flashThenDark * gauss(log, 0, 1.2));
+}
+
+bool isBoardVoltage(const std::string& test) {
+    DriverForecast any;
+    any.sinks.resize(1);
+    any.sinkOfChannel = {0};
+    return forecastOf(any, test, 0) != nullptr;
 }
 
 const VoltsForecast* forecastOf(const DriverForecast& forecast, const std::string& test, int channel) {

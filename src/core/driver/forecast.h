@@ -62,7 +62,7 @@ struct DriverForecast {
 /// What the whole backlight would read when healthy; computed once and shared by all forecasts.
 struct DriverReference {
     double stringVolts = 0;        ///< LED+ in regulation: the label if there is one, otherwise computed, V
-    double labelScale = 1;         ///< label over computed voltage; applied to every computed string voltage
+    double labelScale = 1;         ///< LED+ to LED− by the label over that computed; applied to every computed string
     double overVolts = 0;          ///< over-voltage level, V
     double relativeSigma = 0.025;  ///< spread of a string's voltage from part and meter tolerance
 };
@@ -88,6 +88,9 @@ double logLikelihood(const VoltsForecast& forecast, Shape shape, double volts, d
 
 /// The same for the light; \p secondsToDark counts only with Light::FlashThenDark.
 double logLikelihood(const LightForecast& forecast, Light light, double secondsToDark);
+
+/// Whether a test of the knowledge files is a voltage that drivers are forecast for.
+bool isBoardVoltage(const std::string& test);
 
 /// The forecast of a board test by its id in the knowledge files; null for an unknown one.
 const VoltsForecast* forecastOf(const DriverForecast& forecast, const std::string& test, int channel);

@@ -28,7 +28,7 @@ StringLoad::StringLoad(const backlight::Backlight& backlight, const backlight::F
     circuit::OperatingPointSolver solver(panel.network);
     for (int i = 1; i <= tablePoints; ++i) {
         solver.setSupply(0, i * step_, unlimitedAmps);
-        const auto point = solver.solve();
+        const auto point = solver.settled();
         amps_[i] = std::max(amps_[i - 1], point.supplyAmps[0]);
         for (std::size_t channel = 0; channel < channels; ++channel) {
             sinks_[channel][i] = point.supplyAmps[panel.sinkOfChannel[channel]];

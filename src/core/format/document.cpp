@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include <algorithm>
+
 namespace dimglow::format {
 
 using nlohmann::json;
@@ -14,6 +16,9 @@ json parseDocument(std::string_view text) {
     if (text.size() > longestDocument) {
         throw FormatError("", fmt::format("{} bytes; a file has at most {}", text.size(), longestDocument));
     }
+    if (const auto nul = text.find('\0'); nul != std::string_view::npos) {
+        throw FormatError("", fmt::format("is not JSON: byte {} is a NUL", nul));  // the parser would stop there
+    }
     try {
         return json::parse(text, [](int depth, json::parse_event_t, json&) {
             if (depth > deepestNesting) {
@@ -24,6 +29,8 @@ json parseDocument(std::string_view text) {
     } catch (const json::exception& error) {
         std::string reason = error.what();
         reason.erase(0, reason.find("] ") + 2);
+        std::replace_if(
+            reason.begin(), reason.end(), [](unsigned char c) { return c < ' '; }, ' ');
         throw FormatError("", "is not JSON: " + reason.substr(0, 300));
     }
 }

@@ -1,8 +1,15 @@
 #include "core/format/fields.h"
 
 #include <fmt/format.h>
+
+#include <algorithm>
+#include <charconv>
 #include <cmath>
 #include <cstring>
+#include <exception>
+#include <limits>
+#include <utility>
+#include <vector>
 
 namespace dimglow::format {
 
@@ -16,23 +23,96 @@ namespace {
                           std::strchr("aeiou", found.type_name()[0]) != nullptr ? "an" : "a", found.type_name()));
 }
 
-double checkedNumber(const std::string& path, const json& value, double least, double most) {
+double checkedNumber(const std::string& path, const json& value, Range range) {
     if (!value.is_number()) {
         failType(path, "a number", value);
     }
     const double number = value.get<double>();
-    if (!std::isfinite(number) || number < least || number > most) {
-        throw FormatError(path, fmt::format("{} is outside {} … {}", number, least, most));
+    if (!std::isfinite(number) || !range.contains(number)) {
+        throw FormatError(path, fmt::format("{} is outside {} … {}", number, range.least, range.most));
     }
     return number;
 }
 
+constexpr Range anyNumber{std::numeric_limits<double>::lowest(), std::numeric_limits<double>::max()};
+constexpr Range anyInteger{std::numeric_limits<int>::min(), std::numeric_limits<int>::max()};
+
+/// The element that a step of an Unknown's place leads to: a member, a list entry by its "id", or one by its place.
+json* stepInto(json& at, const std::string& step) {
+    if (at.is_object()) {
+        const auto found = at.find(step);
+        return found == at.end() ? nullptr : &*found;
+    }
+    if (!at.is_array() || step.empty()) {
+        return nullptr;
+    }
+    const std::string number = step.substr(step.front() == '#' ? 1 : 0);
+    int value = 0;
+    std::from_chars(number.data(), number.data() + number.size(), value);
+    if (step.front() != '#') {
+        return std::size_t(value) < at.size() ? &at[std::size_t(value)] : nullptr;
+    }
+    const auto found = std::find_if(at.begin(), at.end(), [&](const json& e) { return e.value("id", 0) == value; });
+    return found == at.end() ? nullptr : &*found;
+}
+
 }  // namespace
 
-Fields::Fields(const json& object, std::string path) : object_(&object), path_(std::move(path)) {
+void restore(const Unknown& unknown, json& document) {
+    for (const auto& [place, value] : unknown) {
+        std::vector<std::string> steps;
+        for (json::json_pointer pointer(place); !pointer.empty(); pointer.pop_back()) {
+            steps.push_back(pointer.back());
+        }
+        json* at = &document;
+        for (auto step = steps.rbegin(); at != nullptr && step != steps.rend() - 1; ++step) {
+            at = stepInto(*at, *step);
+        }
+        if (at != nullptr && at->is_object()) {
+            (*at)[steps.front()] = value;
+        }
+    }
+}
+
+Fields::Fields(const json& object, std::string path, Unknown* unknown)
+    : Fields(object, std::move(path), unknown, std::string()) {}
+
+Fields::Fields(const json& object, std::string path, Unknown* unknown, std::string pointer)
+    : object_(&object),
+      path_(std::move(path)),
+      unknown_(unknown),
+      pointer_(std::move(pointer)),
+      exceptions_(std::uncaught_exceptions()) {
     if (!object.is_object()) {
         failType(path_.empty() ? "document" : path_, "an object", object);
     }
+}
+
+Fields::Fields(Fields&& other) noexcept
+    : object_(other.object_),
+      path_(std::move(other.path_)),
+      unknown_(std::exchange(other.unknown_, nullptr)),
+      pointer_(std::move(other.pointer_)),
+      asked_(std::move(other.asked_)),
+      exceptions_(other.exceptions_) {}
+
+Fields::~Fields() {
+    if (unknown_ == nullptr || std::uncaught_exceptions() > exceptions_) {
+        return;
+    }
+    for (const auto& [key, value] : object_->items()) {
+        if (!asked_.contains(key)) {
+            (*unknown_)[pointerTo(key)] = value;
+        }
+    }
+}
+
+std::string Fields::pointerTo(const std::string& key) const {
+    return pointer_ + (json::json_pointer() / key).to_string();
+}
+
+void Fields::keepById(int id) {
+    pointer_ = pointer_.substr(0, pointer_.rfind('/')) + fmt::format("/#{}", id);
 }
 
 std::string Fields::pathOf(const char* key) const {
@@ -69,8 +149,36 @@ const json* Fields::array(const char* key, std::size_t longest) {
     return value;
 }
 
+double Fields::number(const char* key) {
+    return number(key, anyNumber.least, anyNumber.most);
+}
+
+double Fields::number(const char* key, double otherwise) {
+    return maybeNumber(key).value_or(otherwise);
+}
+
+std::optional<double> Fields::maybeNumber(const char* key) {
+    return maybeNumber(key, anyNumber.least, anyNumber.most);
+}
+
+int Fields::integer(const char* key) {
+    return integer(key, int(anyInteger.least), int(anyInteger.most));
+}
+
+int Fields::integer(const char* key, int otherwise) {
+    return integer(key, int(anyInteger.least), int(anyInteger.most), otherwise);
+}
+
+std::string Fields::text(const char* key) {
+    return text(key, std::string::npos);
+}
+
+std::string Fields::text(const char* key, const std::string& otherwise) {
+    return text(key, std::string::npos, otherwise);
+}
+
 double Fields::number(const char* key, double least, double most) {
-    return checkedNumber(pathOf(key), *member(key, true), least, most);
+    return checkedNumber(pathOf(key), *member(key, true), {least, most});
 }
 
 double Fields::number(const char* key, double least, double most, double otherwise) {
@@ -79,7 +187,7 @@ double Fields::number(const char* key, double least, double most, double otherwi
 
 std::optional<double> Fields::maybeNumber(const char* key, double least, double most) {
     const json* value = member(key, false);
-    return value == nullptr ? std::nullopt : std::optional(checkedNumber(pathOf(key), *value, least, most));
+    return value == nullptr ? std::nullopt : std::optional(checkedNumber(pathOf(key), *value, {least, most}));
 }
 
 int Fields::integer(const char* key, int least, int most) {
@@ -135,15 +243,8 @@ int Fields::choice(const char* key, const std::vector<const char*>& words, int o
 }
 
 Fields Fields::object(const char* key) {
-    return {*member(key, true), pathOf(key)};
-}
-
-void Fields::collectUnknown(const std::string& place, std::map<std::string, json>& unknown) const {
-    for (const auto& [key, value] : object_->items()) {
-        if (!asked_.contains(key)) {
-            unknown[(json::json_pointer(place) / key).to_string()] = value;
-        }
-    }
+    const json& object = *member(key, true);
+    return {object, pathOf(key), unknown_, pointerTo(key)};
 }
 
 }  // namespace dimglow::format

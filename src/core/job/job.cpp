@@ -1,6 +1,8 @@
 #include "core/job/job.h"
 
 #include <algorithm>
+#include <initializer_list>
+#include <unordered_map>
 
 namespace dimglow::job {
 
@@ -45,14 +47,68 @@ bool sameQuestion(const Observation& a, const Observation& b) {
         a, b);
 }
 
+namespace {
+
+/// Equal for answers to the same question; a few others may share it.
+std::size_t questionHash(const Observation& what) {
+    const auto mix = [](std::initializer_list<int> numbers) {
+        std::size_t hash = 0;
+        for (const int number : numbers) {
+            hash = (hash ^ std::size_t(number + 1)) * 0x9E3779B97F4A7C15ull;
+            hash ^= hash >> 29;
+        }
+        return hash;
+    };
+    const auto ofRun = [&](const backlight::Run& run) {
+        return mix({run.string.channel, run.string.string, run.first, run.last});
+    };
+    const std::size_t rest =
+        std::visit(Overloaded{
+                       [](const Answer& x) { return std::hash<std::string>()(x.test); },
+                       [](const Measured& x) { return std::hash<std::string>()(x.test) + std::size_t(x.channel); },
+                       [](const LightSeen&) { return std::size_t(0); },
+                       [&](const TesterTaken& x) { return ofRun(x.run); },
+                       [&](const LedSeen& x) {
+                           return mix({x.place.strip, x.place.led}) ^ ofRun(x.under);
+                       },
+                       [&](const LedChecked& x) {
+                           return mix({x.place.strip, x.place.led});
+                       },
+                       [&](const Bridged& x) {
+                           return mix({x.place.strip, x.place.led});
+                       },
+                   },
+                   what);
+    return rest * 8 + what.index();
+}
+
+}  // namespace
+
 std::vector<Entry> standingEntries(const Job& job, Phase phase) {
-    std::vector<Entry> standing;
-    for (const auto& entry : job.trail) {
-        if (entry.phase != phase) {
+    std::unordered_multimap<std::size_t, std::size_t> asked;  // into the trail, the latest answer to each question
+    std::vector<bool> stands(job.trail.size(), false);
+    for (std::size_t i = 0; i < job.trail.size(); ++i) {
+        if (job.trail[i].phase != phase) {
             continue;
         }
-        std::erase_if(standing, [&](const Entry& earlier) { return sameQuestion(earlier.what, entry.what); });
-        standing.push_back(entry);
+        stands[i] = true;
+        const std::size_t hash = questionHash(job.trail[i].what);
+        const auto [first, last] = asked.equal_range(hash);
+        const auto same = std::find_if(first, last, [&](const auto& earlier) {
+            return sameQuestion(job.trail[earlier.second].what, job.trail[i].what);
+        });
+        if (same == last) {
+            asked.emplace(hash, i);
+        } else {
+            stands[same->second] = false;
+            same->second = i;
+        }
+    }
+    std::vector<Entry> standing;
+    for (std::size_t i = 0; i < job.trail.size(); ++i) {
+        if (stands[i]) {
+            standing.push_back(job.trail[i]);
+        }
     }
     return standing;
 }

@@ -1,7 +1,5 @@
 #pragma once
 
-#include <map>
-#include <nlohmann/json.hpp>
 #include <optional>
 #include <string>
 #include <variant>
@@ -10,6 +8,7 @@
 #include "core/backlight/backlight.h"
 #include "core/backlight/wiring.h"
 #include "core/driver/forecast.h"
+#include "core/format/fields.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/parts/led_check.h"
 
@@ -48,8 +47,8 @@ struct LightSeen {
 struct TesterTaken {
     backlight::Run run;
     backlight::TesterSetting setting;
-    double volts = 0;
-    std::optional<int> lit;  ///< how many of the run were seen to glow
+    std::optional<double> volts;  ///< empty when nobody read the tester
+    std::optional<int> lit;       ///< how many of the run were seen to glow
     backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;
     std::vector<backlight::LedPlace> bridged = {};  ///< LEDs with a jumper across them
     bool operator==(const TesterTaken&) const = default;
@@ -59,7 +58,7 @@ backlight::TesterProbe probeOf(const TesterTaken& taken);
 
 /// One LED looked at while a tester drives its run.
 struct LedSeen {
-    enum class Glow { Lit, Dim, Dark };
+    enum class Glow { Lit, Dim, Dark, Tinted };
     backlight::LedPlace place;
     Glow glow = Glow::Lit;
     backlight::Run under;  ///< the run that was driven
@@ -152,8 +151,7 @@ struct Job {
     std::vector<SoakEntry> soak;
     std::string handedBack;  ///< ISO 8601, or empty
 
-    /// Fields that this version does not know, by JSON path; written back untouched.
-    std::map<std::string, nlohmann::json> unknown;
+    format::Unknown unknown;  ///< members of its file that this version does not know; written back untouched
 
     bool operator==(const Job&) const = default;
 };

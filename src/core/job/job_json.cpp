@@ -1,29 +1,23 @@
 #include "core/job/job_json.h"
 
 #include <fmt/format.h>
-#include <algorithm>
 
 #include "core/backlight/backlight_json.h"
 #include "core/format/document.h"
+#include "core/job/limits.h"
+#include "core/job/problems.h"
 
 namespace dimglow::job {
 
 using format::Fields;
 using format::FormatError;
 using nlohmann::json;
-using Unknown = std::map<std::string, json>;
 
 namespace {
 
-constexpr std::size_t longestLine = 200;
-constexpr std::size_t longestText = 4000;
-constexpr double anyVolts = 5000;
-constexpr double anyAmps = 100;
-constexpr double anyMoney = 1e7;
-
 const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
 const std::vector<const char*> lightWords = {"never", "flash-then-dark", "stays-lit"};
-const std::vector<const char*> glowWords = {"lit", "dim", "dark"};
+const std::vector<const char*> glowWords = {"lit", "dim", "dark", "tinted"};
 const std::vector<const char*> minusWords = {"end-of-run", "chassis"};
 const std::vector<const char*> methodWords = {"bench-supply", "series-resistor", "diode-mode"};
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
@@ -36,17 +30,8 @@ json runJson(const backlight::Run& run) {
     return {{"channel", run.string.channel}, {"string", run.string.string}, {"first", run.first}, {"last", run.last}};
 }
 
-backlight::Run readRun(Fields fields, const backlight::Backlight& backlight) {
-    backlight::Run run;
-    run.string.channel = fields.integer("channel", 0, int(backlight.channels.size()) - 1);
-    run.string.string = fields.integer("string", 0, int(backlight.channels[run.string.channel].strings.size()) - 1);
-    const int last = backlight::wholeString(backlight, run.string).last;
-    run.first = fields.integer("first", 0, last);
-    run.last = fields.integer("last", run.first, last);
-    if (backlight::probeable(backlight, run) != run) {
-        throw FormatError(fields.pathOf("first"), "the run starts or ends between LEDs that stand side by side");
-    }
-    return run;
+backlight::Run readRun(Fields fields) {
+    return {{fields.integer("channel"), fields.integer("string")}, fields.integer("first"), fields.integer("last")};
 }
 
 json testerJson(const backlight::TesterSetting& tester) {
@@ -54,31 +39,28 @@ json testerJson(const backlight::TesterSetting& tester) {
 }
 
 backlight::TesterSetting readTester(Fields fields) {
-    return {fields.number("amps", 1e-5, anyAmps), fields.number("limitVolts", 0.1, anyVolts)};
+    return {fields.number("amps"), fields.number("limitVolts")};
 }
 
 json placeJson(backlight::LedPlace place) {
     return {{"strip", place.strip}, {"led", place.led}};
 }
 
-backlight::LedPlace readPlace(Fields& fields, const backlight::Backlight& backlight) {
-    backlight::LedPlace place;
-    place.strip = fields.integer("strip", 0, int(backlight.strips.size()) - 1);
-    place.led = fields.integer("led", 0, backlight.strips[place.strip].leds - 1);
-    return place;
+backlight::LedPlace readPlace(Fields& fields) {
+    return {fields.integer("strip"), fields.integer("led")};
 }
 
-LedChecked readLedCheck(Fields& fields, const backlight::Backlight& backlight) {
+LedChecked readLedCheck(Fields& fields) {
     LedChecked check;
-    check.place = readPlace(fields, backlight);
+    check.place = readPlace(fields);
     check.setting.method = parts::LedMethod(fields.choice("method", methodWords));
-    check.setting.volts = fields.number("setVolts", 0.1, 100);
-    check.setting.limitAmps = fields.number("limitAmps", 1e-5, 10, check.setting.limitAmps);
-    check.setting.seriesOhms = fields.number("seriesOhms", 1, 1e6, check.setting.seriesOhms);
-    check.reading.volts = fields.maybeNumber("volts", 0, 100);
-    check.reading.reverseVolts = fields.maybeNumber("reverseVolts", 0, 100);
+    check.setting.volts = fields.number("setVolts");
+    check.setting.limitAmps = fields.number("limitAmps", check.setting.limitAmps);
+    check.setting.seriesOhms = fields.number("seriesOhms", check.setting.seriesOhms);
+    check.reading.volts = fields.maybeNumber("volts");
+    check.reading.reverseVolts = fields.maybeNumber("reverseVolts");
     check.reading.reverseTried = fields.flag("reverseTried", false);
-    check.reading.amps = fields.maybeNumber("amps", 0, 10);
+    check.reading.amps = fields.maybeNumber("amps");
     if (fields.has("lit")) {
         check.reading.lit = fields.flag("lit", false);
     }
@@ -105,7 +87,9 @@ json entryJson(const Entry& entry) {
     } else if (const auto* tester = std::get_if<TesterTaken>(&entry.what)) {
         result["run"] = runJson(tester->run);
         result["tester"] = testerJson(tester->setting);
-        result["volts"] = tester->volts;
+        if (tester->volts) {
+            result["volts"] = *tester->volts;
+        }
         if (tester->lit) {
             result["lit"] = *tester->lit;
         }
@@ -147,62 +131,62 @@ json entryJson(const Entry& entry) {
     return result;
 }
 
-Observation readObservation(Fields& fields, const backlight::Backlight& backlight) {
+Observation readObservation(Fields& fields) {
     switch (fields.choice("kind", kindWords)) {
-        case 0:
-            return Answer{fields.text("test", 40), fields.text("choice", 40)};
+        case 0: {
+            Answer answer;
+            answer.test = fields.text("test");
+            answer.choice = fields.text("choice");
+            return answer;
+        }
         case 1: {
             Measured measured;
-            measured.test = fields.text("test", 40);
-            measured.channel = fields.integer("channel", 0, int(backlight.channels.size()) - 1, 0);
+            measured.test = fields.text("test");
+            measured.channel = fields.integer("channel", 0);
             measured.shape = Shape(fields.choice("shape", shapeWords, 0));
-            measured.volts = fields.number("volts", -anyVolts, anyVolts);
-            measured.restVolts = fields.number("restVolts", -anyVolts, anyVolts, measured.volts);
+            measured.volts = fields.number("volts");
+            measured.restVolts = fields.number("restVolts", measured.volts);
             return measured;
         }
         case 2:
-            return LightSeen{driver::Light(fields.choice("what", lightWords)),
-                             fields.number("secondsToDark", 0, 3600, 0)};
+            return LightSeen{driver::Light(fields.choice("what", lightWords)), fields.number("secondsToDark", 0.0)};
         case 3: {
             TesterTaken tester;
-            tester.run = readRun(fields.object("run"), backlight);
+            tester.run = readRun(fields.object("run"));
             tester.setting = readTester(fields.object("tester"));
-            tester.volts = fields.number("volts", 0, anyVolts);
+            tester.volts = fields.maybeNumber("volts");
             if (fields.has("lit")) {
-                tester.lit = fields.integer("lit", 0, tester.run.count());
+                tester.lit = fields.integer("lit");
             }
             tester.minus = backlight::TesterProbe::Minus(fields.choice("minus", minusWords, 0));
-            fields.forEach("bridged", 100,
-                           [&](Fields place) { tester.bridged.push_back(readPlace(place, backlight)); });
+            fields.forEach("bridged", limits::bridged,
+                           [&](Fields place) { tester.bridged.push_back(readPlace(place)); });
             return tester;
         }
         case 5:
-            return readLedCheck(fields, backlight);
+            return readLedCheck(fields);
         case 6: {
-            const auto place = readPlace(fields, backlight);
-            return Bridged{place, fields.number("amps", 0, anyAmps), fields.flag("restLights", true)};
+            const auto place = readPlace(fields);
+            return Bridged{place, fields.number("amps"), fields.flag("restLights", true)};
         }
         default: {
             LedSeen led;
-            led.place = readPlace(fields, backlight);
+            led.place = readPlace(fields);
             led.glow = LedSeen::Glow(fields.choice("glow", glowWords));
-            led.under = readRun(fields.object("under"), backlight);
+            led.under = readRun(fields.object("under"));
             return led;
         }
     }
 }
 
 void readTrail(Fields& fields, Job& job) {
-    fields.forEach("trail", 5000, [&](Fields entry) {
+    fields.forEach("trail", limits::trail, [&](Fields entry) {
         Entry read;
-        read.id = entry.integer("id", 1, 1'000'000);
-        read.at = entry.text("at", 40);
+        read.id = entry.integer("id");
+        entry.keepById(read.id);
+        read.at = entry.text("at");
         read.phase = Phase(entry.choice("phase", phaseWords, 0));
-        read.what = readObservation(entry, job.backlight);
-        if (std::any_of(job.trail.begin(), job.trail.end(), [&](const Entry& e) { return e.id == read.id; })) {
-            throw FormatError(entry.pathOf("id"), fmt::format("{} is used twice", read.id));
-        }
-        entry.collectUnknown(fmt::format("/trail/{}", read.id), job.unknown);
+        read.what = readObservation(entry);
         job.trail.push_back(std::move(read));
     });
 }
@@ -218,18 +202,17 @@ json setJson(const SetInfo& set) {
     return result;
 }
 
-SetInfo readSet(Fields fields, Unknown& unknown) {
+SetInfo readSet(Fields fields) {
     SetInfo set;
-    set.maker = fields.text("maker", longestLine, "");
-    set.model = fields.text("model", longestLine, "");
-    set.serial = fields.text("serial", longestLine, "");
-    set.panel = fields.text("panel", longestLine, "");
-    set.place = fields.text("place", longestLine, "");
-    set.complaint = fields.text("complaint", longestText, "");
-    set.value = fields.number("value", 0, anyMoney, 0);
-    set.due = fields.text("due", 40, "");
-    set.hoursRun = fields.maybeNumber("hoursRun", 0, 1e6);
-    fields.collectUnknown("/set", unknown);
+    set.maker = fields.text("maker", "");
+    set.model = fields.text("model", "");
+    set.serial = fields.text("serial", "");
+    set.panel = fields.text("panel", "");
+    set.place = fields.text("place", "");
+    set.complaint = fields.text("complaint", "");
+    set.value = fields.number("value", 0.0);
+    set.due = fields.text("due", "");
+    set.hoursRun = fields.maybeNumber("hoursRun");
     return set;
 }
 
@@ -250,25 +233,23 @@ json benchJson(const Bench& bench) {
             {"tester", testerJson(bench.tester)}};
 }
 
-Bench readBench(Fields fields, Unknown& unknown) {
+Bench readBench(Fields fields) {
     Bench bench;
-    bench.currency = fields.text("currency", 8, bench.currency);
-    bench.ratePerHour = fields.number("ratePerHour", 0, anyMoney, bench.ratePerHour);
-    bench.goodwill = fields.number("goodwill", 0, anyMoney, bench.goodwill);
-    bench.promisedHours = fields.number("promisedHours", 1, 1e6, bench.promisedHours);
-    bench.weibullShape = fields.number("weibullShape", 0.2, 10, bench.weibullShape);
+    bench.currency = fields.text("currency", bench.currency);
+    bench.ratePerHour = fields.number("ratePerHour", bench.ratePerHour);
+    bench.goodwill = fields.number("goodwill", bench.goodwill);
+    bench.promisedHours = fields.number("promisedHours", bench.promisedHours);
+    bench.weibullShape = fields.number("weibullShape", bench.weibullShape);
     if (fields.has("tester")) {
         bench.tester = readTester(fields.object("tester"));
     }
     if (fields.has("supplies")) {
         bench.supplies.clear();
-        fields.forEach("supplies", 20, [&](Fields supply) {
-            bench.supplies.push_back({supply.text("name", longestLine), supply.number("maxVolts", 0.1, anyVolts),
-                                      supply.number("maxAmps", 1e-4, anyAmps),
-                                      supply.number("isolationVolts", 0, 1e5)});
+        fields.forEach("supplies", limits::supplies, [&](Fields supply) {
+            bench.supplies.push_back({supply.text("name"), supply.number("maxVolts"), supply.number("maxAmps"),
+                                      supply.number("isolationVolts")});
         });
     }
-    fields.collectUnknown("/bench", unknown);
     return bench;
 }
 
@@ -297,23 +278,23 @@ json panelCheckJson(const panelcheck::PanelCheck& check) {
     return result;
 }
 
-panelcheck::PanelCheck readPanelCheck(Fields fields, const backlight::Backlight& backlight, Unknown& unknown) {
+panelcheck::PanelCheck readPanelCheck(Fields fields) {
     panelcheck::PanelCheck check;
-    check.channel = fields.integer("channel", 0, int(backlight.channels.size()) - 1, 0);
-    check.currentShare = fields.number("currentShare", 0.01, 1, check.currentShare);
-    check.tconVolts = fields.number("tconVolts", 1, 48, check.tconVolts);
+    check.channel = fields.integer("channel", 0);
+    check.currentShare = fields.number("currentShare", check.currentShare);
+    check.tconVolts = fields.number("tconVolts", check.tconVolts);
     if (fields.has("lamps")) {
         Fields lamps = fields.object("lamps");
-        check.lamps.count = lamps.integer("count", 0, 100);
-        check.lamps.lengthMm = lamps.number("lengthMm", 0, 5000);
-        check.lamps.diameterMm = lamps.number("diameterMm", 0.5, 50);
+        check.lamps.count = lamps.integer("count");
+        check.lamps.lengthMm = lamps.number("lengthMm");
+        check.lamps.diameterMm = lamps.number("diameterMm");
     }
     check.leadsChecked = fields.flag("leadsChecked", false);
-    check.kneeVolts = fields.maybeNumber("kneeVolts", 0, anyVolts);
-    check.lightVolts = fields.maybeNumber("lightVolts", 0, anyVolts);
-    check.tconAmps = fields.maybeNumber("tconAmps", 0, anyAmps);
+    check.kneeVolts = fields.maybeNumber("kneeVolts");
+    check.lightVolts = fields.maybeNumber("lightVolts");
+    check.tconAmps = fields.maybeNumber("tconAmps");
     check.outcome = panelcheck::Outcome(fields.choice("outcome", outcomeWords, 0));
-    check.note = fields.text("note", longestText, "");
+    check.note = fields.text("note", "");
     fields.forEachText("findings", panelcheck::findingCount, [&](const std::string& id, const std::string& path) {
         for (int finding = 0; finding < panelcheck::findingCount; ++finding) {
             if (id == panelcheck::idOf(panelcheck::Finding(finding))) {
@@ -323,7 +304,6 @@ panelcheck::PanelCheck readPanelCheck(Fields fields, const backlight::Backlight&
         }
         throw FormatError(path, fmt::format("\"{}\" is no finding", id));
     });
-    fields.collectUnknown("/panelCheck", unknown);
     return check;
 }
 
@@ -338,47 +318,49 @@ json repairJson(const Repair& repair) {
     return result;
 }
 
-Repair readRepair(Fields fields, Unknown& unknown) {
+Repair readRepair(Fields fields) {
     Repair repair;
-    repair.option = fields.text("option", 40, "");
-    repair.work = fields.text("work", longestText, "");
-    repair.originalAmps = fields.maybeNumber("originalAmps", 0, anyAmps);
-    repair.newAmps = fields.maybeNumber("newAmps", 0, anyAmps);
-    fields.collectUnknown("/repair", unknown);
+    repair.option = fields.text("option", "");
+    repair.work = fields.text("work", "");
+    repair.originalAmps = fields.maybeNumber("originalAmps");
+    repair.newAmps = fields.maybeNumber("newAmps");
     return repair;
 }
 
-/// The element that a step of a path leads to: a member, a list entry by its "id", or one by its place.
-json* stepInto(json& at, const std::string& step) {
-    if (at.is_object() && at.contains(step)) {
-        return &at[step];
+Job readJob(Fields fields) {
+    Job job;
+    if (fields.text("format") != "dimglow-job") {
+        throw FormatError("format", "this is no job file; it must say \"dimglow-job\"");
     }
-    if (!at.is_array() || step.empty() || !std::all_of(step.begin(), step.end(), ::isdigit)) {
-        return nullptr;
+    const int version = fields.integer("version", 1, 1'000'000);
+    if (version > formatVersion) {
+        throw FormatError("version",
+                          fmt::format("{} is newer than this program, which reads up to {}", version, formatVersion));
     }
-    const int number = std::stoi(step);
-    for (auto& element : at) {
-        if (element.contains("id") && element["id"] == number) {
-            return &element;
-        }
+    job.id = fields.text("id");
+    job.title = fields.text("title");
+    if (fields.has("set")) {
+        job.set = readSet(fields.object("set"));
     }
-    const bool byPlace = number < int(at.size()) && !at[number].contains("id");
-    return byPlace ? &at[number] : nullptr;
-}
-
-/// Puts an unknown field back under its path; it is gone with its parent.
-void restore(json& document, const std::string& path, const json& value) {
-    std::vector<std::string> steps;
-    for (json::json_pointer pointer(path); !pointer.empty(); pointer.pop_back()) {
-        steps.insert(steps.begin(), pointer.back());
+    job.backlight = backlight::fromJson(fields.object("backlight"));
+    if (fields.has("bench")) {
+        job.bench = readBench(fields.object("bench"));
     }
-    json* at = &document;
-    for (std::size_t i = 0; at != nullptr && i + 1 < steps.size(); ++i) {
-        at = stepInto(*at, steps[i]);
+    job.panelOpen = fields.flag("panelOpen", false);
+    job.liveWorkAccepted = fields.flag("liveWorkAccepted", false);
+    if (fields.has("panelCheck")) {
+        job.panelCheck = readPanelCheck(fields.object("panelCheck"));
     }
-    if (at != nullptr) {
-        (*at)[steps.back()] = value;
+    readTrail(fields, job);
+    if (fields.has("repair")) {
+        job.repair = readRepair(fields.object("repair"));
     }
+    fields.forEach("soak", limits::soak, [&](Fields line) {
+        job.soak.push_back(
+            {line.number("minutes"), line.number("ledPlusVolts"), line.number("amps"), line.flag("flicker", false)});
+    });
+    job.handedBack = fields.text("handedBack", "");
+    return job;
 }
 
 }  // namespace
@@ -409,45 +391,17 @@ json toJson(const Job& job) {
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
                      {"handedBack", job.handedBack}};
-    for (const auto& [path, value] : job.unknown) {
-        restore(document, path, value);
-    }
+    format::restore(job.unknown, document);
     return document;
 }
 
 Job fromJson(const json& document) {
-    Fields fields(document, "");
-    if (fields.text("format", 40) != "dimglow-job") {
-        throw FormatError("format", "this is no job file; it must say \"dimglow-job\"");
+    format::Unknown unknown;
+    Job job = readJob(Fields(document, "", &unknown));
+    job.unknown = std::move(unknown);
+    if (const auto problems = problemsOf(job); !problems.empty()) {
+        throw FormatError(problems.front());
     }
-    const int version = fields.integer("version", 1, 1'000'000);
-    if (version > formatVersion) {
-        throw FormatError("version",
-                          fmt::format("{} is newer than this program, which reads up to {}", version, formatVersion));
-    }
-    Job job;
-    job.id = fields.text("id", 40);
-    if (job.id.empty()) {
-        throw FormatError("id", "is empty");
-    }
-    job.title = fields.text("title", longestLine);
-    job.set = fields.has("set") ? readSet(fields.object("set"), job.unknown) : SetInfo{};
-    job.backlight = backlight::fromJson(fields.object("backlight"), "/backlight", job.unknown);
-    job.bench = fields.has("bench") ? readBench(fields.object("bench"), job.unknown) : Bench{};
-    job.panelOpen = fields.flag("panelOpen", false);
-    job.liveWorkAccepted = fields.flag("liveWorkAccepted", false);
-    if (fields.has("panelCheck")) {
-        job.panelCheck = readPanelCheck(fields.object("panelCheck"), job.backlight, job.unknown);
-    }
-    readTrail(fields, job);
-    job.repair = fields.has("repair") ? readRepair(fields.object("repair"), job.unknown) : Repair{};
-    fields.forEach("soak", 5000, [&](Fields line) {
-        job.soak.push_back({line.number("minutes", 0, 1e5), line.number("ledPlusVolts", 0, anyVolts),
-                            line.number("amps", 0, anyAmps), line.flag("flicker", false)});
-        line.collectUnknown(fmt::format("/soak/{}", job.soak.size() - 1), job.unknown);
-    });
-    job.handedBack = fields.text("handedBack", 40, "");
-    fields.collectUnknown("", job.unknown);
     return job;
 }
 

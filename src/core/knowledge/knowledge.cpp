@@ -84,6 +84,9 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         kind.live = test.flag("live", false);
         kind.perChannel = test.flag("perChannel", false);
         kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "record"}, 0));
+        if (kind.form == Form::Volts && !driver::isBoardVoltage(kind.id)) {
+            throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage that this program can forecast");
+        }
         test.forEach("choices", 20, [&](Fields choice) {
             kind.choices.push_back({choice.text("id", longestWord), choice.text("title", longestWord)});
         });
@@ -182,11 +185,28 @@ const SuspectKind* Knowledge::suspect(const std::string& id) const {
     return found == suspects.end() ? nullptr : &*found;
 }
 
+namespace {
+
+/// Equal in all that a test could show.
+bool looksLike(const SuspectKind& a, const SuspectKind& b) {
+    return a.strings == b.strings && a.driver == b.driver && a.blOnAbsent == b.blOnAbsent && a.answers == b.answers;
+}
+
+}  // namespace
+
 Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     Knowledge knowledge;
     knowledge.suspects = readSuspects(parseNamed(texts.suspects, "suspects.json"));
     readTests(parseNamed(texts.tests, "tests.json"), knowledge);
     readRepairs(parseNamed(texts.repairs, "repairs.json"), knowledge);
+    const auto& suspects = knowledge.suspects;
+    for (auto a = suspects.begin(); a != suspects.end(); ++a) {
+        for (auto b = a + 1; b != suspects.end(); ++b) {
+            if (looksLike(*a, *b)) {
+                knowledge.warnings.push_back("suspects.json: nothing tells \"" + b->id + "\" from \"" + a->id + "\"");
+            }
+        }
+    }
     return knowledge;
 }
 

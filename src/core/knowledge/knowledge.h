@@ -107,6 +107,8 @@ struct Knowledge {
     double maskProbeMinutes = 2;
     double lensProbeMinutes = 4;
     double glassBreakPerOpening = 0.02;
+    /// One sentence for each pair of suspects that no test can tell apart.
+    std::vector<std::string> warnings;
 
     const TestKind* test(const std::string& id) const;
     const SuspectKind* suspect(const std::string& id) const;

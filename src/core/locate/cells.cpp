@@ -30,11 +30,41 @@ CellPartition::CellPartition(const backlight::Backlight& backlight) {
         }
         ++stringIndex;
     }
+    for (const auto& strip : backlight.strips) {
+        standsAt_.emplace_back(std::size_t(strip.leds), std::pair(-1, -1));
+    }
+    for (int string = 0; string < int(order_.size()); ++string) {
+        cellAt_.emplace_back(order_[string].size(), -1);
+        for (int position = 0; position < int(order_[string].size()); ++position) {
+            const auto place = order_[string][position];
+            standsAt_[place.strip][place.led] = {string, position};
+        }
+    }
+    index();
+}
+
+void CellPartition::index() {
+    for (int cell = 0; cell < int(cells_.size()); ++cell) {
+        for (const int position : cells_[cell].positions) {
+            cellAt_[cells_[cell].stringIndex][position] = cell;
+        }
+    }
 }
 
 std::vector<CellPartition::Parts> CellPartition::split(const backlight::Run& run) {
-    std::vector<Cell> refined;
+    const auto isCut = [&](const Cell& cell) {
+        return cell.string == run.string && cell.positions.front() <= run.last && run.first <= cell.positions.back() &&
+               !(run.first <= cell.positions.front() && cell.positions.back() <= run.last);
+    };
     std::vector<Parts> parts;
+    if (std::none_of(cells_.begin(), cells_.end(), isCut)) {
+        for (int cell = 0; cell < int(cells_.size()); ++cell) {
+            inside(cells_[cell], run) ? parts.push_back({cell, -1}) : parts.push_back({-1, cell});
+        }
+        return parts;
+    }
+    std::vector<Cell> refined;
+    refined.reserve(cells_.size() + 1);
     const auto keep = [&](Cell cell) {
         if (cell.positions.empty()) {
             return -1;
@@ -42,15 +72,23 @@ std::vector<CellPartition::Parts> CellPartition::split(const backlight::Run& run
         refined.push_back(std::move(cell));
         return int(refined.size()) - 1;
     };
-    for (const auto& cell : cells_) {
-        Cell within = cell;
-        Cell without = cell;
-        std::erase_if(within.positions, [&](int p) { return cell.string != run.string || !run.contains(p); });
-        std::erase_if(without.positions, [&](int p) { return cell.string == run.string && run.contains(p); });
-        const int inside = keep(std::move(within));
-        parts.push_back({inside, keep(std::move(without))});
+    for (auto& cell : cells_) {
+        if (!isCut(cell)) {
+            const bool within = inside(cell, run);
+            const int at = keep(std::move(cell));
+            parts.push_back(within ? Parts{at, -1} : Parts{-1, at});
+            continue;
+        }
+        Cell within{cell.string, cell.stringIndex, cell.strip, {}};
+        Cell without = within;
+        for (const int position : cell.positions) {
+            (run.contains(position) ? within : without).positions.push_back(position);
+        }
+        const int insidePart = keep(std::move(within));
+        parts.push_back({insidePart, keep(std::move(without))});
     }
     cells_ = std::move(refined);
+    index();
     return parts;
 }
 
@@ -60,21 +98,16 @@ void CellPartition::isolate(backlight::LedPlace place) {
 }
 
 int CellPartition::positionOf(backlight::LedPlace place) const {
-    for (const auto& order : order_) {
-        const auto found = std::find(order.begin(), order.end(), place);
-        if (found != order.end()) {
-            return int(found - order.begin());
-        }
+    const int position = standsAt_.at(std::size_t(place.strip)).at(std::size_t(place.led)).second;
+    if (position < 0) {
+        throw std::out_of_range("the LED is in no string");
     }
-    throw std::out_of_range("the LED is in no string");
+    return position;
 }
 
 int CellPartition::cellOf(backlight::LedPlace place) const {
-    const int position = positionOf(place);
-    const auto found = std::find_if(cells_.begin(), cells_.end(), [&](const Cell& cell) {
-        return cell.strip == place.strip && std::binary_search(cell.positions.begin(), cell.positions.end(), position);
-    });
-    return int(found - cells_.begin());
+    const auto& [string, position] = standsAt_.at(std::size_t(place.strip)).at(std::size_t(place.led));
+    return cellAt_.at(std::size_t(string)).at(std::size_t(position));
 }
 
 backlight::LedPlace CellPartition::placeOf(const Cell& cell, int position) const {

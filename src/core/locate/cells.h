@@ -44,6 +44,10 @@ public:
 private:
     std::vector<Cell> cells_;
     std::vector<std::vector<backlight::LedPlace>> order_;  ///< by string index, then position
+    std::vector<std::vector<int>> cellAt_;                 ///< the same way, into cells_
+    /// Where each LED stands, by strip and LED: string index and position.
+    std::vector<std::vector<std::pair<int, int>>> standsAt_;
+    void index();
 };
 
 /// Whether a cell of a partition that was split by \p run lies inside it.

@@ -143,7 +143,8 @@ std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std:
     }
     std::vector<BenchSupply> supplies;
     for (auto& clause : backlight::clausesOf(line)) {
-        if (!clause.matches(R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?v (\d+(?:\.\d+)?) ?a(?: (\d+(?:\.\d+)?) ?v)?)")) {
+        if (!clause.matches(
+                R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?(?:v|volts?)[ /]*(\d+(?:\.\d+)?) ?(?:a|amps?)(?:[ /]*(?:isolated )?(\d+(?:\.\d+)?) ?(?:v|volts?))?)")) {
             return backlight::LineProblem{clause.words(), "is no supply; write 60 V 3 A 250 V"};
         }
         BenchSupply supply;

@@ -19,14 +19,15 @@ constexpr double sureShare = 0.9;  ///< a verdict needs this much of the belief
 constexpr double shareWorthListing = 0.004;
 constexpr std::size_t reasonsPerSuspect = 4;
 constexpr double decibansWorthSaying = 1;
-constexpr double soakMinutes = 30;  ///< common practice, no source
-constexpr double soakSettledMinutes = 10;
-constexpr double soakDriftLimit = 0.03;  ///< common practice, no source
+/// Places of one kind of fault are listed one by one when two of them hold this share of the kind, or one half of it.
+constexpr double fewPlacesShare = 0.9;
+constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no current flows
 
 /// Hypotheses that read the same in words.
 struct Group {
     std::size_t first = 0;    ///< one of them
     std::vector<int> titles;  ///< into Belief::titles
+    bool placeKnown = true;
     double share = 0;
     double previousShare = 0;
 };
@@ -62,15 +63,17 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
     for (const auto& [suspect, titles] : titlesOfKind) {
         const double total = shareOfKind[suspect];
         double highest = 0;
-        std::ptrdiff_t alive = 0;
+        double second = 0;
         for (const auto& title : titles) {
-            highest = std::max(highest, groups[title].share);
-            alive += groups[title].share > 0.05 * total ? 1 : 0;
+            const double share = groups[title].share;
+            second = std::max(second, std::min(share, highest));
+            highest = std::max(highest, share);
         }
-        if (titles.size() == 1 || (alive <= 2 && total > 0.03) || highest > 0.5 * total) {
+        if (titles.size() == 1 || highest > fewPlacesShare / 2 * total || highest + second > fewPlacesShare * total) {
             continue;
         }
         Group folded;
+        folded.placeKnown = false;
         for (const auto& title : titles) {
             const auto& group = groups[title];
             folded.first = group.first;
@@ -83,59 +86,99 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
     }
 }
 
-/// Sums of share / P(reading | explanation) for one entry; a common factor cancels.
-struct EntrySums {
-    std::vector<double> ofTitle;  ///< by Belief::titles
-    double total = 0;
+/// What the entries say for and against groups of explanations.
+class Weights {
+public:
+    explicit Weights(const Belief& belief) : belief_(belief), logs_(belief.likelihoods) {
+        // Explanations that were split from one have its likelihoods.
+        shareOfRow_.assign(logs_.rowCount(), 0);
+        titleOfRow_.assign(logs_.rowCount(), -1);
+        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+            shareOfRow_[std::size_t(belief.rowOf[h])] += belief.shares[h];
+            titleOfRow_[std::size_t(belief.rowOf[h])] = belief.titleOf[h];
+        }
+        for (std::size_t e = 0; e < logs_.entryCount(); ++e) {
+            highest_.push_back(logs_.isOfTheBoard(e) ? -INFINITY : logs_.healthy(e));
+        }
+        for (int row = 0; row < int(logs_.rowCount()); ++row) {
+            if (titleOfRow_[std::size_t(row)] >= 0) {
+                raise(row);
+            }
+        }
+        total_ = sumOf([](int title) { return title >= 0; });
+    }
+
+    /// 10·log10 of P(reading | group) / P(reading | everything else) by entry, other readings taken into account.
+    std::vector<double> decibansOf(const Group& group) const {
+        std::vector<char> isIn(belief_.titles.size(), 0);
+        for (const int title : group.titles) {
+            isIn[std::size_t(title)] = 1;
+        }
+        const auto weights = sumOf([&](int title) { return title >= 0 && isIn[std::size_t(title)] != 0; });
+        std::vector<double> decibans;
+        for (std::size_t e = 0; e < weights.size(); ++e) {
+            const double inside = (group.share + 1e-12) / (weights[e] + 1e-12);
+            const double outside =
+                (std::max(0.0, 1 - group.share) + 1e-12) / (std::max(0.0, total_[e] - weights[e]) + 1e-12);
+            decibans.push_back(10 * std::log10(inside / outside));
+        }
+        return decibans;
+    }
+
+private:
+    void raise(int row) {
+        for (const auto& [e, log] : logs_.differing(row)) {
+            highest_[e] = std::max(highest_[e], log);
+        }
+        for (const auto e : logs_.boardEntries()) {
+            highest_[e] = std::max(highest_[e], logs_.board(logs_.forecastOf(row), e));
+        }
+    }
+
+    /// Sum of share / P(reading | explanation) over the titles that \p counts, by entry; a common factor cancels.
+    template <class Counts>
+    std::vector<double> sumOf(Counts counts) const {
+        double share = 0;
+        std::vector<double> sums(logs_.entryCount(), 0);
+        for (int row = 0; row < int(logs_.rowCount()); ++row) {
+            if (!counts(titleOfRow_[std::size_t(row)])) {
+                continue;
+            }
+            const double own = shareOfRow_[std::size_t(row)];
+            share += own;
+            for (const auto& [e, log] : logs_.differing(row)) {
+                sums[e] += own * (std::exp(highest_[e] - log) - std::exp(highest_[e] - logs_.healthy(e)));
+            }
+            for (const auto e : logs_.boardEntries()) {
+                sums[e] += own * std::exp(highest_[e] - logs_.board(logs_.forecastOf(row), e));
+            }
+        }
+        for (std::size_t e = 0; e < sums.size(); ++e) {
+            sums[e] += logs_.isOfTheBoard(e) ? 0 : share * std::exp(highest_[e] - logs_.healthy(e));
+        }
+        return sums;
+    }
+
+    const Belief& belief_;
+    const Likelihoods& logs_;
+    std::vector<double> shareOfRow_;
+    std::vector<int> titleOfRow_;  ///< -1 of rows that were dropped
+    std::vector<double> highest_;  ///< by entry, of any explanation
+    std::vector<double> total_;    ///< by entry, of all explanations
 };
-
-std::vector<EntrySums> entrySumsOf(const Belief& belief) {
-    // Explanations that were split from one have its likelihoods and its title.
-    std::vector<double> shareOfRow(belief.entryCount == 0 ? 0 : belief.logLikelihoods.size() / belief.entryCount, 0);
-    std::vector<int> titleOfRow(shareOfRow.size(), 0);
-    for (std::size_t h = 0; h < belief.hypotheses.size() && belief.entryCount > 0; ++h) {
-        shareOfRow[belief.rowOf[h]] += belief.shares[h];
-        titleOfRow[belief.rowOf[h]] = belief.titleOf[h];
-    }
-    std::vector<EntrySums> sums(belief.entryCount);
-    for (std::size_t e = 0; e < belief.entryCount; ++e) {
-        const auto logOf = [&](std::size_t row) { return belief.logLikelihoods[row * belief.entryCount + e]; };
-        double highest = -INFINITY;
-        for (std::size_t row = 0; row < shareOfRow.size(); ++row) {
-            highest = std::max(highest, logOf(row));
-        }
-        sums[e].ofTitle.assign(belief.titles.size(), 0);
-        for (std::size_t row = 0; row < shareOfRow.size(); ++row) {
-            const double weight = shareOfRow[row] * std::exp(highest - logOf(row));
-            sums[e].ofTitle[titleOfRow[row]] += weight;
-            sums[e].total += weight;
-        }
-    }
-    return sums;
-}
-
-/// 10·log10 of P(reading | group) / P(reading | everything else), other readings taken into account.
-double decibansOf(const Group& group, const EntrySums& sums) {
-    double weight = 0;
-    for (const int title : group.titles) {
-        weight += sums.ofTitle[title];
-    }
-    const double inside = (group.share + 1e-12) / (weight + 1e-12);
-    const double outside = (std::max(0.0, 1 - group.share) + 1e-12) / (std::max(0.0, sums.total - weight) + 1e-12);
-    return 10 * std::log10(inside / outside);
-}
 
 std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief, const job::Job& job,
                                    const std::vector<job::Entry>& standing) {
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
-    const auto sums = entrySumsOf(belief);
+    const Weights weights(belief);
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
         const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
-        SuspectShare row{kind.id, title, kind.side, group.share, group.previousShare, {}};
-        for (std::size_t e = 0; e < standing.size() && group.share > shareWorthListing; ++e) {
-            const double db = decibansOf(group, sums[e]);
+        SuspectShare row{kind.id, title, kind.side, group.placeKnown, group.share, group.previousShare, {}};
+        const auto decibans = group.share > shareWorthListing ? weights.decibansOf(group) : std::vector<double>{};
+        for (std::size_t e = 0; e < decibans.size(); ++e) {
+            const double db = decibans[e];
             if (std::abs(db) > decibansWorthSaying) {
                 row.reasons.push_back({standing[e].id,
                                        titleOf(standing[e].what, job, model.knowledge()) + ": " +
@@ -208,6 +251,11 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     if (likeliest.otherStrip >= 0) {
         strips.insert(model.otherStrips()[likeliest.otherStrip].strip);
     }
+    if (likeliest.joint >= 0) {
+        const auto& joint = model.joints()[likeliest.joint];
+        const auto order = backlight::ledsInOrder(model.backlight(), joint.string);
+        strips.insert(order.at(std::min<std::size_t>(joint.before, order.size() - 1)).strip);
+    }
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
     for (const auto& place : result.located) {
@@ -217,12 +265,46 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     }
 
     if (likeliest.faultCount == 0) {
-        if (result.suspects.front().share >= sureShare) {
-            result.verdict = result.suspects.front().title;
-        }
+        const auto& first = result.suspects.front();
+        result.found = first.share >= sureShare && first.placeKnown ? first.title : std::string();
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
-        result.verdict = verdictOf(model, result);
+        result.found = verdictOf(model, result);
     }
+}
+
+/// Strips of an open panel that hold nothing located and that no tester has lit as a whole: a minute each, before the
+/// panel is closed over a second fault (common practice, no source).
+std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entry>& standing,
+                                const std::vector<int>& faulty) {
+    std::vector<int> untested;
+    if (!job.panelOpen) {
+        return untested;
+    }
+    for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
+        bool lit = true;
+        for (const auto& part : backlight::runsOnStrip(job.backlight, strip)) {
+            std::vector<bool> covered(std::size_t(part.count()), false);
+            for (const auto& entry : standing) {
+                const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+                if (taken == nullptr || taken->run.string != part.string ||
+                    taken->minus != backlight::TesterProbe::Minus::EndOfRun) {
+                    continue;
+                }
+                const bool conducts =
+                    taken->lit.value_or(0) > 0 || (!taken->lit && taken->volts.value_or(taken->setting.limitVolts) <
+                                                                      reachedShare * taken->setting.limitVolts);
+                for (int position = part.first; position <= part.last && conducts; ++position) {
+                    covered[std::size_t(position - part.first)] =
+                        covered[std::size_t(position - part.first)] || taken->run.contains(position);
+                }
+            }
+            lit = lit && std::find(covered.begin(), covered.end(), false) == covered.end();
+        }
+        if (!lit && std::find(faulty.begin(), faulty.end(), strip) == faulty.end()) {
+            untested.push_back(strip);
+        }
+    }
+    return untested;
 }
 
 void expect(CaseModel& model, const job::Job& job, Assessment& result) {
@@ -257,79 +339,12 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
         } else if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
             const auto f = model.healthyTester(job::probeOf(*tester));
             const driver::Band band{f.volts - 2 * f.sigma, f.volts + 2 * f.sigma};
-            result.expectations[entry.id] = {band, tester->volts,
-                                             tester->volts >= band.low && tester->volts <= band.high};
-        }
-    }
-}
-
-/// The backlight as the chosen repair leaves it: bridged LEDs are shorts that are meant to be there.
-void prove(const job::Job& job, const Knowledge& knowledge, Assessment& result) {
-    backlight::Faults left;
-    if (job.repair.option == "bridgeLed") {
-        for (const auto& place : result.diagnosis.failedLeds) {
-            left.leds.push_back({place, LedFault::Shorted});
-        }
-    }
-    std::vector<backlight::ChannelDemand> demands;
-    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(job.backlight, channel, left, 1e4));
-    }
-    double highest = 0;
-    for (const auto& demand : demands) {
-        highest = std::max(highest, demand.volts * result.reference.labelScale);
-    }
-    const double running = highest + job.backlight.driver.headroomVolts;
-    const double slack = 2 * result.reference.relativeSigma * running;
-    const auto after = job::standingEntries(job, job::Phase::After);
-    const auto add = [&](const std::string& test, int channel, driver::Band band, const std::string& suffix) {
-        ProofLine line{knowledge.test(test)->title + suffix, band, {}, false};
-        for (const auto& entry : after) {
-            const auto* measured = std::get_if<job::Measured>(&entry.what);
-            if (measured != nullptr && measured->test == test && measured->channel == channel) {
-                line.volts = measured->volts;
-                line.within = measured->volts >= band.low && measured->volts <= band.high;
+            if (tester->volts) {
+                result.expectations[entry.id] = {band, *tester->volts,
+                                                 *tester->volts >= band.low && *tester->volts <= band.high};
             }
         }
-        result.proof.push_back(std::move(line));
-    };
-    add("ledPlusOn", 0, {running - slack, running + slack}, "");
-    for (int channel = 0; channel < int(demands.size()); ++channel) {
-        const double minus =
-            job.backlight.driver.headroomVolts + highest - demands[channel].volts * result.reference.labelScale;
-        add("ledMinus", channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack},
-            demands.size() > 1 ? " of channel " + job.backlight.channels[channel].label : "");
     }
-}
-
-SoakVerdict judgeSoak(const std::vector<job::SoakEntry>& soak) {
-    SoakVerdict verdict;
-    double lowest = INFINITY;
-    double highest = 0;
-    for (const auto& line : soak) {
-        verdict.minutes = std::max(verdict.minutes, line.minutes);
-        verdict.flickered = verdict.flickered || line.flicker;
-        if (line.minutes >= soakSettledMinutes) {
-            lowest = std::min(lowest, line.amps);
-            highest = std::max(highest, line.amps);
-        }
-    }
-    verdict.driftShare = highest > 0 ? (highest - lowest) / highest : 0;
-    if (soak.empty()) {
-        verdict.text = "Not started.";
-    } else if (verdict.flickered) {
-        verdict.text = "Failed: it flickered.";
-    } else if (verdict.driftShare >= soakDriftLimit) {
-        verdict.text = fmt::format("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare,
-                                   soakSettledMinutes);
-    } else if (verdict.minutes < soakMinutes) {
-        verdict.text = fmt::format("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
-    } else {
-        verdict.passed = true;
-        verdict.text =
-            fmt::format("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
-    }
-    return verdict;
 }
 
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
@@ -358,7 +373,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     Assessment result;
     const auto standing = job::standingEntries(job, job::Phase::Before);
 
-    CaseModel model(job.backlight, knowledge, partitionFor(job, standing));
+    CaseModel model(job.backlight, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs = candidateRuns(job.backlight, openSharesOf(model, belief), standing);
     for (const auto& run : runs) {
@@ -369,15 +384,19 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.ledShares = ledSharesOf(model, belief.hypotheses, belief.shares);
     result.suspects = sharesOf(model, belief, job, standing);
     diagnose(model, belief, result);
-    result.probes = rankProbes(model, belief, job, standing, runs);
+    if (!result.found.empty() && result.suspects.front().side == "leds") {
+        result.untested = untestedStrips(job, standing, result.diagnosis.failedStrips);
+    }
+    result.verdict = result.untested.empty() ? result.found : std::string();
+    result.probes = rankProbes(model, belief, job, standing, runs, result.untested);
     if (result.probes.size() > options.maxProbes) {
         result.probes.resize(options.maxProbes);
     }
     expect(model, job, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
     result.cautions = safety::cautionsFor(job, result.reference.stringVolts, result.reference.overVolts);
-    prove(job, knowledge, result);
-    result.soak = judgeSoak(job.soak);
+    result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
+    result.soak = judgeSoak(job, result.proof);
     return result;
 }
 

@@ -2,12 +2,14 @@
 
 #include <map>
 #include <optional>
+#include <stop_token>
 #include <string>
 #include <vector>
 
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
 #include "core/reasoning/belief.h"
+#include "core/reasoning/proof.h"
 #include "core/repair/options.h"
 #include "core/safety/hazards.h"
 
@@ -25,6 +27,7 @@ struct SuspectShare {
     std::string suspect;  ///< id of the suspect kind
     std::string title;
     std::string side;
+    bool placeKnown = true;  ///< false of a line that stands for many places
     double share = 0;
     double previousShare = 0;     ///< before the last entry
     std::vector<Reason> reasons;  ///< strongest first, either way
@@ -61,23 +64,6 @@ struct Expectation {
     bool within = true;  ///< the reading lies in it
 };
 
-/// Readings after the repair against what they should be.
-struct ProofLine {
-    std::string title;
-    driver::Band band;
-    std::optional<double> volts;
-    bool within = false;
-};
-
-/// Judgement of the soak.
-struct SoakVerdict {
-    double minutes = 0;
-    double driftShare = 0;  ///< of the current after 10 minutes
-    bool flickered = false;
-    bool passed = false;
-    std::string text;
-};
-
 /// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them.
 struct Likeliest {
     std::string title;
@@ -93,7 +79,9 @@ struct Assessment {
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
     std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is
-    std::string verdict;                                ///< empty while it cannot tell
+    std::string found;                                  ///< what is known to be wrong, empty while it cannot tell
+    std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
+    std::string verdict;                                ///< what was found, once no strip is left untested
     std::map<int, Expectation> expectations;            ///< by entry id, of entries that are voltages
     std::map<std::string, driver::Band> expectedVolts;  ///< by board test id ("ledMinus/0" by channel), healthy
     std::vector<double> expectedStripVolts;             ///< at the bench tester's current, by strip
@@ -110,9 +98,11 @@ struct Assessment {
 struct AssessOptions {
     std::string today;  ///< ISO date, for due dates
     std::size_t maxProbes = 6;
+    std::stop_token stop = {};  ///< asks a running assessment to give up
 };
 
 /// Job in, assessment out; pure and repeatable.
+/// \throws Stopped when it was asked to give up
 /// \throws std::runtime_error when a circuit of the job cannot be solved
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options = {});
 

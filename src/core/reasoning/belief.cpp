@@ -21,6 +21,8 @@ constexpr double dropBelow = 1e-8;
 /// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
 constexpr double tooRare = 22;
 constexpr double hopeless = 30;
+/// Single faults that larger sets are built from, the likeliest ones.
+constexpr std::size_t mostExtensions = 512;
 /// Share of cases with 1, 2, 3, 4 LEDs of one fault, by LedFault (common practice, no source: shorts come in groups,
 /// age comes to many).
 constexpr double howMany[backlight::ledFaultKinds][maxFaults] = {
@@ -45,7 +47,6 @@ double logChoose(int n, int k) {
 class Search {
 public:
     Search(CaseModel& model, const std::vector<job::Entry>& entries) : model_(model), entries_(entries) {
-        result_.entryCount = entries.size();
         for (const auto& suspect : model.knowledge().suspects) {
             totalWeight_ += suspect.weight;
         }
@@ -56,6 +57,7 @@ public:
                 suspectOfFault_[int(*fault)] = s;
             }
         }
+        touched_.resize(model.partition().cells().size());
         const int leds = model.backlight().ledCount();
         for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
             logWeightOfKind_[kind] = suspectOfFault_[kind] < 0 ? -INFINITY : logWeight(suspectOfFault_[kind]);
@@ -63,15 +65,36 @@ public:
                 logOfSets_[kind][count - 1] = std::log(howMany[kind][count - 1]) - logChoose(leds, count);
             }
         }
-        order_.resize(entries.size());
         highestLogs_.assign(entries.size(), -INFINITY);
         logsOfOne_.resize(entries.size());
-        std::iota(order_.rbegin(), order_.rend(), 0);  // the last entry first: it is judged by itself
-        std::stable_partition(order_.begin(), order_.end(), [&](std::size_t e) { return !needsForecast(entries[e]); });
+        isChanged_.assign(entries.size(), 0);
+        std::vector<double> healthyLogs;
+        for (std::size_t e = 0; e < entries.size(); ++e) {
+            healthyLogs.push_back(needsForecast(entries[e]) ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
+            (needsForecast(entries[e]) ? ofTheBoard_ : all_).push_back(e);
+        }
+        baseLogs_ = healthyLogs;
+        for (const auto e : all_) {
+            highestLogs_[e] = healthyLogs[e];
+        }
+        healthy_.readings = std::accumulate(healthyLogs.begin(), healthyLogs.end(), 0.0);
+        result_.likelihoods = Likelihoods(std::move(healthyLogs), ofTheBoard_);
+        for (const auto e : all_) {
+            const auto* taken = std::get_if<job::TesterTaken>(&entries[e].what);
+            const bool asHealthy = std::holds_alternative<job::LedSeen>(entries[e].what) ||
+                                   (taken != nullptr && taken->minus == backlight::TesterProbe::Minus::EndOfRun);
+            if (!asHealthy) {
+                unsound_.push_back(e);
+            }
+        }
+        unsound_.insert(unsound_.end(), ofTheBoard_.begin(), ofTheBoard_.end());
+        all_.insert(all_.end(), ofTheBoard_.begin(), ofTheBoard_.end());  // those that need a forecast come last
+        findTouched();
     }
 
     Belief run() {
         addLedFaults();
+        standOn(healthy_);
         addSingles();
         weigh();
         return std::move(result_);
@@ -178,6 +201,7 @@ private:
     struct Partial {
         double log = 0;
         int at = -1;
+        double readings = 0;  ///< log likelihood of all entries
     };
 
     struct SetHash {
@@ -192,51 +216,157 @@ private:
         }
     };
 
-    /// The reading is of a run that the cell is no part of, so that a fault there does not change it.
-    static bool isElsewhere(const job::Entry& entry, const locate::Cell& cell) {
-        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
-            return taken->minus == backlight::TesterProbe::Minus::EndOfRun && !locate::inside(cell, taken->run);
+    /// LEDs looked at while one run was driven.
+    struct Look {
+        backlight::Run run;
+        std::vector<std::size_t> entries;
+        bool conducts = false;  ///< under the explanation of this number
+        std::size_t weighed = 0;
+    };
+
+    /// What a fault in a cell can change, so that the rest is not asked again: readings of runs that hold it, looks at
+    /// its own LEDs and at those beside them, and all looks along a run as soon as the run conducts or no longer does.
+    struct Touched {
+        std::vector<std::size_t> entries;
+        std::vector<int> looks;  ///< into looks_
+    };
+
+    void findTouched() {
+        const auto& cells = model_.partition().cells();
+        std::map<backlight::Run, int> lookOfRun;
+        lookOf_.assign(entries_.size(), -1);
+        for (std::size_t e = 0; e < entries_.size(); ++e) {
+            if (const auto* seen = std::get_if<job::LedSeen>(&entries_[e].what)) {
+                const auto [look, isNew] = lookOfRun.try_emplace(seen->under, int(looks_.size()));
+                if (isNew) {
+                    looks_.push_back({seen->under, {}});
+                }
+                looks_[std::size_t(look->second)].entries.push_back(e);
+                lookOf_[e] = look->second;
+            }
         }
-        const auto* seen = std::get_if<job::LedSeen>(&entry.what);
-        return seen != nullptr && !locate::inside(cell, seen->under);
+        for (std::size_t c = 0; c < cells.size(); ++c) {
+            for (std::size_t look = 0; look < looks_.size(); ++look) {
+                if (locate::inside(cells[c], looks_[look].run)) {
+                    touched_[c].looks.push_back(int(look));
+                }
+            }
+        }
+        for (std::size_t e = 0; e < entries_.size(); ++e) {
+            if (needsForecast(entries_[e])) {
+                continue;
+            }
+            for (std::size_t c = 0; c < cells.size(); ++c) {
+                if (touches(cells[c], int(c), entries_[e])) {
+                    touched_[c].entries.push_back(e);
+                }
+            }
+        }
+        for (auto& touched : touched_) {
+            std::reverse(touched.entries.begin(), touched.entries.end());  // the last entry first
+        }
     }
 
-    void addLedFaults() {
-        for (const auto& entry : entries_) {
-            healthyLogs_.push_back(needsForecast(entry) ? 0 : model_.logLikelihood(entry.what, Hypothesis{}));
+    bool touches(const locate::Cell& cell, int index, const job::Entry& entry) const {
+        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
+            return taken->minus == backlight::TesterProbe::Minus::EndOfRun
+                       ? locate::inside(cell, taken->run)
+                       : cell.string == taken->run.string && cell.positions.back() >= taken->run.first;
         }
-        const auto logsAt = [&](int at) {
-            return at < 0 ? healthyLogs_.data() : result_.logLikelihoods.data() + std::size_t(at) * entries_.size();
+        if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
+            const auto& strip = model_.backlight().strips[std::size_t(seen->place.strip)];
+            const bool sideBySide = strip.parallel * strip.chains > 1;
+            return sideBySide ? cell.strip == seen->place.strip && locate::inside(cell, seen->under)
+                              : model_.partition().cellOf(seen->place) == index;
+        }
+        if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
+            return model_.partition().cellOf(check->place) == index;
+        }
+        if (const auto* answer = std::get_if<job::Answer>(&entry.what)) {
+            return std::any_of(suspectOfFault_.begin(), suspectOfFault_.end(), [&](int suspect) {
+                return suspect >= 0 && model_.knowledge().suspects[std::size_t(suspect)].answers.contains(answer->test);
+            });
+        }
+        if (const auto* bridged = std::get_if<job::Bridged>(&entry.what)) {
+            const int at = model_.partition().cellOf(bridged->place);
+            return model_.partition().cells()[std::size_t(at)].string.channel == cell.string.channel;
+        }
+        return false;
+    }
+
+    /// The entries that \p h, which is \p from with one more fault in \p cell, may say otherwise; board readings last.
+    const std::vector<std::size_t>& changedBy(const Hypothesis& from, const Hypothesis& h, int cell) {
+        const auto& touched = touched_[std::size_t(cell)];
+        changed_.clear();
+        ++weighed_;
+        const auto note = [&](std::size_t e) {
+            if (isChanged_[e] == 0) {
+                isChanged_[e] = 1;
+                changed_.push_back(e);
+            }
         };
+        std::for_each(touched.entries.begin(), touched.entries.end(), note);
+        for (const int index : touched.looks) {
+            auto& look = looks_[std::size_t(index)];
+            look.conducts = model_.conducts(look.run, h);
+            look.weighed = weighed_;
+            if (look.conducts != model_.conducts(look.run, from)) {
+                std::for_each(look.entries.begin(), look.entries.end(), note);
+            }
+        }
+        for (const auto e : changed_) {
+            isChanged_[e] = 0;
+        }
+        changed_.insert(changed_.end(), ofTheBoard_.begin(), ofTheBoard_.end());
+        return changed_;
+    }
+
+    /// One fault that a set may be extended by.
+    struct Extension {
+        double log = 0;  ///< of it alone
+        int cell = 0;
+        LedFault fault = LedFault::Open;
+    };
+
+    void addLedFaults() {
+        std::vector<Extension> extensions;
+        for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
+            for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
+                if (suspectOfFault_[kind] >= 0 && model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
+                    extensions.push_back({0, cell, LedFault(kind)});
+                }
+            }
+        }
         std::unordered_set<std::array<CellFault, maxFaults>, SetHash> seen;
-        std::vector<Partial> level(1);
+        std::vector<Partial> level = {healthy_};
         for (int size = 1; size <= maxFaults; ++size) {
             std::vector<Partial> next;
             levelFloor_ = size < maxFaults ? -INFINITY : INFINITY;
             for (const auto& partial : level) {
                 const Hypothesis from = partial.at < 0 ? Hypothesis{} : result_.hypotheses[partial.at];
-                for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
-                    for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-                        if (suspectOfFault_[kind] < 0 ||
-                            !model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
-                            continue;
-                        }
-                        const Hypothesis h = extended(from, cell, LedFault(kind));
-                        if (std::isfinite(h.logPrior) && seen.insert(h.faults).second) {
-                            const double log = add(h, logsAt(partial.at), [&](const job::Entry& entry) {
-                                return isElsewhere(entry, model_.partition().cells()[cell]);
-                            });
-                            if (log > levelFloor_) {
-                                next.push_back({log, int(result_.hypotheses.size()) - 1});
-                                raiseFloor(next);
-                            }
-                        }
+                standOn(partial);
+                for (auto& extension : extensions) {
+                    const Hypothesis h = extended(from, extension.cell, extension.fault);
+                    if (!std::isfinite(h.logPrior) || !seen.insert(h.faults).second) {
+                        continue;
+                    }
+                    const double log = add(h, partial, changedBy(from, h, extension.cell));
+                    extension.log = size == 1 ? log : extension.log;
+                    if (log > levelFloor_) {
+                        next.push_back({log, int(result_.hypotheses.size()) - 1, log - h.logPrior});
+                        raiseFloor(next);
                     }
                 }
+                model_.checkStop();
             }
             std::sort(next.begin(), next.end(), [](const auto& a, const auto& b) { return a.log > b.log; });
             level = std::move(next);
-            judges_ = true;
+            judges_ = !extensions.empty();
+            if (size == 1 && extensions.size() > mostExtensions) {
+                const auto better = [](const Extension& a, const Extension& b) { return a.log > b.log; };
+                std::nth_element(extensions.begin(), extensions.begin() + mostExtensions, extensions.end(), better);
+                extensions.resize(mostExtensions);
+            }
         }
     }
 
@@ -251,74 +381,122 @@ private:
         levelFloor_ = next.size() == beam ? next.front().log : -INFINITY;
     }
 
+    /// What \p base says of every entry becomes what others are told apart from.
+    void standOn(const Partial& base) {
+        const auto& logs = result_.likelihoods;
+        for (const auto e : baseDiffering_) {
+            baseLogs_[e] = logs.healthy(e);
+        }
+        baseDiffering_.clear();
+        if (base.at < 0) {
+            for (const auto e : ofTheBoard_) {
+                baseLogs_[e] = 0;
+            }
+            return;
+        }
+        for (const auto& [e, log] : logs.differing(base.at)) {
+            baseLogs_[e] = log;
+            baseDiffering_.push_back(e);
+        }
+        for (const auto e : ofTheBoard_) {
+            baseLogs_[e] = logs.board(logs.forecastOf(base.at), e);
+        }
+    }
+
     /// Weighs one explanation and keeps it unless it is hopeless, with the last entry and without it: too rare to be
-    /// listed, and not worth extending. A sum that is not complete yet is judged as if each reading to come spoke for
-    /// it as well as for any explanation so far. \p before has the logs of another explanation, which are taken for the
-    /// entries that are \p unchanged. \returns the log of its unnormalised posterior; -infinity when it was given up
-    template <class Unchanged>
-    double add(Hypothesis h, const double* before, Unchanged unchanged) {
+    /// listed, and not worth extending. It says what \p base says of all but the \p changed entries. A sum that is not
+    /// complete yet is judged as if each reading to come spoke for it as well as for any explanation so far.
+    /// \returns the log of its unnormalised posterior; -infinity when it was given up
+    double add(Hypothesis h, const Partial& base, const std::vector<std::size_t>& changed) {
+        const auto& before = baseLogs_;
+        const std::size_t last = entries_.size() - 1;
+        double ofLast = entries_.empty() ? 0 : before[last];
+        double log = h.logPrior + base.readings - ofLast;
+        double ahead = 0;
+        for (const auto e : changed) {
+            (e == last ? ofLast : log) -= before[e];
+            (e == last ? ofLast : ahead) += highestLogs_[e];
+        }
         auto& logs = logsOfOne_;
-        double log = h.logPrior;
-        double ahead = std::accumulate(highestLogs_.begin(), highestLogs_.end(), 0.0);
-        double ofLast = entries_.empty() ? 0 : highestLogs_.back();
-        ahead -= ofLast;
-        for (const auto e : order_) {
+        for (std::size_t i = 0; i < changed.size(); ++i) {
+            const auto e = changed[i];
             if (h.forecast < 0 && needsForecast(entries_[e])) {
                 h.forecast = model_.forecastIndex(h);
             }
-            logs[e] = needsForecast(entries_[e]) ? logOfForecast(e, h)
-                      : unchanged(entries_[e])   ? before[e]
-                                                 : model_.logLikelihood(entries_[e].what, h);
-            if (e + 1 == entries_.size()) {
-                ofLast = logs[e];
+            logs[i] = logOf(e, h);
+            if (e == last) {
+                ofLast = logs[i];
             } else {
-                log += logs[e];
+                log += logs[i];
                 ahead -= highestLogs_[e];
-            }
-            if (!judges_) {
-                continue;
             }
             const double reach = log + ahead;
             const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
             const bool extended = reach > best_ - hopeless && reach + ofLast > levelFloor_;
-            if (!listed && !extended) {
+            if (judges_ && !listed && !extended) {
                 return -INFINITY;
             }
         }
-        for (std::size_t e = 0; e < entries_.size(); ++e) {
-            highestLogs_[e] = std::max(highestLogs_[e], logs[e]);
+        for (std::size_t i = 0; i < changed.size(); ++i) {
+            highestLogs_[changed[i]] = std::max(highestLogs_[changed[i]], logs[i]);
         }
         best_ = std::max(best_, log);
-        log += ofLast;
-        bestWithLast_ = std::max(bestWithLast_, log);
-        result_.rowOf.push_back(int(result_.rowOf.size()));
-        result_.logLikelihoods.insert(result_.logLikelihoods.end(), logs.begin(), logs.end());
-        result_.hypotheses.push_back(h);
-        logs_.push_back(log);
-        return log;
+        bestWithLast_ = std::max(bestWithLast_, log + ofLast);
+        const bool isRare = log < best_ - hopeless && log + ofLast < bestWithLast_ - hopeless;
+        if (isRare) {
+            return -INFINITY;
+        }
+        keep(h, changed, log + ofLast);
+        return log + ofLast;
     }
 
-    double add(const Hypothesis& h) {
-        return add(h, nullptr, [](const auto&) { return false; });
+    void keep(const Hypothesis& h, const std::vector<std::size_t>& changed, double log) {
+        differing_.clear();
+        for (const auto e : baseDiffering_) {
+            isChanged_[e] = 1;
+        }
+        for (std::size_t i = 0; i < changed.size(); ++i) {
+            isChanged_[changed[i]] = 2;
+            if (!needsForecast(entries_[changed[i]])) {
+                differing_.emplace_back(changed[i], logsOfOne_[i]);
+            }
+        }
+        for (const auto e : baseDiffering_) {
+            if (isChanged_[e] == 1) {
+                differing_.emplace_back(e, baseLogs_[e]);
+            }
+            isChanged_[e] = 0;
+        }
+        for (const auto e : changed) {
+            isChanged_[e] = 0;
+        }
+        result_.rowOf.push_back(result_.likelihoods.add(h.forecast, differing_));
+        result_.hypotheses.push_back(h);
+        logs_.push_back(log);
     }
+
+    /// An explanation without faulty LEDs, every entry asked.
+    void add(const Hypothesis& h) { add(h, healthy_, all_); }
     /// An explanation under which the LEDs at the bench are as healthy ones.
-    double addWithSoundStrings(const Hypothesis& h) {
-        return add(h, healthyLogs_.data(), [](const job::Entry& entry) {
-            const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
-            return std::holds_alternative<job::LedSeen>(entry.what) ||
-                   (taken != nullptr && taken->minus == backlight::TesterProbe::Minus::EndOfRun);
-        });
+    void addWithSoundStrings(const Hypothesis& h) { add(h, healthy_, unsound_); }
+
+    double logOf(std::size_t entry, const Hypothesis& h) {
+        if (needsForecast(entries_[entry])) {
+            return logOfForecast(entry, h);
+        }
+        const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
+        if (look != nullptr && look->weighed == weighed_ && h.faultCount > 0) {
+            return model_.logLikelihoodOf(std::get<job::LedSeen>(entries_[entry].what), h, look->conducts);
+        }
+        return model_.logLikelihood(entries_[entry].what, h);
     }
 
     /// What a reading of the board says to an explanation; all with the same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
-        const std::size_t at = std::size_t(h.forecast) * entries_.size() + entry;
-        if (at >= logsOfForecasts_.size()) {
-            logsOfForecasts_.resize((std::size_t(h.forecast) + 1) * entries_.size(), NAN);
-        }
-        auto& log = logsOfForecasts_[at];
+        double log = result_.likelihoods.board(h.forecast, entry);
         if (std::isnan(log)) {
             log = model_.logLikelihood(entries_[entry].what, h);
+            result_.likelihoods.setBoard(h.forecast, entry, log);
         }
         return log;
     }
@@ -361,23 +539,21 @@ private:
     void weigh() {
         auto previous = logs_;
         for (std::size_t h = 0; h < previous.size() && !entries_.empty(); ++h) {
-            previous[h] -= result_.logLikelihood(h, entries_.size() - 1);
+            previous[h] -= result_.likelihoods.at(result_.rowOf[h], entries_.size() - 1);
         }
         const auto shares = normalised(logs_);
         const auto previousShares = normalised(previous);
         Belief kept;
-        kept.entryCount = entries_.size();
         for (std::size_t h = 0; h < shares.size(); ++h) {
             if (std::max(shares[h], previousShares[h]) > dropBelow) {
                 kept.hypotheses.push_back(result_.hypotheses[h]);
                 kept.titleOf.push_back(titleIndex(kept, result_.hypotheses[h]));
                 kept.shares.push_back(shares[h]);
                 kept.previousShares.push_back(previousShares[h]);
-                const auto row = result_.logLikelihoods.begin() + std::ptrdiff_t(h * entries_.size());
-                kept.rowOf.push_back(int(kept.rowOf.size()));
-                kept.logLikelihoods.insert(kept.logLikelihoods.end(), row, row + std::ptrdiff_t(entries_.size()));
+                kept.rowOf.push_back(result_.rowOf[h]);
             }
         }
+        kept.likelihoods = std::move(result_.likelihoods);
         for (auto* all : {&kept.shares, &kept.previousShares}) {
             const double sum = std::accumulate(all->begin(), all->end(), 0.0);
             for (auto& share : *all) {
@@ -391,17 +567,27 @@ private:
     const std::vector<job::Entry>& entries_;
     Belief result_;
     std::vector<double> logs_;
-    std::vector<double> healthyLogs_;                           ///< of a healthy backlight; 0 for readings of the board
-    std::vector<double> logsOfOne_;                             ///< of the explanation that is being weighed, by entry
+    std::vector<double> baseLogs_;            ///< what the explanation says that others are told apart from, by entry
+    std::vector<std::size_t> baseDiffering_;  ///< where that is not what a healthy backlight says
+    std::vector<std::pair<std::size_t, double>> differing_;  ///< of the explanation that is being kept
+    std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
     std::map<std::array<int, 4 + maxFaults>, int> titleOfKey_;  ///< into the belief's titles
     std::unordered_map<std::string, int> indexOfTitle_;
-    std::vector<double> logsOfForecasts_;  ///< by forecast and entry; not a number: not asked for yet
-    std::vector<std::size_t> order_;       ///< of the entries, those that need no driver forecast first
-    double best_ = -INFINITY;              ///< of all explanations so far, last entry left out
-    double bestWithLast_ = -INFINITY;      ///< of all explanations so far
-    double levelFloor_ = INFINITY;         ///< of the sets of faulty LEDs, from here on one is extended further
-    bool judges_ = false;                  ///< single LED faults are all weighed first, to know what readings can say
-    std::vector<double> highestLogs_;      ///< of each entry, what the explanation says that it fits best
+    std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
+    std::vector<std::size_t> ofTheBoard_;  ///< those alone
+    std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
+    Partial healthy_;                      ///< no fault at all
+    std::vector<Look> looks_;
+    std::vector<int> lookOf_;           ///< into looks_, by entry; -1 for others
+    std::size_t weighed_ = 0;           ///< explanations so far
+    std::vector<Touched> touched_;      ///< by cell
+    std::vector<std::size_t> changed_;  ///< of the explanation that is being weighed
+    std::vector<char> isChanged_;       ///< by entry, while changed_ is made
+    double best_ = -INFINITY;           ///< of all explanations so far, last entry left out
+    double bestWithLast_ = -INFINITY;   ///< of all explanations so far
+    double levelFloor_ = INFINITY;      ///< of the sets of faulty LEDs, from here on one is extended further
+    bool judges_ = false;               ///< single LED faults are all weighed first, to know what readings can say
+    std::vector<double> highestLogs_;   ///< of each entry, what the explanation says that it fits best
     std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
     std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
@@ -438,8 +624,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     }
     Belief fine;
     fine.titles = std::move(belief.titles);
-    fine.entryCount = belief.entryCount;
-    fine.logLikelihoods = std::move(belief.logLikelihoods);
+    fine.likelihoods = std::move(belief.likelihoods);
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
     struct Partial {
         Hypothesis hypothesis;

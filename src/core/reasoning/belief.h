@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/reasoning/case_model.h"
+#include "core/reasoning/likelihoods.h"
 
 namespace dimglow::reasoning {
 
@@ -14,13 +15,8 @@ struct Belief {
     std::vector<double> previousShares;  ///< the same without the last entry; add up to 1
     std::vector<std::string> titles;     ///< the explanations in words, down to the strip
     std::vector<int> titleOf;            ///< into titles, by hypothesis
-    std::size_t entryCount = 0;
-    std::vector<int> rowOf;              ///< into logLikelihoods, by hypothesis; those split from one share its row
-    std::vector<double> logLikelihoods;  ///< rows of entryCount
-
-    double logLikelihood(std::size_t hypothesis, std::size_t entry) const {
-        return logLikelihoods[std::size_t(rowOf[hypothesis]) * entryCount + entry];
-    }
+    std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
+    Likelihoods likelihoods;
 };
 
 /// Bayes' rule over single faults and combinations of up to `maxFaults` faulty LEDs, entries taken as independent

@@ -37,16 +37,37 @@ double logGauss(double x, double mean, double sigma) {
 }  // namespace
 
 std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
-    std::uint64_t hash = key.rest * 0x9E3779B97F4A7C15ull;
-    for (const auto fault : key.faults) {
-        hash = (hash ^ fault) * 0xBF58476D1CE4E5B9ull;
+    std::uint64_t hash = 0;
+    const auto mix = [&](std::int64_t value) {
+        hash = (hash ^ std::uint64_t(value)) * 0xBF58476D1CE4E5B9ull;
         hash ^= hash >> 29;
+    };
+    mix(key.circuit);
+    for (int i = 0; i < key.deviationCount; ++i) {
+        const Deviation& d = key.deviations[i];
+        mix((d.string << 20) ^ (d.spec << 8) ^ (int(d.fault) << 1) ^ int(d.bridged));
+        mix((d.section << 16) ^ (d.branch << 8) ^ d.position);
     }
+    mix((key.jointString << 12) ^ key.jointBefore);
+    mix(std::int64_t(key.jointOhms));
+    mix((key.otherStrip << 12) ^ key.otherPlace);
+    mix((key.leakString << 12) ^ key.leakBefore);
     return hash;
 }
 
-CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition)
-    : backlight_(backlight),
+std::size_t CaseModel::ProbeHash::operator()(const TesterProbe& probe) const {
+    const auto& [string, first, last] = probe.run;
+    const std::size_t run =
+        ((std::size_t(string.channel) * 64 + std::size_t(string.string)) * 4096 + std::size_t(first)) * 4096 +
+        std::size_t(last);
+    return (run * 0x9E3779B97F4A7C15ull) ^ std::hash<double>()(probe.setting.amps) ^ (std::size_t(probe.minus) << 7) ^
+           (probe.bridged.size() << 3);
+}
+
+CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition,
+                     std::stop_token stop)
+    : stop_(std::move(stop)),
+      backlight_(backlight),
       knowledge_(knowledge),
       partition_(std::move(partition)),
       reference_(driver::referenceOf(backlight)) {
@@ -63,10 +84,8 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
         std::vector<double> wiring = {backlight_.channels[channel].amps};
         for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
-            wiring.push_back(-1);
-            for (const auto& place : backlight::ledsInOrder(backlight_, {channel, string})) {
-                const auto& strip = backlight_.strips[place.strip];
-                wiring.push_back(specOfStrip_[place.strip] + 1000.0 * strip.parallel + 100000.0 * strip.chains);
+            for (const double number : signatureOf(backlight::wholeString(backlight_, {channel, string}))) {
+                wiring.push_back(number);
             }
         }
         const auto found = std::find(wirings.begin(), wirings.end(), wiring);
@@ -78,6 +97,17 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     healthyDemands_.assign(wirings.size(), nullptr);
     int stringIndex = 0;
     for (const auto& ref : backlight::stringsOf(backlight_)) {
+        steps_.emplace_back();
+        for (const auto& section : backlight::sectionsOf(backlight_, backlight::wholeString(backlight_, ref))) {
+            const auto first = steps_.back().size();
+            steps_.back().resize(first + section.branches.size() * section.branches.front().size());
+            for (std::size_t branch = 0; branch < section.branches.size(); ++branch) {
+                for (const int position : section.branches[branch]) {
+                    steps_.back()[position] = {int(first), int(branch), int(section.branches.size()),
+                                               int(section.branches.front().size())};
+                }
+            }
+        }
         int before = 0;
         for (const auto& part : backlight::partsOf(backlight_, ref)) {
             joints_.push_back({ref, stringIndex, before, backlight::openOhms});
@@ -98,6 +128,12 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
         for (const double factor : otherFactors) {
             otherStrips_.push_back({strip, factor, backlight::runsOnStrip(backlight_, strip)});
         }
+    }
+}
+
+void CaseModel::checkStop() const {
+    if (stop_.stop_requested()) {
+        throw Stopped();
     }
 }
 
@@ -128,20 +164,22 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
     for (int i = 0; i < hypothesis.faultCount; ++i) {
         const CellFault& f = hypothesis.faults[i];
         const auto& cell = partition_.cells()[f.cell];
-        const auto& strip = backlight_.strips[cell.strip];
         const bool sameString =
             i > 0 && partition_.cells()[hypothesis.faults[i - 1].cell].stringIndex == cell.stringIndex;
         if (!sameString) {
             used.clear();
         }
-        const auto taken = [&](int position, int apart) {
-            return std::any_of(used.begin(), used.end(), [&](int other) { return other / apart == position / apart; });
+        const auto isTaken = [&](int position) { return std::find(used.begin(), used.end(), position) != used.end(); };
+        const auto isBesideTaken = [&](int position) {
+            return std::any_of(used.begin(), used.end(), [&](int other) {
+                return stepOf(cell, other).section == stepOf(cell, position).section;
+            });
         };
         for (int n = 0; n < f.count; ++n) {
             auto at = std::find_if(cell.positions.begin(), cell.positions.end(),
-                                   [&](int p) { return !taken(p, strip.parallel); });
+                                   [&](int p) { return !isTaken(p) && !isBesideTaken(p); });
             if (at == cell.positions.end()) {
-                at = std::find_if(cell.positions.begin(), cell.positions.end(), [&](int p) { return !taken(p, 1); });
+                at = std::find_if(cell.positions.begin(), cell.positions.end(), [&](int p) { return !isTaken(p); });
             }
             used.push_back(*at);
             faults.leds.push_back({partition_.placeOf(cell, *at), f.fault});
@@ -171,50 +209,83 @@ const backlight::Backlight& CaseModel::withOtherStrip(const Hypothesis& hypothes
     return entry->second;
 }
 
-std::uint32_t CaseModel::codeOf(LedFault fault, int spec, int step) const {
-    return 1u + std::uint32_t(fault) + 16u * std::uint32_t(spec) + 4096u * std::uint32_t(step);
+/// What a run is made of, as numbers that are equal for runs that look alike from their ends: section after section its
+/// branches, LEDs and their spec, and the harness when the plug is in the path.
+std::vector<double> CaseModel::signatureOf(const Run& run) const {
+    std::vector<double> signature = {-1};
+    const auto order = backlight::ledsInOrder(backlight_, run.string);
+    for (const auto& section : backlight::sectionsOf(backlight_, run)) {
+        signature.push_back(double(section.branches.size()));
+        signature.push_back(double(section.branches.front().size()));
+        signature.push_back(specOfStrip_[order[section.branches.front().front()].strip]);
+    }
+    if (run == backlight::wholeString(backlight_, run.string)) {
+        signature.push_back(backlight::harnessOhms(backlight_, run.string.channel));
+    }
+    return signature;
 }
 
-template <class Sees, class Extra>
-void CaseModel::encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra extra) const {
-    int used = 0;
-    if (!sideBySide_) {
+template <class See>
+void CaseModel::addDeviations(const Hypothesis& hypothesis, Key& key, See see) const {
+    const auto add = [&](const locate::Cell& cell, int position, LedFault fault) {
+        Deviation deviation;
+        deviation.spec = specOfStrip_[cell.strip];
+        deviation.fault = fault;
+        if (fault == LedFault::Aged || !see(cell, position, deviation)) {
+            return;
+        }
+        if (const Step& step = stepOf(cell, position); step.sides > 1) {
+            deviation.section = 1 + step.section;
+            deviation.branch = 1 + step.branch;
+            deviation.sides = step.sides;
+            deviation.length = step.length;
+        }
+        key.deviations[key.deviationCount++] = deviation;
+    };
+    if (sideBySide_) {
+        std::size_t at = 0;
+        const auto leds = placed(hypothesis).leds;
+        for (int i = 0; i < hypothesis.faultCount; ++i) {
+            const auto& f = hypothesis.faults[i];
+            for (int n = 0; n < f.count; ++n, ++at) {
+                add(partition_.cells()[f.cell], partition_.positionOf(leds[at].place), f.fault);
+            }
+        }
+    } else {
         for (int i = 0; i < hypothesis.faultCount; ++i) {
             const auto& f = hypothesis.faults[i];
             const auto& cell = partition_.cells()[f.cell];
-            for (int n = 0; n < f.count && f.fault != LedFault::Aged && sees(cell); ++n) {
-                key.faults[used++] = codeOf(f.fault, specOfStrip_[cell.strip], 0) + extra(cell);
+            for (int n = 0; n < f.count; ++n) {
+                add(cell, cell.positions[n], f.fault);
             }
         }
-        std::sort(key.faults.begin(), key.faults.end());
-        return;
     }
-    const auto leds = placed(hypothesis).leds;
-    std::vector<std::pair<int, int>> steps;  // strip and step within it, numbered as they come
-    std::size_t at = 0;
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        const auto& f = hypothesis.faults[i];
-        const auto& cell = partition_.cells()[f.cell];
-        const auto& strip = backlight_.strips[cell.strip];
-        for (int n = 0; n < f.count; ++n, ++at) {
-            if (f.fault == LedFault::Aged || !sees(cell)) {
-                continue;
-            }
-            int number = 0;
-            if (strip.parallel * strip.chains > 1) {
-                const int led = leds[at].place.led;
-                const std::pair step(cell.strip,
-                                     strip.chains > 1 ? led / (strip.leds / strip.chains) : led / strip.parallel);
-                const auto found = std::find(steps.begin(), steps.end(), step);
-                number = 1 + int(found - steps.begin());
-                if (found == steps.end()) {
-                    steps.push_back(step);
-                }
-            }
-            key.faults[used++] = codeOf(f.fault, specOfStrip_[cell.strip], number) + extra(cell);
+    const auto end = key.deviations.begin() + key.deviationCount;
+    if (sideBySide_) {
+        renumber(key);
+    }
+    std::sort(key.deviations.begin(), end);
+}
+
+/// Sections and branches are told apart, not by where they are: numbered as they come.
+void CaseModel::renumber(Key& key) {
+    std::array<Deviation, maxFaults> seen = key.deviations;
+    for (int i = 0; i < key.deviationCount; ++i) {
+        Deviation& d = key.deviations[i];
+        if (d.section == 0) {
+            continue;
         }
+        int first = i;
+        int firstOfBranch = i;
+        for (int j = i - 1; j >= 0; --j) {
+            if (seen[j].string == seen[i].string && seen[j].section == seen[i].section) {
+                first = j;
+                firstOfBranch = seen[j].branch == seen[i].branch ? j : firstOfBranch;
+            }
+        }
+        d.section = 1 + first;
+        d.branch = 1 + firstOfBranch;
     }
-    std::sort(key.faults.begin(), key.faults.end());
 }
 
 const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
@@ -228,51 +299,61 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
         return *healthy;
     }
     Key key;
-    encode(
-        hypothesis, key, [&](const locate::Cell& cell) { return cell.string.channel == channel; },
-        [](const locate::Cell& cell) { return (1u << 20) * std::uint32_t(cell.string.string); });
-    std::uint64_t joint = 0;
+    key.circuit = circuitOfChannel_[channel];
+    const bool leaks = hypothesis.leak >= 0 && leaks_[hypothesis.leak].string.channel == channel;
+    addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
+        deviation.string = cell.string.string;
+        deviation.position = leaks ? position : -1;
+        return cell.string.channel == channel;
+    });
     if (hypothesis.joint >= 0 && joints_[hypothesis.joint].string.channel == channel) {
-        joint = 1 + hypothesis.joint % 4 + 4ull * joints_[hypothesis.joint].string.string;
+        key.jointString = joints_[hypothesis.joint].string.string;
+        key.jointOhms = joints_[hypothesis.joint].ohms;
     }
-    std::uint64_t other = 0;
     if (hypothesis.otherStrip >= 0) {
-        const auto& runs = otherStrips_[hypothesis.otherStrip].runs;
-        const bool here =
-            std::any_of(runs.begin(), runs.end(), [&](const Run& run) { return run.string.channel == channel; });
-        other = here ? hypothesis.otherStrip + 1 : 0;
+        for (const auto& run : otherStrips_[hypothesis.otherStrip].runs) {
+            if (run.string.channel == channel) {
+                key.otherStrip = hypothesis.otherStrip;
+                key.otherPlace = channel;
+            }
+        }
     }
-    std::uint64_t leak = 0;
-    if (hypothesis.leak >= 0 && leaks_[hypothesis.leak].string.channel == channel) {
-        leak = 1 + leaks_[hypothesis.leak].before;
+    if (leaks) {
+        key.leakString = leaks_[hypothesis.leak].string.string;
+        key.leakBefore = leaks_[hypothesis.leak].before;
     }
-    const bool untouched = key.faults == Key{}.faults && joint + other + leak == 0;
-    if (untouched && healthy != nullptr) {
+    Key untouched;
+    untouched.circuit = key.circuit;
+    const bool isUntouched = key == untouched;
+    if (isUntouched && healthy != nullptr) {
         return *healthy;
     }
-    key.rest = joint + (other << 14) + (leak << 30) + (std::uint64_t(circuitOfChannel_[channel]) << 50);
     const auto [entry, isNew] = demands_.try_emplace(key);
     if (isNew) {
         entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis), ceilingVolts);
     }
-    healthy = untouched ? &entry->second : healthy;
+    healthy = isUntouched ? &entry->second : healthy;
     return entry->second;
 }
 
 int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     const SuspectKind& suspect = knowledge_.suspects[hypothesis.suspect];
-    Key key;
-    encode(
-        hypothesis, key, [](const locate::Cell&) { return true; },
-        [](const locate::Cell& cell) { return (1u << 20) * std::uint32_t(cell.stringIndex); });
-    std::uint64_t joint = 0;
+    ForecastKey key;
+    addDeviations(hypothesis, key.strings, [](const locate::Cell& cell, int, Deviation& deviation) {
+        deviation.string = cell.stringIndex;
+        return true;
+    });
     if (hypothesis.joint >= 0) {
-        joint = 1 + hypothesis.joint % 4 + 4ull * joints_[hypothesis.joint].stringIndex;
+        key.strings.jointString = joints_[hypothesis.joint].stringIndex;
+        key.strings.jointOhms = joints_[hypothesis.joint].ohms;
     }
-    const bool stringSuspect = suspect.strings != StringFault::None;
-    key.rest = joint + (std::uint64_t(hypothesis.otherStrip + 1) << 16) + (std::uint64_t(hypothesis.leak + 1) << 32) +
-               (std::uint64_t(suspect.driver) << 50) + (std::uint64_t(suspect.blOnAbsent) << 58) +
-               (std::uint64_t(stringSuspect) << 59);
+    key.strings.otherStrip = hypothesis.otherStrip;
+    if (hypothesis.leak >= 0) {
+        key.strings.leakString = leaks_[hypothesis.leak].stringIndex;
+        key.strings.leakBefore = leaks_[hypothesis.leak].before;
+    }
+    key.driver = suspect.driver;
+    key.blOnAbsent = suspect.blOnAbsent;
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
         demandsOfOne_.resize(backlight_.channels.size());
@@ -288,30 +369,19 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
 }
 
 CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
-    for (std::size_t i = 0; i < testerPlaces_.size(); ++i) {
-        nextPlace_ = nextPlace_ + 1 < testerPlaces_.size() ? nextPlace_ + 1 : 0;
-        if (testerPlaces_[nextPlace_].probe == probe) {
-            return testerPlaces_[nextPlace_];
-        }
+    const auto found = testerPlaces_.find(probe);
+    if (found != testerPlaces_.end()) {
+        return found->second;
     }
     const Run& run = probe.run;
     const bool atThePlug = run == backlight::wholeString(backlight_, run.string);
-    std::vector<double> signature = {probe.setting.amps, probe.setting.limitVolts, double(atThePlug),
-                                     double(probe.minus), double(probe.bridged.size())};
-    const auto order = backlight::ledsInOrder(backlight_, run.string);
-    for (const auto& section : backlight::sectionsOf(backlight_, run)) {
-        signature.push_back(-double(section.branches.size()));
-        for (const auto& branch : section.branches) {
-            signature.push_back(specOfStrip_[order[branch.front()].strip]);
-            signature.push_back(double(branch.size()));
-        }
-    }
-    if (probe.minus == TesterProbe::Minus::Chassis || (sideBySide_ && !probe.bridged.empty())) {
+    std::vector<double> signature = signatureOf(run);
+    signature.insert(signature.end(), {probe.setting.amps, probe.setting.limitVolts, double(atThePlug)});
+    if (probe.minus == TesterProbe::Minus::Chassis || !probe.bridged.empty()) {
         signature.push_back(1e6 + double(testerPlaces_.size()));  // depends on where in the string: no sharing
     }
     const auto circuit = circuits_.try_emplace(std::move(signature), int(circuits_.size())).first->second;
-    testerPlaces_.push_back({probe, atThePlug, circuit});
-    return testerPlaces_.back();
+    return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit}).first->second;
 }
 
 TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hypothesis) {
@@ -324,44 +394,49 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
     };
     const bool toChassis = probe.minus == TesterProbe::Minus::Chassis;
     Key key;
-    encode(
-        hypothesis, key,
-        [&](const locate::Cell& cell) {
-            const bool beyond = toChassis && cell.string == run.string && cell.positions.front() > run.last;
-            return (locate::inside(cell, run) || beyond) && (sideBySide_ || !bridged(cell));
-        },
-        [&](const locate::Cell& cell) { return bridged(cell) ? 1u << 20 : 0u; });
+    key.circuit = place.circuit;
+    addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
+        deviation.bridged = bridged(cell);
+        deviation.position = toChassis || !probe.bridged.empty() ? position : -1;
+        return cell.string == run.string && (run.contains(position) || (toChassis && position > run.last));
+    });
     int dark = 0;
     for (int i = 0; i < hypothesis.faultCount; ++i) {
         const auto& f = hypothesis.faults[i];
         dark += f.fault == LedFault::Dark && locate::inside(partition_.cells()[f.cell], run) ? f.count : 0;
     }
-    std::uint64_t joint = 0;
     if (hypothesis.joint >= 0) {
         const auto& candidate = joints_[hypothesis.joint];
-        const bool within = candidate.before > run.first && candidate.before <= run.last;
+        const int last = toChassis ? int(steps_[candidate.stringIndex].size()) : run.last;
+        const bool within = candidate.before > run.first && candidate.before <= last;
         const bool inPath = within || (place.atThePlug && candidate.before == 0);
-        joint = candidate.string == run.string && inPath ? 1 + hypothesis.joint % 4 : 0;
+        if (candidate.string == run.string && inPath) {
+            key.jointString = 0;
+            key.jointOhms = candidate.ohms;
+            key.jointBefore = toChassis ? candidate.before : -1;
+        }
     }
-    std::uint64_t other = 0;
     if (hypothesis.otherStrip >= 0) {
         const auto& candidate = otherStrips_[hypothesis.otherStrip];
         for (const auto& strip : candidate.runs) {
-            const int overlap = std::min(strip.last, run.last) - std::max(strip.first, run.first) + 1;
+            const int last = toChassis ? strip.last : run.last;
+            const int overlap = std::min(strip.last, last) - std::max(strip.first, run.first) + 1;
             if (strip.string == run.string && overlap > 0) {
-                other = 1 + hypothesis.otherStrip % otherFactors.size() + 8ull * overlap;
+                key.otherStrip = hypothesis.otherStrip;
+                key.otherPlace += overlap;
             }
         }
     }
-    std::uint64_t leak = 0;
     if (hypothesis.leak >= 0 && toChassis && leaks_[hypothesis.leak].string == run.string) {
-        leak = 1 + leaks_[hypothesis.leak].before;
+        key.leakString = 0;
+        key.leakBefore = leaks_[hypothesis.leak].before;
     }
-    const bool untouched = key.faults == Key{}.faults && joint + other + leak == 0;
+    Key healthyKey;
+    healthyKey.circuit = key.circuit;
+    const bool untouched = key == healthyKey;
     if (untouched && place.healthy != nullptr) {
         return *place.healthy;
     }
-    key.rest = joint + (other << 4) + (leak << 24) + (std::uint64_t(place.circuit) << 40);
     const auto [entry, isNew] = testers_.try_emplace(key);
     place.healthy = untouched ? &entry->second : place.healthy;
     if (isNew) {
@@ -370,7 +445,7 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double spread = forecast.conducts ? batchSigma + (other != 0 ? otherTypeSigma : 0) : 0;
+        const double spread = forecast.conducts ? batchSigma + (key.otherStrip >= 0 ? otherTypeSigma : 0) : 0;
         forecast.sigma = 0.1 + std::hypot((meterSigma + spread) * reading.volts, darkSigmaVolts * dark);
     }
     return entry->second;
@@ -395,22 +470,28 @@ std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypoth
 
 double CaseModel::logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis) {
     const auto forecast = tester(job::probeOf(taken), hypothesis);
-    double fits = std::exp(logGauss(taken.volts, forecast.volts, forecast.sigma)) + testerSlip / testerSlipRange;
+    const double slip = testerSlip / testerSlipRange;
+    double fits = taken.volts ? std::exp(logGauss(*taken.volts, forecast.volts, forecast.sigma)) + slip : 1;
     if (taken.lit) {
         const int miss = std::abs(*taken.lit - forecast.lit);
         fits *= miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4;
     }
     const double limit = taken.setting.limitVolts;
-    const double noContact =
-        taken.lit.value_or(0) == 0 ? std::exp(logGauss(taken.volts, limit, 0.1 + meterSigma * limit)) : 0;
+    const double atLimit = taken.volts ? std::exp(logGauss(*taken.volts, limit, 0.1 + meterSigma * limit)) : 1;
+    const double noContact = taken.lit.value_or(0) == 0 ? atLimit : 0;
     const double bad = leadsProven_ ? provenLeadShare : badLeadShare;
     return std::log((1 - bad) * fits + bad * noContact);
 }
 
-double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis) {
+bool CaseModel::conducts(const Run& run, const Hypothesis& hypothesis) {
+    constexpr double lookAmps = 0.03;
+    return tester({run, {lookAmps, ceilingVolts}}, hypothesis).conducts;
+}
+
+double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis, bool conducts) const {
     double dark = 1;
     double dim = 0;
-    if (tester({seen.under, {0.03, ceilingVolts}}, hypothesis).conducts) {
+    if (conducts) {
         const auto at = faultShares(hypothesis, seen.place);
         dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)];
         dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
@@ -430,7 +511,7 @@ double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hy
     }
     // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark.
     const double shares[] = {1 - dark - dim, dim, dark};
-    const double calledAs[3][3] = {{0.99, 0.005, 0.005}, {0.1, 0.6, 0.3}, {0.005, 0.015, 0.98}};
+    const double calledAs[3][4] = {{0.985, 0.005, 0.005, 0.005}, {0.1, 0.5, 0.3, 0.1}, {0.005, 0.014, 0.98, 0.001}};
     double share = 0;
     for (int state = 0; state < 3; ++state) {
         share += shares[state] * calledAs[state][int(seen.glow)];
@@ -438,10 +519,11 @@ double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hy
     return std::log(share);
 }
 
-double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) const {
+CaseModel::CheckFits CaseModel::fitsOf(const job::LedChecked& check) const {
     const auto& spec = backlight_.strips[check.place.strip].led;
-    const auto shares = faultShares(hypothesis, check.place);
-    const auto fits = [&](std::optional<LedFault> fault) {
+    CheckFits fits{};
+    for (int kind = 0; kind <= backlight::ledFaultKinds; ++kind) {
+        const auto fault = kind == backlight::ledFaultKinds ? std::nullopt : std::optional(LedFault(kind));
         const auto f = parts::forecastOf(spec, check.setting, fault);
         double density = 1;
         if (check.reading.volts) {
@@ -455,17 +537,25 @@ double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis
         if (check.reading.lit) {
             density *= *check.reading.lit == f.glows ? 1 : 0.03;
         }
-        return density + slipShare / 10;
-    };
+        fits[kind] = density + slipShare / 10;
+    }
+    return fits;
+}
+
+double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) {
+    const auto [entry, isNew] = checkFits_.try_emplace(&check);
+    if (isNew) {
+        entry->second = fitsOf(check);
+    }
+    const auto& fits = entry->second;
+    const auto shares = faultShares(hypothesis, check.place);
     double good = 1;
     double total = 0;
     for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-        if (shares[kind] > 0) {
-            total += shares[kind] * fits(LedFault(kind));
-            good -= shares[kind];
-        }
+        total += shares[kind] * fits[kind];
+        good -= shares[kind];
     }
-    return std::log(total + std::max(0.0, good) * fits(std::nullopt));
+    return std::log(total + std::max(0.0, good) * fits[backlight::ledFaultKinds]);
 }
 
 double CaseModel::logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis) {
@@ -516,7 +606,8 @@ double CaseModel::logLikelihood(const job::Observation& what, const Hypothesis& 
     if (const auto* bridged = std::get_if<job::Bridged>(&what)) {
         return logLikelihoodOf(*bridged, hypothesis);
     }
-    return logLikelihoodOf(std::get<job::LedSeen>(what), hypothesis);
+    const auto& seen = std::get<job::LedSeen>(what);
+    return logLikelihoodOf(seen, hypothesis, conducts(seen.under, hypothesis));
 }
 
 }  // namespace dimglow::reasoning

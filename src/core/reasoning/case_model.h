@@ -1,7 +1,9 @@
 #pragma once
 
 #include <array>
+#include <exception>
 #include <map>
+#include <stop_token>
 #include <unordered_map>
 #include <vector>
 
@@ -16,6 +18,12 @@ using knowledge::Reach;
 using knowledge::StringFault;
 using knowledge::SuspectKind;
 using knowledge::TestKind;
+
+/// The work was asked to stop; there is no result.
+class Stopped : public std::exception {
+public:
+    const char* what() const noexcept override { return "stopped"; }
+};
 
 /// `count` LEDs of one cell with one fault.
 struct CellFault {
@@ -71,11 +79,16 @@ struct TesterForecast {
 
 /// Predicts every reading under every hypothesis from the computed circuit.
 ///
-/// Hypotheses that make the same circuit for a probe share one solution: LEDs of one spec in one string are
-/// interchangeable for a reading at its ends. Not thread-safe; one per assessment.
+/// Hypotheses that make the same circuit for a probe share one solution: LEDs of one spec in series in one string are
+/// interchangeable for a reading at its ends. A test holds every shared answer against a fresh solve. Not thread-safe;
+/// one per assessment.
 class CaseModel {
 public:
-    CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition);
+    CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition,
+              std::stop_token stop = {});
+
+    /// Asked for now and then by all that works on the model. \throws Stopped
+    void checkStop() const;
 
     const backlight::Backlight& backlight() const { return backlight_; }
     const Knowledge& knowledge() const { return knowledge_; }
@@ -103,6 +116,8 @@ public:
     const backlight::Backlight& withOtherStrip(const Hypothesis& hypothesis);
     backlight::Faults placed(const Hypothesis& hypothesis) const;
 
+    /// What one channel needs under a hypothesis; channels wired alike share the answer.
+    const backlight::ChannelDemand& demand(int channel, const Hypothesis& hypothesis);
     TesterForecast tester(const backlight::TesterProbe& probe, const Hypothesis& hypothesis);
     /// The forecast for a backlight without any fault.
     TesterForecast healthyTester(const backlight::TesterProbe& probe);
@@ -113,48 +128,95 @@ public:
     /// Whether the tester has lit LEDs in this job: then its leads are sound and the right way round, and a run that
     /// stays dark is dark.
     void setLeadsProven(bool proven) { leadsProven_ = proven; }
+    /// Whether a run that is looked along carries current, driven as hard as it needs.
+    bool conducts(const backlight::Run& run, const Hypothesis& hypothesis);
+    /// Natural log of the likelihood of a look, when it is known whether its run \p conducts.
+    double logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis, bool conducts) const;
     /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index.
+    /// The observation must outlive the model: what is computed of it once is kept.
     double logLikelihood(const job::Observation& what, const Hypothesis& hypothesis);
 
 private:
-    /// A hypothesis as one probe sees it; equal keys give equal readings.
+    /// One faulty LED as a probe sees it. LEDs in series are interchangeable; of LEDs side by side it counts which
+    /// share a section and a branch, numbered as they come; with a path to the chassis the place counts.
+    struct Deviation {
+        int string = 0;  ///< of the circuit
+        int spec = 0;    ///< into specs_
+        backlight::LedFault fault = backlight::LedFault::Open;
+        bool bridged = false;
+        int section = 0;  ///< from 1; 0 in series
+        int branch = 0;   ///< from 1; 0 in series
+        int sides = 1;    ///< branches of the section
+        int length = 1;   ///< LEDs of each
+        int position = -1;
+        auto operator<=>(const Deviation&) const = default;
+    };
+    /// Everything that makes a circuit another one for a probe or a driver; equal keys are equal circuits.
     struct Key {
-        std::array<std::uint32_t, maxFaults> faults{};
-        std::uint64_t rest = 0;
+        int circuit = 0;  ///< what is healthy of it
+        int deviationCount = 0;
+        std::array<Deviation, maxFaults> deviations{};  ///< the first `deviationCount`, sorted
+        int jointString = -1;
+        int jointBefore = -1;  ///< only with a path to the chassis
+        double jointOhms = 0;
+        int otherStrip = -1;  ///< into otherStrips()
+        int otherPlace = 0;   ///< which channel, or how many of its LEDs a tester's run has
+        int leakString = -1;
+        int leakBefore = -1;
         bool operator==(const Key&) const = default;
     };
     struct KeyHash {
         std::size_t operator()(const Key& key) const;
     };
+    /// What the board's readings depend on.
+    struct ForecastKey {
+        Key strings;
+        driver::DriverFault driver = driver::DriverFault::None;
+        bool blOnAbsent = false;
+        bool operator==(const ForecastKey&) const = default;
+    };
+    struct ForecastKeyHash {
+        std::size_t operator()(const ForecastKey& key) const {
+            return KeyHash()(key.strings) * 31 + std::size_t(key.driver) * 2 + (key.blOnAbsent ? 1 : 0);
+        }
+    };
+    /// Where a LED stands among those side by side.
+    struct Step {
+        int section = 0;  ///< of its string
+        int branch = 0;
+        int sides = 1;
+        int length = 1;
+    };
 
-    /// What one channel needs under a hypothesis; channels wired alike share the answer.
-    const backlight::ChannelDemand& demand(int channel, const Hypothesis& hypothesis);
-
-    /// What a fault does to a reading, in a number: its kind, the LED's spec, and where LEDs stand side by side, which
-    /// of the faults share a step.
-    std::uint32_t codeOf(backlight::LedFault fault, int spec, int step) const;
-    /// The faults of a hypothesis as placed(), with those of the strings that \p sees accepts, as sorted codes.
-    template <class Sees, class Extra>
-    void encode(const Hypothesis& hypothesis, Key& key, Sees sees, Extra extra) const;
+    const Step& stepOf(const locate::Cell& cell, int position) const { return steps_[cell.stringIndex][position]; }
+    /// Adds the faulty LEDs of a hypothesis, as placed(), to a key. \p see says for a LED whether the circuit has it,
+    /// and completes its deviation.
+    template <class See>
+    void addDeviations(const Hypothesis& hypothesis, Key& key, See see) const;
+    static void renumber(Key& key);
+    std::vector<double> signatureOf(const backlight::Run& run) const;
     double logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis);
-    double logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis);
-    double logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) const;
+    double logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis);
+    /// How well a check of one LED fits a fault, good at the end.
+    using CheckFits = std::array<double, backlight::ledFaultKinds + 1>;
+    CheckFits fitsOf(const job::LedChecked& check) const;
     double logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis);
 
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
     struct TesterPlace {
-        backlight::TesterProbe probe;
         bool atThePlug = false;
         int circuit = 0;
         const TesterForecast* healthy = nullptr;  ///< into testers_, once asked for
     };
     TesterPlace& testerPlace(const backlight::TesterProbe& probe);
 
+    std::stop_token stop_;
     backlight::Backlight backlight_;
     const Knowledge& knowledge_;
     locate::CellPartition partition_;
     driver::DriverReference reference_;
     std::vector<int> specOfStrip_;
+    std::vector<std::vector<Step>> steps_;  ///< by string index and position
     std::vector<int> circuitOfChannel_;
     std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
     std::vector<const backlight::ChannelDemand*>
@@ -167,11 +229,14 @@ private:
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
     std::vector<driver::DriverForecast> forecasts_;
-    std::unordered_map<Key, int, KeyHash> forecastIndex_;
+    std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
-    std::vector<TesterPlace> testerPlaces_;
-    std::size_t nextPlace_ = 0;  ///< where the search for a place starts: readings are asked for in turn
+    struct ProbeHash {
+        std::size_t operator()(const backlight::TesterProbe& probe) const;
+    };
+    std::unordered_map<backlight::TesterProbe, TesterPlace, ProbeHash> testerPlaces_;
     std::map<std::vector<double>, int> circuits_;
+    std::unordered_map<const job::LedChecked*, CheckFits> checkFits_;  ///< by the entry that is judged
 };
 
 }  // namespace dimglow::reasoning

@@ -4,6 +4,9 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <set>
+#include <span>
+#include <string_view>
 
 #include "core/reasoning/wording.h"
 
@@ -20,7 +23,10 @@ constexpr std::size_t maxOutcomes = 16;
 constexpr double leastShareToBridge = 0.1;
 constexpr double knownOpenShare = 0.9;
 constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
-constexpr double clearShare = 0.8;    ///< from here an outcome is told by its place, not only by its kind
+/// Runs that are weighed against each other, those with the most suspicion on them.
+constexpr std::size_t mostRuns = 64;
+constexpr std::size_t mostExplanations = 2000;
+constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
 
 double entropyTerm(double p) {
     return p > 0 ? -p * std::log2(p) : 0;
@@ -33,11 +39,31 @@ struct Mode {
     double volts = 0;
     double sigma = 1;
     int lit = -1;
-    std::string words;  ///< of a choice, instead of volts
+    std::string_view words = {};  ///< of a choice, instead of volts; owned by the knowledge or the ranking
 };
 
 /// What hypotheses predict of one probe: for each, the modes with their weights.
-using Prediction = std::vector<std::vector<Mode>>;
+class Prediction {
+public:
+    void reserve(std::size_t hypotheses) {
+        modes_.reserve(hypotheses);
+        firsts_.reserve(hypotheses + 1);
+    }
+    /// The modes of the next hypothesis.
+    void add(std::span<const Mode> modes) {
+        modes_.insert(modes_.end(), modes.begin(), modes.end());
+        firsts_.push_back(modes_.size());
+    }
+    void add(const Mode& mode) { add({&mode, 1}); }
+    std::size_t size() const { return firsts_.size() - 1; }
+    std::span<const Mode> of(std::size_t hypothesis) const {
+        return {modes_.data() + firsts_[hypothesis], firsts_[hypothesis + 1] - firsts_[hypothesis]};
+    }
+
+private:
+    std::vector<Mode> modes_;
+    std::vector<std::size_t> firsts_ = {0};
+};
 
 struct Bin {
     Mode middle;
@@ -62,7 +88,7 @@ std::vector<Bin> pool(const Prediction& prediction, const std::vector<double>& s
     };
     std::vector<Weighted> all;
     for (std::size_t h = 0; h < prediction.size(); ++h) {
-        for (const auto& mode : prediction[h]) {
+        for (const auto& mode : prediction.of(h)) {
             all.push_back({shares[h] * mode.weight, h, &mode});
         }
     }
@@ -98,7 +124,7 @@ double mutualInformation(const std::vector<Bin>& bins, const std::vector<double>
 
 std::string shapeWords(const Mode& mode) {
     if (!mode.words.empty()) {
-        return mode.words;
+        return std::string(mode.words);
     }
     std::string words;
     switch (mode.shape) {
@@ -113,7 +139,7 @@ std::string shapeWords(const Mode& mode) {
             break;
     }
     if (mode.lit >= 0) {
-        words += mode.lit == 0 ? ", nothing lit" : fmt::format(", {} lit", mode.lit);
+        words += mode.lit == 0 ? ", none lit" : fmt::format(", {} lit", mode.lit);
     }
     return words;
 }
@@ -121,15 +147,19 @@ std::string shapeWords(const Mode& mode) {
 /// Values probes against one belief.
 class Ranking {
 public:
-    Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing)
-        : model_(model), belief_(belief), job_(job), standing_(standing) {
+    Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing,
+            const std::vector<int>& untested)
+        : model_(model), belief_(belief), job_(job), standing_(standing), untested_(untested) {
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
             if (belief.shares[h] > ignoreShare) {
                 hypotheses_.push_back(belief.hypotheses[h]);
-                hypotheses_.back().forecast = model.forecastIndex(hypotheses_.back());
                 titles_.push_back(belief.titleOf[h]);
                 shares_.push_back(belief.shares[h]);
             }
+        }
+        keepLikeliest();
+        for (auto& hypothesis : hypotheses_) {
+            hypothesis.forecast = model.forecastIndex(hypothesis);
         }
         const double sum = std::accumulate(shares_.begin(), shares_.end(), 0.0);
         for (auto& share : shares_) {
@@ -142,7 +172,8 @@ public:
         reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
     }
 
-    std::vector<Probe> run(const std::vector<Run>& runs) {
+    std::vector<Probe> run(const std::vector<Run>& all) {
+        const auto runs = mostSuspected(all);
         for (const auto& test : model_.knowledge().tests) {
             const int channels = test.perChannel ? int(model_.backlight().channels.size()) : 1;
             switch (test.form) {
@@ -173,12 +204,75 @@ public:
                     break;
             }
         }
-        std::stable_sort(probes_.begin(), probes_.end(),
-                         [](const Probe& a, const Probe& b) { return a.bits / a.minutes > b.bits / b.minutes; });
+        std::stable_sort(probes_.begin(), probes_.end(), [this](const Probe& a, const Probe& b) {
+            const bool dueA = isDue(a);
+            return dueA != isDue(b) ? dueA : a.bits / a.minutes > b.bits / b.minutes;
+        });
         return std::move(probes_);
     }
 
 private:
+    /// Of very many explanations the likeliest: what the others would change is lost in rounding.
+    void keepLikeliest() {
+        if (shares_.size() <= mostExplanations) {
+            return;
+        }
+        std::vector<std::size_t> order(shares_.size());
+        std::iota(order.begin(), order.end(), 0);
+        std::nth_element(order.begin(), order.begin() + mostExplanations, order.end(),
+                         [&](std::size_t a, std::size_t b) { return shares_[a] > shares_[b]; });
+        order.resize(mostExplanations);
+        std::sort(order.begin(), order.end());
+        for (std::size_t i = 0; i < order.size(); ++i) {
+            hypotheses_[i] = hypotheses_[order[i]];
+            titles_[i] = titles_[order[i]];
+            shares_[i] = shares_[order[i]];
+        }
+        hypotheses_.resize(mostExplanations);
+        titles_.resize(mostExplanations);
+        shares_.resize(mostExplanations);
+    }
+
+    /// The runs with the most suspicion on them, when there are too many to weigh.
+    std::vector<Run> mostSuspected(const std::vector<Run>& all) const {
+        if (all.size() <= mostRuns) {
+            return all;
+        }
+        const auto& cells = model_.partition().cells();
+        std::vector<double> suspicion(cells.size(), 0);
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            for (int i = 0; i < hypotheses_[h].faultCount; ++i) {
+                suspicion[std::size_t(hypotheses_[h].faults[i].cell)] += shares_[h] * hypotheses_[h].faults[i].count;
+            }
+        }
+        std::vector<std::pair<double, std::size_t>> order;
+        for (std::size_t r = 0; r < all.size(); ++r) {
+            double weight = isUntested(all[r]) ? 1 : 0;
+            for (std::size_t c = 0; c < cells.size(); ++c) {
+                weight += locate::inside(cells[c], all[r]) ? suspicion[c] : 0;
+            }
+            order.emplace_back(-weight, r);
+        }
+        std::partial_sort(order.begin(), order.begin() + mostRuns, order.end());
+        std::vector<Run> runs;
+        for (std::size_t i = 0; i < mostRuns; ++i) {
+            runs.push_back(all[order[i].second]);
+        }
+        return runs;
+    }
+
+    bool isUntested(const Run& run) const {
+        return std::any_of(untested_.begin(), untested_.end(), [&](int strip) {
+            const auto runs = backlight::runsOnStrip(model_.backlight(), strip);
+            return std::find(runs.begin(), runs.end(), run) != runs.end();
+        });
+    }
+
+    /// A strip's minute on the tester while the panel is open.
+    bool isDue(const Probe& probe) const {
+        return probe.run && probe.test == "tester" && probe.bridged.empty() && isUntested(*probe.run);
+    }
+
     bool answered(const job::Observation& what) const {
         return std::any_of(standing_.begin(), standing_.end(),
                            [&](const auto& e) { return job::sameQuestion(e.what, what); });
@@ -237,8 +331,9 @@ private:
             probe.title += " of channel " + model_.backlight().channels[channel].label;
         }
         Prediction prediction;
+        prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            prediction.push_back(modesOf(test, channel, hypothesis));
+            prediction.add(modesOf(test, channel, hypothesis));
         }
         finish(std::move(probe), prediction);
     }
@@ -246,7 +341,7 @@ private:
     void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged) {
         const auto& setting = job_.bench.tester;
         const auto& panel = model_.backlight();
-        const job::TesterTaken taken{run, setting, 0, {}, {}, bridged};
+        const job::TesterTaken taken{run, setting, {}, {}, {}, bridged};
         if (answered(taken)) {
             return;
         }
@@ -269,9 +364,10 @@ private:
         probe.how = fmt::format("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
                                 setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
         Prediction prediction;
+        prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
             const auto f = model_.tester(job::probeOf(taken), hypothesis);
-            prediction.push_back({{1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}}});
+            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
         }
         finish(std::move(probe), prediction);
     }
@@ -312,7 +408,7 @@ private:
 
     void addChassis(const TestKind& test, const Run& run) {
         const auto& setting = job_.bench.tester;
-        const job::TesterTaken taken{run, setting, 0, {}, backlight::TesterProbe::Minus::Chassis, {}};
+        const job::TesterTaken taken{run, setting, {}, {}, backlight::TesterProbe::Minus::Chassis, {}};
         if (answered(taken)) {
             return;
         }
@@ -321,9 +417,10 @@ private:
         probe.minus = backlight::TesterProbe::Minus::Chassis;
         probe.title = fmt::format("Tester to the chassis, {}", nameOf(model_.backlight(), run));
         Prediction prediction;
+        prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
             const auto f = model_.tester(job::probeOf(taken), hypothesis);
-            prediction.push_back({{1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}}});
+            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
         }
         finish(std::move(probe), prediction);
     }
@@ -334,6 +431,7 @@ private:
         double placeBits = 0;
         double darkShare = 0;
         Prediction prediction;
+        prediction.reserve(hypotheses_.size());
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
             const bool flows = model_.tester({run, {job_.bench.tester.amps, 2000}}, hypotheses_[h]).conducts;
             int dark = 0;
@@ -351,17 +449,13 @@ private:
             }
             placeBits += shares_[h] * choices;
             darkShare += dark > 0 ? shares_[h] : 0;
-            prediction.push_back({{1,
-                                   {},
-                                   0,
-                                   1,
-                                   -1,
-                                   !flows                      ? "nothing lit"
-                                   : dark == 0                 ? "all lit"
-                                   : dark == int(named.size()) ? namesOf(model_.backlight(), named) + " dark"
-                                                               : fmt::format("{} dark", dark)}});
+            const std::string words = !flows                      ? "none lit"
+                                      : dark == 0                 ? "all lit"
+                                      : dark == int(named.size()) ? namesOf(model_.backlight(), named) + " dark"
+                                                                  : fmt::format("{} dark", dark);
+            prediction.add({1, {}, 0, 1, -1, *words_.insert(words).first});
         }
-        if (darkShare < 0.02) {
+        if (darkShare < 0.02 || isCounted(run)) {
             return;
         }
         Probe probe = start(test);
@@ -369,6 +463,26 @@ private:
         probe.title = fmt::format("Look along {}", nameOf(model_.backlight(), run));
         probe.minutes += accessMinutes(run);
         finish(std::move(probe), prediction, placeBits);
+    }
+
+    /// The tester's count of what is lit leaves nothing to look for: all of it, or as many are marked dark as it
+    /// misses.
+    bool isCounted(const Run& run) const {
+        return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+            const auto* taken = std::get_if<job::TesterTaken>(&e.what);
+            if (taken == nullptr || taken->run != run || taken->lit.value_or(0) == 0 || !taken->bridged.empty()) {
+                return false;
+            }
+            const auto order = backlight::ledsInOrder(model_.backlight(), run.string);
+            const auto* last = order.data() + run.last + 1;
+            const auto marked = std::count_if(standing_.begin(), standing_.end(), [&](const auto& other) {
+                const auto* seen = std::get_if<job::LedSeen>(&other.what);
+                return seen != nullptr && seen->glow != job::LedSeen::Glow::Lit &&
+                       (seen->under == run || wasLit(seen->under)) &&
+                       std::find(order.data() + run.first, last, seen->place) != last;
+            });
+            return int(marked) >= run.count() - *taken->lit;
+        });
     }
 
     /// Every strip, and the runs that could be tested within one.
@@ -449,9 +563,10 @@ private:
     }
 
     void finish(Probe probe, const Prediction& prediction, double extraBits = 0) {
+        model_.checkStop();
         const auto bins = pool(prediction, shares_);
         probe.bits = mutualInformation(bins, shares_) + extraBits;
-        if (probe.bits < leastBitsWorthListing) {
+        if (probe.bits < leastBitsWorthListing && !isDue(probe)) {
             return;
         }
         for (const auto& bin : bins) {
@@ -527,11 +642,13 @@ private:
     const Belief& belief_;
     const job::Job& job_;
     const std::vector<job::Entry>& standing_;
+    const std::vector<int>& untested_;
     std::vector<Hypothesis> hypotheses_;
     std::vector<int> titles_;
     std::vector<double> shares_;
     Reach reached_ = Reach::Outside;
     std::vector<Probe> probes_;
+    std::set<std::string> words_;  ///< of looks
 };
 
 }  // namespace
@@ -618,8 +735,9 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
 }
 
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
-                              const std::vector<job::Entry>& standing, const std::vector<Run>& runs) {
-    return Ranking(model, belief, job, standing).run(runs);
+                              const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
+                              const std::vector<int>& untested) {
+    return Ranking(model, belief, job, standing, untested).run(runs);
 }
 
 }  // namespace dimglow::reasoning

@@ -2,7 +2,7 @@
 
 #include <fmt/format.h>
 
-#include <algorithm>
+#include <unordered_set>
 
 namespace dimglow::reasoning {
 
@@ -13,13 +13,13 @@ using knowledge::TestKind;
 namespace {
 
 const char* glowWords(job::LedSeen::Glow glow) {
-    constexpr const char* words[] = {"lit", "dim", "dark"};
+    constexpr const char* words[] = {"lit", "dim", "dark", "tinted"};
     return words[int(glow)];
 }
 
 /// "6 lit; dim: C5; dark: C2, C3, C7".
 std::string summaryOf(const std::vector<job::LedSeen>& seen, const job::Job& job) {
-    std::string names[3];
+    std::string names[4];
     int lit = 0;
     for (const auto& led : seen) {
         auto& list = names[int(led.glow)];
@@ -27,7 +27,7 @@ std::string summaryOf(const std::vector<job::LedSeen>& seen, const job::Job& job
         list += (list.empty() ? "" : ", ") + nameOf(job.backlight, led.place);
     }
     std::string words = lit > 0 ? fmt::format("{} lit", lit) : "";
-    for (const auto glow : {job::LedSeen::Glow::Dim, job::LedSeen::Glow::Dark}) {
+    for (const auto glow : {job::LedSeen::Glow::Dim, job::LedSeen::Glow::Tinted, job::LedSeen::Glow::Dark}) {
         if (!names[int(glow)].empty()) {
             words += fmt::format("{}{}: {}", words.empty() ? "" : "; ", glowWords(glow), names[int(glow)]);
         }
@@ -87,9 +87,10 @@ std::string describe(const job::Observation& what, const job::Job& job, const Kn
         }
     }
     if (const auto* tester = std::get_if<job::TesterTaken>(&what)) {
-        std::string words = fmt::format("{:.1f} V", tester->volts);
+        std::string words = tester->volts ? fmt::format("{:.1f} V", *tester->volts) : "";
         if (tester->lit) {
-            words += *tester->lit == 0 ? ", none lit" : fmt::format(", {} lit", *tester->lit);
+            words += words.empty() ? "" : ", ";
+            words += *tester->lit == 0 ? "none lit" : fmt::format("{} lit", *tester->lit);
         }
         return words;
     }
@@ -133,30 +134,36 @@ std::string titleOf(const job::Observation& what, const job::Job& job, const Kno
 }
 
 std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
-    std::vector<int> standing;
+    std::unordered_set<int> standing;
     for (const auto phase : {job::Phase::Before, job::Phase::After}) {
         for (const auto& entry : job::standingEntries(job, phase)) {
-            standing.push_back(entry.id);
+            standing.insert(entry.id);
         }
     }
     std::vector<TrailLine> lines;
     std::vector<job::LedSeen> seen;  // of the strip that the last line is about
+    const auto sumUp = [&] {
+        if (!seen.empty()) {
+            lines.back().title = "LEDs of strip " + job.backlight.strips[seen.back().place.strip].label;
+            lines.back().text = summaryOf(seen, job);
+            seen.clear();
+        }
+    };
     for (const auto& entry : job.trail) {
-        const bool stands = std::find(standing.begin(), standing.end(), entry.id) != standing.end();
+        const bool stands = standing.contains(entry.id);
         const auto* led = std::get_if<job::LedSeen>(&entry.what);
         const bool goesOn = led != nullptr && stands && !seen.empty() && seen.back().place.strip == led->place.strip;
         if (!goesOn) {
-            seen.clear();
+            sumUp();
             lines.push_back({entry.id, entry.at, entry.phase, stands, job::testOf(entry.what),
                              titleOf(entry.what, job, trade), describe(entry.what, job, trade)});
         }
         if (led != nullptr && stands) {
             seen.push_back(*led);
             lines.back().entry = entry.id;
-            lines.back().title = "LEDs of strip " + job.backlight.strips[led->place.strip].label;
-            lines.back().text = summaryOf(seen, job);
         }
     }
+    sumUp();
     return lines;
 }
 

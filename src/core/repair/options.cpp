@@ -46,16 +46,17 @@ double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis) {
 /// Chance that a LED fails again, by what the repair leaves old and what it makes new.
 void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
     const int total = job.backlight.ledCount();
-    const int failed = diagnosis.failedCount;
-    if (failed == 0 || !kind.opensPanel) {
-        option.comeback = kind.relapse;
-        option.comebackWhy = fmt::format("{:.0f} % from the board itself", 100 * kind.relapse);
+    if (!kind.opensPanel) {
+        option.comeback = kind.relapse > 0 ? std::optional(kind.relapse) : std::nullopt;
+        option.comebackWhy = kind.relapse > 0 ? fmt::format("{:.0f} % from the board itself", 100 * kind.relapse)
+                                              : "cannot tell: no figure for this repair";
         return;
     }
     if (!job.set.hoursRun || *job.set.hoursRun <= 0) {
         option.comebackWhy = "cannot tell: the hours run are not known";
         return;
     }
+    const int failed = diagnosis.failedCount;
     int fresh = 0;
     if (kind.renews == Renews::Leds) {
         fresh = failed;
@@ -88,8 +89,7 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     option.stopGap = kind.stopGap;
     option.writesOff = kind.writesOff;
     if (kind.writesOff) {
-        option.expectedCost = job.set.value;
-        option.comeback = 0;
+        option.expectedCost = job.set.value > 0 ? std::optional(job.set.value) : std::nullopt;
         option.comebackWhy = "nothing is promised";
         return option;
     }
@@ -112,7 +112,7 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
 }
 
 std::string adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
-    std::string words = fmt::format("{}: {:.0f} {} expected", best.title, best.expectedCost, job.bench.currency);
+    std::string words = fmt::format("{}: {:.0f} {} expected", best.title, *best.expectedCost, job.bench.currency);
     if (best.comeback) {
         words += fmt::format(", {:.0f} % chance of a comeback", 100 * *best.comeback);
     }
@@ -120,7 +120,8 @@ std::string adviceFor(const Option& best, const Option* runnerUp, const job::Job
         words += fmt::format(", against a set worth {:.0f}", job.set.value);
     }
     if (runnerUp != nullptr) {
-        words += fmt::format("; {} would be {:.0f} more", runnerUp->title, runnerUp->expectedCost - best.expectedCost);
+        words +=
+            fmt::format("; {} would be {:.0f} more", runnerUp->title, *runnerUp->expectedCost - *best.expectedCost);
     }
     return words + ".";
 }
@@ -142,7 +143,8 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         plan.options.push_back(std::move(option));
     }
     std::stable_sort(plan.options.begin(), plan.options.end(), [](const Option& a, const Option& b) {
-        return a.late != b.late ? b.late : a.expectedCost < b.expectedCost;
+        const double costA = a.expectedCost.value_or(INFINITY);
+        return a.late != b.late ? b.late : costA < b.expectedCost.value_or(INFINITY);
     });
     const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && o.mends > sureEnough; };
     const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
@@ -150,12 +152,12 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         plan.advice = "Nothing is sure enough to be mended yet: take the next probe first.";
         return plan;
     }
-    if (job.set.value > 0 && best->expectedCost > worthwhileShare * job.set.value) {
+    if (job.set.value > 0 && *best->expectedCost > worthwhileShare * job.set.value) {
         plan.advised = "doNotRepair";
         plan.advice = fmt::format(
             "Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
             "{:.0f}.",
-            best->title, best->expectedCost, job.bench.currency, job.set.value);
+            best->title, *best->expectedCost, job.bench.currency, job.set.value);
         return plan;
     }
     const auto next = std::find_if(best + 1, plan.options.end(), repairs);

@@ -27,16 +27,17 @@ struct Option {
     double parts = 0;                ///< money
     double minutes = 0;              ///< work, opening included
     double days = 0;                 ///< until the parts are here
-    std::optional<double> comeback;  ///< chance within the promised hours; empty: cannot tell without hours run
+    std::optional<double> comeback;  ///< chance within the promised hours; empty: cannot tell
     double glassRisk = 0;            ///< chance that the glass breaks
-    double expectedCost = 0;         ///< money: parts, time, comeback, glass, and a second try when it does not mend
+    /// Money: parts, time, comeback, glass, and a second try when it does not mend; empty: cannot tell.
+    std::optional<double> expectedCost;
     bool stopGap = false;
     bool writesOff = false;
     bool late = false;        ///< cannot be done before the due date
     std::string comebackWhy;  ///< the arithmetic in one sentence
 };
 
-/// All options side by side, cheapest first, and the advice.
+/// All options side by side, cheapest first and those of unknown cost last, and the advice.
 struct FixPlan {
     std::vector<Option> options;
     std::string advised;  ///< option id, empty while nothing can be advised

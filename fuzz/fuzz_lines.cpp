@@ -1,0 +1,32 @@
+// Every line reader takes anything; what it takes can be stored.
+
+#include <cstdlib>
+#include <string>
+
+#include "core/backlight/harness_line.h"
+#include "core/backlight/led_fit.h"
+#include "core/backlight/plain.h"
+#include "core/job/reading_text.h"
+#include "core/panelcheck/panel_check.h"
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+    using namespace dimglow;
+    const std::string line(reinterpret_cast<const char*>(data), size);
+    const auto read = backlight::readLine(line);
+    if (const auto* plain = std::get_if<backlight::PlainDescription>(&read)) {
+        const auto panel = backlight::plainBacklight(*plain);
+        if (!problemsOf(panel).empty()) {
+            std::abort();
+        }
+    }
+    backlight::readPins(line);
+    backlight::readPoints(line);
+    panelcheck::readSupplies(line);
+    job::readTypedVolts(line);
+    job::readTypedNumber(line, {0, 1000, job::Unit::Milliamps});
+    job::readTypedAmount(line, {0, 1e6, job::Unit::Money});
+    job::readTypedDay(line, "2026-11-25");
+    job::readTypedLed(line);
+    job::readTypedGlow(line);
+    return 0;
+}

@@ -1,0 +1,77 @@
+#include "app/job_list.h"
+
+#include <exception>
+
+namespace dimglow::app {
+
+namespace {
+constexpr int pageRows = 64;
+constexpr std::size_t mostPages = 40;
+}  // namespace
+
+JobList::JobList(const records::Logbook& logbook, QObject* parent) : QAbstractListModel(parent), logbook_(logbook) {}
+
+void JobList::setSearch(const QString& words) {
+    beginResetModel();
+    search_ = words;
+    pages_.clear();
+    QString problem;
+    try {
+        count_ = logbook_.count(search_);
+    } catch (const std::exception& error) {
+        count_ = 0;
+        problem = QString::fromUtf8(error.what());
+    }
+    endResetModel();
+    if (!problem.isEmpty()) {
+        emit failed(problem);
+    }
+}
+
+int JobList::rowCount(const QModelIndex& parent) const {
+    return parent.isValid() ? 0 : count_;
+}
+
+const records::JobSummary* JobList::jobAt(int row) const {
+    const int page = row / pageRows;
+    auto found = pages_.find(page);
+    if (found == pages_.end()) {
+        if (pages_.size() >= mostPages) {
+            pages_.clear();
+        }
+        try {
+            found = pages_.emplace(page, logbook_.jobs(search_, page * pageRows, pageRows)).first;
+        } catch (const std::exception&) {
+            return nullptr;  // busy for the moment: the row is painted again
+        }
+    }
+    const auto at = std::size_t(row % pageRows);
+    return at < found->second.size() ? &found->second[at] : nullptr;
+}
+
+QVariant JobList::data(const QModelIndex& index, int role) const {
+    const auto* job = index.isValid() && index.row() < count_ ? jobAt(index.row()) : nullptr;
+    if (job == nullptr) {
+        return {};
+    }
+    switch (role) {
+        case Id:
+            return job->id;
+        case Title:
+            return job->title;
+        case Place:
+            return job->place.isEmpty() ? job->panel : job->place + QStringLiteral("  ·  ") + job->panel;
+        case Complaint:
+            return job->complaint.simplified();
+        case Due:
+            return job->due;
+        case HandedBack:
+            return job->handedBack;
+        case Qt::AccessibleTextRole:
+            return QString(job->id + QLatin1Char(' ') + job->title);
+        default:
+            return {};
+    }
+}
+
+}  // namespace dimglow::app

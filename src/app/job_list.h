@@ -1,0 +1,37 @@
+#pragma once
+
+#include <QAbstractListModel>
+#include <map>
+
+#include "records/logbook.h"
+
+namespace dimglow::app {
+
+/// The logbook's jobs that match a search, as they are due. Rows are fetched page by page as they come into view, so a
+/// logbook of a hundred thousand jobs costs no more than one of twelve.
+class JobList : public QAbstractListModel {
+    Q_OBJECT
+public:
+    enum Role { Id = Qt::UserRole, Title, Place, Complaint, Due, HandedBack };
+
+    explicit JobList(const records::Logbook& logbook, QObject* parent = nullptr);
+
+    /// Looks anew.
+    void setSearch(const QString& words);
+    int rowCount(const QModelIndex& parent = {}) const override;
+    QVariant data(const QModelIndex& index, int role) const override;
+
+signals:
+    /// The logbook could not be read.
+    void failed(const QString& reason);
+
+private:
+    const records::JobSummary* jobAt(int row) const;
+
+    const records::Logbook& logbook_;
+    QString search_;
+    int count_ = 0;
+    mutable std::map<int, std::vector<records::JobSummary>> pages_;  ///< by number; those that were looked at
+};
+
+}  // namespace dimglow::app

@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QByteArray>
+#include <QString>
+
+/// \file
+/// What the window keeps from one run to the next: theme, text size, its place, the last folder. A file of settings
+/// that is damaged or cannot be written costs nothing but the memory.
+
+namespace dimglow::app::remembered {
+
+/// Sets the theme's mode and scale as they were.
+void applyTheme();
+void keepTheme();
+
+/// Of the window, as QWidget::saveGeometry() gives it; empty the first time.
+QByteArray geometry();
+void keepGeometry(const QByteArray& geometry);
+
+/// Where files were last taken from or saved to.
+QString folder();
+void setFolder(const QString& folder);
+void setFolderOf(const QString& file);
+
+}  // namespace dimglow::app::remembered

@@ -1,0 +1,36 @@
+#include "app/stations/stations.h"
+
+#include "app/stations/board.h"
+#include "app/stations/first_look.h"
+#include "app/stations/fix_plan.h"
+#include "app/stations/hand_back.h"
+#include "app/stations/panel_check.h"
+#include "app/stations/prove.h"
+#include "app/stations/strings.h"
+#include "app/stations/take_in.h"
+
+namespace dimglow::app {
+
+namespace {
+
+template <class S>
+Station* make(JobSession& session) {
+    return new S(session);
+}
+
+}  // namespace
+
+const std::vector<StationKind>& stationKinds() {
+    static const std::vector<StationKind> kinds = {
+        {"takeIn", [] { return Station::tr("Take in"); }, make<TakeInStation>, TakeInStation::isDone},
+        {"firstLook", [] { return Station::tr("First look"); }, make<FirstLookStation>, FirstLookStation::isDone},
+        {"board", [] { return Station::tr("Board"); }, make<BoardStation>, BoardStation::isDone},
+        {"panelCheck", [] { return Station::tr("Panel check"); }, make<PanelCheckStation>, PanelCheckStation::isDone},
+        {"strings", [] { return Station::tr("Strings"); }, make<StringsStation>, StringsStation::isDone},
+        {"fixPlan", [] { return Station::tr("Fix plan"); }, make<FixPlanStation>, FixPlanStation::isDone},
+        {"prove", [] { return Station::tr("Prove"); }, make<ProveStation>, ProveStation::isDone},
+        {"handBack", [] { return Station::tr("Hand back"); }, make<HandBackStation>, HandBackStation::isDone}};
+    return kinds;
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,50 @@
+#include "app/stations/text_box.h"
+
+#include "app/field_note.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+TextBox::TextBox(JobSession& session, const QString& name, const QString& id, int lines,
+                 std::function<std::string&(job::Job&)> slot)
+    : session_(session), name_(name), slot_(std::move(slot)) {
+    setObjectName(id);
+    setAccessibleName(name);
+    setFont(theme::body());
+    setFixedHeight(theme::px(10 + 18 * lines));
+    setTabChangesFocus(true);
+}
+
+void TextBox::refresh() {
+    if (document()->isModified()) {
+        return;
+    }
+    job::Job job = session_.shown().job;
+    const QString text = QString::fromStdString(slot_(job));
+    if (text != toPlainText()) {
+        setPlainText(text);
+        document()->setModified(false);
+    }
+}
+
+bool TextBox::commit() {
+    if (!document()->isModified()) {
+        return true;
+    }
+    const std::string text = toPlainText().toStdString();
+    const auto written = session_.edit(name_, [&](job::Job& job) { slot_(job) = text; });
+    if (written) {
+        document()->setModified(false);
+        accept(this);
+    } else {
+        refuse(this, written.problem);
+    }
+    return bool(written);
+}
+
+void TextBox::focusOutEvent(QFocusEvent* event) {
+    QPlainTextEdit::focusOutEvent(event);
+    commit();
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,179 @@
+#include "core/reasoning/proof.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/reasoning/wording.h"
+
+namespace dimglow::reasoning {
+
+namespace {
+
+constexpr double ceilingVolts = 1e4;
+constexpr double testerShare = 0.05;  ///< of a healthy run's volts: batch and meter, both ways
+constexpr double testerVolts = 0.2;
+/// A lit backlight turned down to a tenth of its current keeps this share of its volts.
+constexpr double dimmedVoltsShare = 0.8;
+constexpr double dimmedAmpsShare = 0.1;
+constexpr double aboveShare = 1.1;
+
+bool contains(const driver::Band& band, double value) {
+    return band.low <= value && value <= band.high;
+}
+
+/// Only a steady value proves: a peak that falls, or a wander, is a driver that gives up.
+bool isWithin(const job::Measured& measured, const driver::Band& band) {
+    return measured.shape == job::Shape::Steady && contains(band, measured.volts);
+}
+
+/// The lines of LED+ and of each sink.
+class BoardProof {
+public:
+    BoardProof(const job::Job& job, const knowledge::Knowledge& knowledge, const driver::DriverReference& reference,
+               const backlight::Faults& left)
+        : job_(job), knowledge_(knowledge), after_(job::standingEntries(job, job::Phase::After)) {
+        for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+            volts_.push_back(backlight::demandOf(job.backlight, channel, left, ceilingVolts).volts *
+                             reference.labelScale);
+        }
+        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.backlight.driver.headroomVolts;
+        slack_ = 2 * reference.relativeSigma * running_;
+    }
+
+    ProofLine ledPlus() const { return line("ledPlusOn", 0, {running_ - slack_, running_ + slack_}, ""); }
+
+    ProofLine sink(int channel) const {
+        const double minus = running_ - volts_[channel];
+        const std::string suffix =
+            volts_.size() > 1 ? " of channel " + job_.backlight.channels[channel].label : std::string();
+        return line("ledMinus", channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack_}, suffix);
+    }
+
+private:
+    ProofLine line(const char* test, int channel, driver::Band band, const std::string& suffix) const {
+        ProofLine line{test, channel, knowledge_.test(test)->title + suffix, band, {}, false, {}};
+        for (const auto& entry : after_) {
+            const auto* measured = std::get_if<job::Measured>(&entry.what);
+            if (measured != nullptr && measured->test == test && measured->channel == channel) {
+                line.volts = measured->volts;
+                line.within = isWithin(*measured, band);
+                line.found = describe(entry.what, job_, knowledge_);
+            }
+        }
+        return line;
+    }
+
+    const job::Job& job_;
+    const knowledge::Knowledge& knowledge_;
+    std::vector<job::Entry> after_;
+    std::vector<double> volts_;
+    double running_ = 0;
+    double slack_ = 0;
+};
+
+ProofLine judged(const job::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
+                 const backlight::Faults& left) {
+    const auto expected = backlight::testRun(job.backlight, job::probeOf(taken), left);
+    const double slack = testerVolts + testerShare * expected.volts;
+    ProofLine line{"tester",    0,     titleOf(taken, job, knowledge), {expected.volts - slack, expected.volts + slack},
+                   taken.volts, false, describe(taken, job, knowledge)};
+    line.within = (!taken.volts || contains(line.band, *taken.volts)) && (!taken.lit || *taken.lit == expected.lit) &&
+                  (taken.volts || taken.lit);
+    return line;
+}
+
+}  // namespace
+
+std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
+                               const driver::DriverReference& reference,
+                               const std::vector<backlight::LedPlace>& failedLeds) {
+    backlight::Faults left;
+    if (job.repair.option == "bridgeLed") {
+        for (const auto& place : failedLeds) {
+            left.leds.push_back({place, backlight::LedFault::Shorted});
+        }
+    }
+    const BoardProof board(job, knowledge, reference, left);
+    std::vector<ProofLine> proof = {board.ledPlus()};
+    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+        proof.push_back(board.sink(channel));
+    }
+    for (const auto& entry : job::standingEntries(job, job::Phase::After)) {
+        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
+            proof.push_back(judged(*taken, job, knowledge, left));
+        } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
+            proof.push_back({"look",
+                             0,
+                             titleOf(entry.what, job, knowledge),
+                             {},
+                             {},
+                             seen->glow == job::LedSeen::Glow::Lit,
+                             describe(entry.what, job, knowledge)});
+        }
+    }
+    return proof;
+}
+
+SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) {
+    SoakVerdict verdict;
+    verdict.ledPlus = {dimmedVoltsShare * proof.front().band.low, proof.front().band.high};
+    for (const auto& channel : job.backlight.channels) {
+        verdict.amps.high = std::max(verdict.amps.high, aboveShare * channel.amps / double(channel.strings.size()));
+    }
+    verdict.amps.low = dimmedAmpsShare / aboveShare * verdict.amps.high;
+    auto soak = job.soak;
+    std::stable_sort(soak.begin(), soak.end(), [](const auto& a, const auto& b) { return a.minutes < b.minutes; });
+    double lowest = INFINITY;
+    double highest = 0;
+    bool gap = false;
+    for (const auto& line : soak) {
+        gap = gap || line.minutes - verdict.minutes > soakGapMinutes;
+        verdict.minutes = gap ? verdict.minutes : line.minutes;
+        verdict.flickered = verdict.flickered || line.flicker;
+        if (line.minutes >= soakSettledMinutes) {
+            lowest = std::min(lowest, line.amps);
+            highest = std::max(highest, line.amps);
+        }
+    }
+    verdict.driftShare = highest > 0 ? (highest - lowest) / highest : 0;
+    const auto odd = [&](auto holds) {
+        const auto found = std::find_if(soak.begin(), soak.end(), [&](const auto& line) { return !holds(line); });
+        return found == soak.end() ? nullptr : &*found;
+    };
+    const auto* darkAmps = odd([&](const auto& line) { return contains(verdict.amps, line.amps); });
+    const auto* darkVolts = odd([&](const auto& line) { return contains(verdict.ledPlus, line.ledPlusVolts); });
+    verdict.failed = !soak.empty();
+    if (soak.empty()) {
+        verdict.text = "Not started.";
+    } else if (verdict.flickered) {
+        verdict.text = "Failed: it flickered.";
+    } else if (darkAmps != nullptr) {
+        verdict.text =
+            fmt::format("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
+                        1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps.low, 1000 * verdict.amps.high);
+    } else if (darkVolts != nullptr) {
+        verdict.text =
+            fmt::format("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
+                        darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus.low, verdict.ledPlus.high);
+    } else if (verdict.driftShare >= soakDriftLimit) {
+        verdict.text = fmt::format("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare,
+                                   soakSettledMinutes);
+    } else if (gap && verdict.minutes < soakMinutes) {
+        verdict.failed = false;
+        verdict.text = fmt::format("Nothing written down for more than {:.0f} min after minute {:.0f}.", soakGapMinutes,
+                                   verdict.minutes);
+    } else if (verdict.minutes < soakMinutes) {
+        verdict.failed = false;
+        verdict.text = fmt::format("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
+    } else {
+        verdict.failed = false;
+        verdict.passed = true;
+        verdict.text =
+            fmt::format("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
+    }
+    return verdict;
+}
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,53 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/driver/forecast.h"
+#include "core/job/job.h"
+#include "core/knowledge/knowledge.h"
+
+/// \file
+/// After the repair: each reading against what it should be, and the soak.
+
+namespace dimglow::reasoning {
+
+/// A reading after the repair against what a mended set shows.
+struct ProofLine {
+    std::string test;  ///< "ledPlusOn", "ledMinus", "tester", "look"
+    int channel = 0;
+    std::string title;
+    driver::Band band;            ///< V; of "look" without meaning
+    std::optional<double> volts;  ///< empty while it is not taken
+    bool within = false;          ///< taken, steady, in the band, everything lit
+    std::string found;            ///< the reading in words, empty while it is not taken
+};
+
+/// LED+ and the sinks are always asked for; tester readings and looks after the repair are judged as they come. LEDs
+/// that the repair has bridged are shorts that are meant to be there.
+std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
+                               const driver::DriverReference& reference,
+                               const std::vector<backlight::LedPlace>& failedLeds);
+
+/// What a soak must show: half an hour of entries, none further apart than this, at a current and LED+ that this
+/// backlight can have while it is lit (common practice, no source).
+inline constexpr double soakMinutes = 30;
+inline constexpr double soakGapMinutes = 12;
+inline constexpr double soakSettledMinutes = 10;
+inline constexpr double soakDriftLimit = 0.03;
+
+/// Judgement of the soak.
+struct SoakVerdict {
+    double minutes = 0;     ///< covered without a gap
+    double driftShare = 0;  ///< of the current after soakSettledMinutes
+    bool flickered = false;
+    bool failed = false;
+    bool passed = false;
+    std::string text;
+    driver::Band ledPlus;  ///< what a lit set may show, V
+    driver::Band amps;     ///< of one string, A
+};
+SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
+
+}  // namespace dimglow::reasoning

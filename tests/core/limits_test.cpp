@@ -1,0 +1,94 @@
+// Jobs as large as the format allows: assessed, in bounded memory, and stopped when asked. How long it takes is a
+// matter of the benchmarks.
+
+#include <gtest/gtest.h>
+
+#include <fstream>
+#include <random>
+#include <string>
+#include <thread>
+
+#include "core/backlight/limits.h"
+#include "core/backlight/plain.h"
+#include "core/job/job_json.h"
+#include "core/job/limits.h"
+#include "core/job/problems.h"
+#include "core/reasoning/assessment.h"
+#include "core/reasoning/case_model.h"
+#include "core/reasoning/wording.h"
+#include "tests/support/largest_jobs.h"
+
+namespace dimglow {
+namespace {
+
+class LargestJob : public testing::TestWithParam<int> {};
+
+TEST_P(LargestJob, IsWithinTheLimitsIsReadBackAndAssessed) {
+    const auto largest = test::largestJobs()[std::size_t(GetParam())];
+    EXPECT_EQ(largest.name, test::largestJobNames[GetParam()]);
+    ASSERT_TRUE(job::problemsOf(largest.job).empty()) << inWords(job::problemsOf(largest.job).front());
+    EXPECT_EQ(job::parseJob(job::toJson(largest.job).dump()), largest.job);
+    const auto assessment = reasoning::assess(largest.job, knowledge::builtInKnowledge());
+    EXPECT_FALSE(assessment.suspects.empty());
+    double total = 0;
+    for (const auto& suspect : assessment.suspects) {
+        total += suspect.share;
+    }
+    EXPECT_NEAR(total, 1, 1e-6);
+    EXPECT_FALSE(reasoning::trailLines(largest.job, knowledge::builtInKnowledge()).empty() &&
+                 !largest.job.trail.empty());
+}
+
+INSTANTIATE_TEST_SUITE_P(Kinds, LargestJob, testing::Range(0, int(std::size(test::largestJobNames))),
+                         [](const auto& info) { return std::string(test::largestJobNames[info.param]); });
+
+TEST(LargestJobs, OneMoreOfAnythingIsRefused) {
+    auto job = test::largestJobs().front().job;
+    while (job.trail.size() <= job::limits::trail) {
+        job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
+    }
+    EXPECT_EQ(inWords(job::problemsOf(job).front()), "trail: 3001 entries; at most 3000");
+}
+
+TEST(AssessmentThatIsAskedToStop, Stops) {
+    const auto largest = test::largestJobs()[1].job;
+    std::stop_source stop;
+    stop.request_stop();
+    EXPECT_THROW(reasoning::assess(largest, knowledge::builtInKnowledge(), {{}, 6, stop.get_token()}),
+                 reasoning::Stopped);
+}
+
+// Standing entries are found by a hash of their question; the plain way compares each with each.
+TEST(StandingEntries, AreThoseOfComparingEachWithEach) {
+    std::mt19937 random(7);
+    const auto draw = [&](int n) { return std::uniform_int_distribution(0, n - 1)(random); };
+    for (int round = 0; round < 20; ++round) {
+        job::Job job;
+        job.backlight = backlight::plainBacklight({});
+        for (int i = 0; i < 150; ++i) {
+            const backlight::Run run{{0, 0}, draw(3), 3 + draw(3)};
+            const backlight::LedPlace place{draw(2), draw(4)};
+            const job::Observation all[] = {job::Answer{draw(2) == 0 ? "torch" : "sound", "x"},
+                                            job::Measured{draw(2) == 0 ? "ledMinus" : "dim", draw(2)},
+                                            job::LightSeen{},
+                                            job::TesterTaken{run, {draw(2) == 0 ? 0.03 : 0.01, 300}, 1.0, {}},
+                                            job::LedSeen{place, {}, run},
+                                            job::LedChecked{place, {}, {}},
+                                            job::Bridged{place}};
+            job::addEntry(job, "", job::Phase(draw(2)), all[draw(7)]);
+        }
+        for (const auto phase : {job::Phase::Before, job::Phase::After}) {
+            std::vector<job::Entry> plain;
+            for (const auto& entry : job.trail) {
+                if (entry.phase == phase) {
+                    std::erase_if(plain, [&](const auto& e) { return job::sameQuestion(e.what, entry.what); });
+                    plain.push_back(entry);
+                }
+            }
+            EXPECT_EQ(job::standingEntries(job, phase), plain);
+        }
+    }
+}
+
+}  // namespace
+}  // namespace dimglow
