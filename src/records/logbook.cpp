@@ -19,6 +19,8 @@ constexpr int schemaVersion = 2;
 constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
 constexpr int busyMilliseconds = 120;
+/// From here on it is quicker to walk all jobs in order and stop when a page is full than to sort the ones found.
+constexpr int manyFound = 1000;
 const QString jobColumns = QStringLiteral("id, title, place, panel, complaint, due, handed_back, changed");
 /// As jobs are due, finished ones last; the index of the same name has it ready.
 const QString dueOrder = QStringLiteral("handed_back != '', due = '', due, id");
@@ -201,6 +203,7 @@ void Logbook::createTables() const {
 void Logbook::addSearchAndRevisions() const {
     run(database_, QStringLiteral("ALTER TABLE job ADD COLUMN revision INTEGER NOT NULL DEFAULT 1"));
     run(database_, QStringLiteral("CREATE INDEX job_due ON job(%1)").arg(dueOrder));
+    run(database_, QStringLiteral("CREATE INDEX job_number ON job(length(id), id)"));
     run(database_, QStringLiteral("CREATE VIRTUAL TABLE job_search USING fts5(words, prefix='1 2 3', "
                                   "tokenize=\"unicode61 remove_diacritics 2\")"));
     QSqlQuery all = run(database_, QStringLiteral("SELECT rowid, id, title, place, panel, complaint FROM job"));
@@ -241,9 +244,12 @@ int Logbook::count(const QString& search) const {
 
 std::vector<JobSummary> Logbook::jobs(const QString& search, int first, int most) const {
     const QString words = matchExpression(search);
-    const QString matching =
-        words.isEmpty() ? QString()
-                        : QStringLiteral(" WHERE rowid IN (SELECT rowid FROM job_search WHERE job_search MATCH ?)");
+    QString matching;
+    if (!words.isEmpty()) {
+        // The plus keeps SQLite from starting with the found ones: it walks the index of the order.
+        matching = QStringLiteral(" WHERE %1rowid IN (SELECT rowid FROM job_search WHERE job_search MATCH ?)")
+                       .arg(count(search) < manyFound ? QString() : QStringLiteral("+"));
+    }
     QVariantList values = words.isEmpty() ? QVariantList() : QVariantList{words};
     values << most << first;
     QSqlQuery query =
@@ -350,11 +356,13 @@ std::vector<EditLine> Logbook::history(const QString& id, int most) const {
 }
 
 QString Logbook::nextId() const {
-    // Numbers of up to six digits are counted on; a longer one was made elsewhere and is left alone.
+    // Numbers of four to six digits are counted on; another was made elsewhere and is left alone.
     const int highest =
         numberOf(database_,
-                 QStringLiteral("SELECT max(CAST(substr(id, 4) AS INTEGER)) FROM job WHERE id >= 'SK-' AND id < 'SK.' "
-                                "AND length(id) BETWEEN 4 AND 9 AND substr(id, 4) NOT GLOB '*[^0-9]*'"));
+                 QStringLiteral(
+                     "SELECT CAST(substr(id, 4) AS INTEGER) FROM job WHERE length(id) BETWEEN 7 AND 9 AND id >= 'SK-' "
+                     "AND id < 'SK.' AND substr(id, 4) NOT GLOB '*[^0-9]*' AND (length(id) = 7 OR id >= 'SK-1') "
+                     "ORDER BY length(id) DESC, id DESC LIMIT 1"));
     int number = std::max(highest + 1, firstNumber);
     QString id;
     do {

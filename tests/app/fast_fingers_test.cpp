@@ -56,8 +56,8 @@ protected:
 
 TEST_F(FastFingers, TypeInAFieldAndCtrlEnterGoesToTheProbeThatFollowsFromIt) {
     me_.goTo(1);
-    me_.hitAll(QStringLiteral("North board"));
-    me_.hit(Qt::Key_Return, Qt::ControlModifier);
+    me_.type(QStringLiteral("North board"));
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
     me_.settle();
     EXPECT_EQ(session().job().title, "North board");
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester on B7 … B12"));
@@ -65,11 +65,11 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlEnterGoesToTheProbeThatFollowsFromIt) {
 
 TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
     me_.goTo(1);
-    me_.hitAll(QStringLiteral("North board"));
-    me_.hit(Qt::Key_5, Qt::ControlModifier);
+    me_.type(QStringLiteral("North board"));
+    me_.press(Qt::Key_5, Qt::ControlModifier);
     EXPECT_FALSE(session().isSettled()) << "it must still be under way for this test to mean anything";
     for (const auto key : {Qt::Key_Escape, Qt::Key_Down, Qt::Key_Right, Qt::Key_Z, Qt::Key_Period, Qt::Key_D}) {
-        me_.hit(key);
+        me_.press(key);
     }
     me_.window().grab();
     me_.settle();
@@ -78,17 +78,18 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
 
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
     me_.goTo(5);
     me_.goTo(1);
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.press(Qt::Key_A, Qt::ControlModifier);
-    me_.hitAll(QStringLiteral("2 strips x 3, one string"));
-    me_.hit(Qt::Key_Return);
-    me_.hit(Qt::Key_5, Qt::ControlModifier);
-    me_.hit(Qt::Key_Escape);
-    me_.hit(Qt::Key_D);
+    me_.type(QStringLiteral("2 strips x 3, one string"));
+    me_.press(Qt::Key_Return);
+    me_.press(Qt::Key_5, Qt::ControlModifier);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_D);
     EXPECT_TRUE(session().job().trail.empty());
-    EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("the wiring has just changed"));
+    EXPECT_THAT(me_.glance(QStringLiteral("notice")).toStdString(), HasSubstr("the wiring has just changed"));
     me_.settle();
     EXPECT_EQ(session().job().backlight.ledCount(), 6);
     EXPECT_EQ(onDisk(), session().job());
@@ -96,8 +97,8 @@ TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
 
 TEST_F(FastFingers, AnotherJobIsOpenedWhileTheLastIsAssessed) {
     me_.goTo(2);
-    me_.hit(Qt::Key_2);
-    me_.hit(Qt::Key_H, Qt::ControlModifier);
+    me_.press(Qt::Key_2);
+    me_.press(Qt::Key_H, Qt::ControlModifier);
     me_.window().openJob(QStringLiteral("SK-0415"));
     me_.settle();
     EXPECT_EQ(session().job().id, "SK-0415");
@@ -118,8 +119,8 @@ TEST_F(FastFingers, OpeningCanBeStopped) {
     timer.start();
     me.window().openJob(QStringLiteral("SK-0412"));
     EXPECT_LT(timer.elapsed(), 1500) << "the window is free while it opens";
-    EXPECT_EQ(me.read(QStringLiteral("opening")), QStringLiteral("Opening SK-0412 …"));
-    me.hit(Qt::Key_Escape);
+    EXPECT_EQ(me.glance(QStringLiteral("opening")), QStringLiteral("Opening SK-0412 …"));
+    me.press(Qt::Key_Escape);
     EXPECT_TRUE(me.sees(QStringLiteral("On the bench")));
     EXPECT_FALSE(me.window().session().isOpening());
 }
@@ -149,8 +150,8 @@ protected:
 TEST_F(CannotBeAssessed, EntryIsTakenBackFromTheLogbookToo) {
     const std::string before = session().job().title;
     me_.goTo(1);
-    me_.hitAll(QStringLiteral("bad"));
-    me_.hit(Qt::Key_Return);
+    me_.type(QStringLiteral("bad"));
+    me_.press(Qt::Key_Return);
     EXPECT_EQ(onDisk().title, "bad") << "it was stored before anybody knew";
     expectEverywhere(before);
     EXPECT_TRUE(me_.sees(QStringLiteral("taken back")));
@@ -217,16 +218,16 @@ TEST_F(FastFingers, StormOfKeysEndsNothingAndFreezesNothing) {
         one.start();
         switch (draw(6)) {
             case 0:
-                me_.hitAll(texts[draw(int(texts.size()))]);
+                me_.type(texts[draw(int(texts.size()))]);
                 break;
             case 1:
-                me_.hit(withControl[draw(int(std::size(withControl)))], Qt::ControlModifier);
+                me_.press(withControl[draw(int(std::size(withControl)))], Qt::ControlModifier);
                 break;
             case 2:
-                me_.hit(Qt::Key_A, Qt::AltModifier);
+                me_.press(Qt::Key_A, Qt::AltModifier);
                 break;
             default:
-                me_.hit(keys[draw(int(std::size(keys)))], draw(8) == 0 ? Qt::ShiftModifier : Qt::NoModifier);
+                me_.press(keys[draw(int(std::size(keys)))], draw(8) == 0 ? Qt::ShiftModifier : Qt::NoModifier);
                 break;
         }
         took.push_back(one.elapsed());

@@ -8,6 +8,7 @@
 #include <QDir>
 #include <QListView>
 #include <QPlainTextEdit>
+#include <QScrollArea>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <cmath>
@@ -65,10 +66,12 @@ protected:
     /// A new job whose backlight is typed in one line.
     void describeNewJob(const QString& line) {
         me_.press(Qt::Key_N, Qt::ControlModifier);
+        me_.settle();
         me_.goTo(1);
         me_.clickInto(QStringLiteral("wiringLine"));
         me_.typeOver(line);
         me_.press(Qt::Key_Return);
+        me_.settle();
     }
     void open(const char* id) {
         me_.window().openJob(QString::fromUtf8(id));
@@ -77,7 +80,10 @@ protected:
     job::Job onDisk(const char* id) {
         return records::parse(QString::fromUtf8(id), *me_.logbook().load(QString::fromUtf8(id)));
     }
-    const job::Job& job() { return me_.window().session().job(); }
+    const job::Job& job() {
+        me_.settle();
+        return me_.window().session().job();
+    }
     test::Technician me_;
 };
 
@@ -318,12 +324,15 @@ TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
     me_.press(Qt::Key_Right);
     EXPECT_EQ(map->cursor(), (backlight::LedPlace{2, 1}));
     me_.press(Qt::Key_D);
+    me_.settle();
     EXPECT_THAT(map->stateOf({2, 1}).toStdString(), HasSubstr("C2 "));
     EXPECT_FALSE(map->stateOf({2, 1}).contains(QStringLiteral("unknown")));
     me_.press(Qt::Key_Right);
     me_.press(Qt::Key_L);
+    me_.settle();
     EXPECT_THAT(map->stateOf({2, 2}).toStdString(), HasSubstr("C3 lit"));
     me_.press(Qt::Key_Z, Qt::ControlModifier);
+    me_.settle();
     EXPECT_THAT(map->stateOf({2, 2}).toStdString(), HasSubstr("C3 unknown"));
 }
 
@@ -622,6 +631,7 @@ TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
     me_.press(Qt::Key_Comma);
     EXPECT_EQ(map->cursor(), (backlight::LedPlace{0, 11}));
     me_.press(Qt::Key_H);
+    me_.settle();
     EXPECT_TRUE(map->stateOf({0, 11}).contains(QStringLiteral("dim")));
     EXPECT_NE(map->svg().find("class=\"lit\""), std::string::npos);
 }
@@ -1073,6 +1083,21 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
     }
     app::theme::setScale(1);
     me_.window().applyTheme();
+}
+
+TEST_F(AtTheBench, NoStationScrollsSideways) {
+    open("SK-0412");
+    me_.window().resize(1280, 800);
+    for (int station = 1; station <= 8; ++station) {
+        me_.goTo(station);
+        me_.settle();
+        for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
+            if (area->isVisible()) {
+                EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
+                    << "station " << station;
+            }
+        }
+    }
 }
 
 TEST_F(AtTheBench, TrailFoldsWhereThereIsNoRoomAndUnfoldsByKey) {

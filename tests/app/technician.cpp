@@ -34,26 +34,15 @@ void Technician::settle() {
 void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
     QWidget* target = QApplication::focusWidget();
     QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
-    settle();
-}
-
-void Technician::hit(Qt::Key key, Qt::KeyboardModifiers modifiers) {
-    QWidget* target = QApplication::focusWidget();
-    QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
-    QCoreApplication::processEvents();
-}
-
-void Technician::hitAll(const QString& text) {
-    for (const QChar c : text) {
-        QWidget* target = QApplication::focusWidget();
-        QTest::keyClick(target == nullptr ? window_.get() : target, c.toLatin1());
-    }
     QCoreApplication::processEvents();
 }
 
 void Technician::type(const QString& text) {
-    QTest::keyClicks(QApplication::focusWidget(), text);
-    settle();
+    for (const QChar c : text) {
+        QWidget* target = QApplication::focusWidget();
+        QTest::keyClicks(target == nullptr ? window_.get() : target, QString(c));
+    }
+    QCoreApplication::processEvents();
 }
 
 void Technician::typeOver(const QString& text) {
@@ -70,10 +59,11 @@ void Technician::clickInto(const QString& field) {
     auto* widget = find<QWidget>(field);
     ASSERT_NE(widget, nullptr) << field.toStdString();
     QTest::mouseClick(widget, Qt::LeftButton);
-    settle();
+    QCoreApplication::processEvents();
 }
 
-QStringList Technician::screen() const {
+QStringList Technician::screen() {
+    settle();
     QStringList words;
     for (const auto* widget : window_->findChildren<QWidget*>()) {
         if (!widget->isVisible()) {
@@ -97,18 +87,23 @@ QStringList Technician::screen() const {
     return words;
 }
 
-bool Technician::sees(const QString& words) const {
+bool Technician::sees(const QString& words) {
     return screen().join(QLatin1Char('\n')).contains(words);
 }
 
-QString Technician::read(const QString& name) const {
-    if (const auto* label = find<QLabel>(name)) {
+QString Technician::read(const QString& name) {
+    settle();
+    return glance(name);
+}
+
+QString Technician::glance(const QString& name) const {
+    if (const auto* label = findNow<QLabel>(name)) {
         return label->text();
     }
-    if (const auto* line = find<QLineEdit>(name)) {
+    if (const auto* line = findNow<QLineEdit>(name)) {
         return line->text();
     }
-    if (const auto* button = find<QAbstractButton>(name)) {
+    if (const auto* button = findNow<QAbstractButton>(name)) {
         return button->text();
     }
     return {};

@@ -22,10 +22,8 @@ public:
     /// Stops the program and starts it again on the same logbook.
     void restart();
 
+    /// Fingers do not wait for the program: what a key has begun may still be under way when the next one comes.
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
-    /// As fast fingers do: does not wait for anything to settle.
-    void hit(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
-    void hitAll(const QString& text);
     void type(const QString& text);
     /// Types over what the focused field holds.
     void typeOver(const QString& text);
@@ -34,13 +32,26 @@ public:
     /// Puts the focus on a field as a mouse click does.
     void clickInto(const QString& field);
 
-    /// Everything that can be read in the window now.
-    QStringList screen() const;
-    bool sees(const QString& words) const;
+    // Eyes do wait: each of these looks when everything has settled.
+
+    /// Everything that can be read in the window.
+    QStringList screen();
+    bool sees(const QString& words);
     /// The text of a named label, field or button; empty when it is not visible.
-    QString read(const QString& name) const;
+    QString read(const QString& name);
     template <class T>
-    T* find(const QString& name) const {
+    T* find(const QString& name) {
+        settle();
+        return findNow<T>(name);
+    }
+    void settle();
+
+    /// As read(), without waiting.
+    QString glance(const QString& name) const;
+
+private:
+    template <class T>
+    T* findNow(const QString& name) const {
         for (auto* widget : window_->findChildren<T*>(name)) {
             if (widget->isVisible()) {
                 return widget;
@@ -49,9 +60,6 @@ public:
         return nullptr;
     }
 
-    void settle();
-
-private:
     app::JobSession::Assess assess_;
 
     QTemporaryDir folder_;

@@ -134,7 +134,7 @@ TEST_F(LogbookFile, NumbersNewJobsAfterTheLast) {
 
 TEST_F(LogbookFile, NumberFromElsewhereDoesNotMakeNewJobsShareOne) {
     Logbook logbook(path());
-    for (const char* id : {"SK-2147483647", "SK-999999999999999999999", "SK-07x", "SK-", "other"}) {
+    for (const char* id : {"SK-2147483647", "SK-999999999999999999999", "SK-000733", "SK-07x", "SK-", "other"}) {
         auto job = demoJob();
         job.id = id;
         logbook.create(job, QStringLiteral("Imported"));
@@ -144,7 +144,7 @@ TEST_F(LogbookFile, NumberFromElsewhereDoesNotMakeNewJobsShareOne) {
         job.id = logbook.nextId().toStdString();
         logbook.create(job, QStringLiteral("Taken in"));
     }
-    EXPECT_EQ(logbook.count(), 8);
+    EXPECT_EQ(logbook.count(), 9);
     EXPECT_EQ(logbook.nextId(), QStringLiteral("SK-0423"));
     logbook.create(demoJob(), QStringLiteral("Imported"));
     EXPECT_THROW(logbook.create(demoJob(), QStringLiteral("Imported again")), LogbookConflict);
@@ -283,6 +283,33 @@ TEST_F(LogbookFile, PagesAddUpToTheWholeList) {
         EXPECT_EQ(paged, whole) << search;
         EXPECT_EQ(int(whole.size()), logbook.count(words)) << search;
     }
+}
+
+// A word that is in very many jobs is looked up another way than a rare one, and must give the same.
+TEST_F(LogbookFile, CommonWordFindsWhatReadingAllJobsFinds) {
+    Logbook logbook(path());
+    std::vector<job::Job> jobs(1500);
+    for (int i = 0; i < int(jobs.size()); ++i) {
+        jobs[i].id = "SK-" + std::to_string(1000 + (i * 37) % 1500);
+        jobs[i].set.place = i % 5 == 0 ? "Kiosk" : "Berth";
+        jobs[i].set.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
+        jobs[i].handedBack = i % 7 == 0 ? "2026-11-20T10:00:00Z" : "";
+    }
+    logbook.createAll(jobs, QStringLiteral("Taken in"));
+    for (const char* place : {"Berth", "Kiosk"}) {
+        std::vector<QString> expected;
+        for (const auto& summary : logbook.jobs()) {
+            if (summary.place == QString::fromUtf8(place)) {
+                expected.push_back(summary.id);
+            }
+        }
+        std::vector<QString> found;
+        for (const auto& summary : logbook.jobs(QString::fromUtf8(place))) {
+            found.push_back(summary.id);
+        }
+        EXPECT_EQ(found, expected) << place;
+    }
+    EXPECT_EQ(logbook.jobs(QStringLiteral("berth"), 0, 10).size(), 10u);
 }
 
 TEST_F(LogbookFile, ThatIsNoneIsRefusedUntouched) {

@@ -58,12 +58,13 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     columns->setSpacing(theme::px(16));
     auto* left = new QVBoxLayout;
     auto* fields = new QHBoxLayout;
+    fields->setSpacing(theme::px(10));
     volts_ = new QLineEdit;
     volts_->setObjectName(QStringLiteral("volts"));
     volts_->setFont(theme::reading(28));
     volts_->setPlaceholderText(tr("volts"));
     volts_->setAccessibleName(tr("Tester volts"));
-    volts_->setFixedWidth(theme::px(150));
+    volts_->setFixedWidth(theme::px(140));
     volts_->installEventFilter(this);
     lit_ = new QLineEdit;
     lit_->installEventFilter(this);
@@ -290,7 +291,7 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
     got->setMinimumWidth(theme::px(126));
     row->addWidget(got);
     // One line each, so that the map keeps its room.
-    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(152)),
+    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(140)),
                             theme::body(), "quiet");
     setPlainToolTip(words, meaning);
     words->setAccessibleName(meaning);
