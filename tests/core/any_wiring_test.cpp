@@ -229,8 +229,9 @@ TEST_P(AnyPanel, SeriesLedsOfAHealthyPanelCarryTheSinksCurrent) {
     for (const auto& ref : stringsOf(panel)) {
         const auto order = ledsInOrder(panel, ref);
         const auto first = sectionsOf(panel, probeable(panel, {ref, 0, 0})).front();
-        for (const auto& branch : first.branches) {
-            const auto at = std::find(built.leds.begin(), built.leds.end(), order[branch.front()]) - built.leds.begin();
+        for (int branch = 0; branch < first.branches; ++branch) {
+            const auto led = order[first.startOf(branch)];
+            const auto at = std::find(built.leds.begin(), built.leds.end(), led) - built.leds.begin();
             into[ref.channel] += point.diodeAmps[built.diodeOfLed[at]];
         }
     }

@@ -187,25 +187,15 @@ std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run) {
         if (first > last) {
             continue;
         }
-        if (strip.chains > 1) {
-            const int length = (part.last - part.first + 1) / strip.chains;
-            Section section;
-            for (int position = first; position <= last; ++position) {
-                if (position == first || (position - part.first) % length == 0) {
-                    section.branches.emplace_back();
-                }
-                section.branches.back().push_back(position);
+        if (strip.parallel > 1) {
+            for (int position = first; position <= last; position += strip.parallel) {
+                sections.push_back({position, strip.parallel, 1});
             }
-            sections.push_back(std::move(section));
             continue;
         }
-        for (int position = first; position <= last; position += strip.parallel) {
-            Section section;
-            for (int side = position; side < position + strip.parallel; ++side) {
-                section.branches.push_back({side});
-            }
-            sections.push_back(std::move(section));
-        }
+        const int chain = (part.last - part.first + 1) / strip.chains;
+        const int chains = std::max(1, (last - first + 1) / chain);
+        sections.push_back({first, chains, (last - first + 1) / chains});
     }
     return sections;
 }

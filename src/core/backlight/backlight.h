@@ -154,9 +154,15 @@ Run runOnStrip(const Backlight& backlight, int strip, int firstLed, int lastLed)
 /// chain of a strip with several, or the strip as a whole.
 Run probeable(const Backlight& backlight, Run run);
 
-/// LEDs of a run that stand side by side: branches in parallel, each a series of positions in the string.
+/// LEDs in a row, or rows of LEDs that stand side by side: `branches` in parallel, each a series of `length` LEDs at
+/// positions of the string that follow each other.
 struct Section {
-    std::vector<std::vector<int>> branches;
+    int first = 0;  ///< position of its first LED
+    int branches = 1;
+    int length = 1;
+    /// Position of the first LED of a branch; that of branch `branches` lies behind the section.
+    int startOf(int branch) const { return first + branch * length; }
+    int end() const { return startOf(branches); }
 };
 /// The sections of \p run in current order. A run within one chain has that chain only.
 /// \pre \p run is probeable()

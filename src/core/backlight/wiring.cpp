@@ -55,7 +55,7 @@ public:
     void add(const Run& run, circuit::Node plus, circuit::Node minus) {
         string_ = run.string;
         places_ = ledsInOrder(backlight_, run.string);
-        const bool atThePlug = run == wholeString(backlight_, run.string);
+        const bool atThePlug = run.first == 0 && run.last + 1 == int(places_.size());
         from_ = plusEnd;
         nodeCount_ = firstInner;
         alias_.clear();
@@ -63,21 +63,14 @@ public:
             resist(pinOhms(backlight_, HarnessPin::Role::LedPlus, 0) + jointOhms(0));
         }
         for (const auto& section : sectionsOf(backlight_, run)) {
-            const int first = section.branches.front().front();
-            if (first > run.first) {
-                resist(jointOhms(first));
+            if (section.first > run.first) {
+                resist(jointOhms(section.first));
             }
-            leak(first);
-            if (section.branches.size() == 1) {
-                for (const int position : section.branches.front()) {
-                    if (position != first) {
-                        resist(jointOhms(position));
-                        leak(position);
-                    }
-                    addLed(position);
-                }
+            leak(section.first);
+            if (section.branches == 1) {
+                addSeries(section.first, section.end());
             } else if (isGood(section)) {
-                addGroup(section.branches);
+                addGroup(section);
             } else {
                 addBranches(section);
             }
@@ -107,7 +100,7 @@ private:
 
     /// The element that is being grown: good LEDs in a row.
     struct Growing {
-        std::vector<std::pair<int, double>> positions;  ///< with their share of the current
+        std::vector<int> positions;
         circuit::DiodeModel diode;
         LedSpec spec;
         int sides = 1;
@@ -135,14 +128,13 @@ private:
         if (detail_ == Detail::EveryLed) {
             return false;
         }
-        for (const auto& branch : section.branches) {
-            for (const int position : branch) {
-                const bool tapped = std::any_of(faults_.leaks.begin(), faults_.leaks.end(), [&](const auto& l) {
-                    return l.string == string_ && l.before == position && position != section.branches.front().front();
-                });
-                if (!isPlain(position) || tapped || (position != branch.front() && jointOhms(position) > 0)) {
-                    return false;
-                }
+        for (int position = section.first; position < section.end(); ++position) {
+            const bool joined = (position - section.first) % section.length != 0 && jointOhms(position) > 0;
+            const bool tapped = position != section.first &&
+                                std::any_of(faults_.leaks.begin(), faults_.leaks.end(),
+                                            [&](const auto& l) { return l.string == string_ && l.before == position; });
+            if (!isPlain(position) || tapped || joined) {
+                return false;
             }
         }
         return true;
@@ -169,8 +161,8 @@ private:
         }
         to = to < 0 ? newNode() : to;
         const int element = diode(from_, to, growing_.diode);
-        for (const auto& [position, share] : growing_.positions) {
-            note(position, element, share, to);
+        for (const int position : growing_.positions) {
+            note(position, element, 1.0 / growing_.sides, to);
         }
         growing_.positions.clear();
         from_ = to;
@@ -182,13 +174,19 @@ private:
 
     /// Moves the finished string into the network.
     void putDown(circuit::Node plus, circuit::Node minus) {
-        std::map<Local, circuit::Node> nodes = {{plusEnd, plus}, {minusEnd, minus}, {chassisEnd, chassis_}};
+        constexpr circuit::Node none = -1;
+        std::vector<circuit::Node> nodes(std::size_t(nodeCount_), none);
+        nodes[plusEnd] = plus;
+        nodes[minusEnd] = minus;
+        nodes[chassisEnd] = chassis_;
         const auto nodeOf = [&](Local local) {
             for (auto next = alias_.find(local); next != alias_.end(); next = alias_.find(local)) {
                 local = next->second;
             }
-            const auto found = nodes.find(local);
-            return found != nodes.end() ? found->second : nodes[local] = out_.network.addNode();
+            if (nodes[local] == none) {
+                nodes[local] = out_.network.addNode();
+            }
+            return nodes[local];
         };
         std::vector<int> diodeOfElement;
         for (const auto& element : elements_) {
@@ -229,65 +227,74 @@ private:
         }
     }
 
-    void grow(const std::vector<std::pair<int, double>>& positions, const circuit::DiodeModel& diode,
-              const LedSpec& spec, int sides) {
+    /// Adds good LEDs that are one \p diode together, `sides` of them side by side, to what is growing.
+    void grow(int first, int end, const circuit::DiodeModel& diode, const LedSpec& spec, int sides) {
         const bool joins = detail_ == Detail::Merged && !growing_.positions.empty() && growing_.spec == spec &&
                            growing_.sides == sides;
         if (joins) {
-            growing_.positions.insert(growing_.positions.end(), positions.begin(), positions.end());
             growing_.diode.dies += diode.dies;
             growing_.diode.offsetVolts += diode.offsetVolts;
         } else {
             close();
-            growing_ = {positions, diode, spec, sides};
+            growing_.diode = diode;
+            growing_.spec = spec;
+            growing_.sides = sides;
+        }
+        for (int position = first; position < end; ++position) {
+            growing_.positions.push_back(position);
+        }
+    }
+
+    void addSeries(int first, int end, bool groupOpen = false) {
+        for (int position = first; position < end; ++position) {
+            if (position != first) {
+                resist(jointOhms(position));
+                leak(position);
+            }
+            addLed(position, groupOpen);
         }
     }
 
     /// Equal good branches: one diode for all.
-    void addGroup(const std::vector<std::vector<int>>& branches) {
-        const LedSpec& spec = backlight_.strips.at(places_[branches.front().front()].strip).led;
-        const int sides = int(branches.size());
-        auto model = sideBySide(ledCurve(spec, backlight_.celsius), sides);
-        model.dies *= double(branches.front().size());
-        model.offsetVolts *= double(branches.front().size());
-        std::vector<std::pair<int, double>> positions;
-        for (const auto& branch : branches) {
-            for (const int position : branch) {
-                positions.emplace_back(position, 1.0 / sides);
-            }
-        }
-        grow(positions, model, spec, sides);
+    void addGroup(const Section& section) {
+        const LedSpec& spec = backlight_.strips.at(places_[section.first].strip).led;
+        auto model = sideBySide(curveOf(spec), section.branches);
+        model.dies *= section.length;
+        model.offsetVolts *= section.length;
+        grow(section.first, section.end(), model, spec, section.branches);
     }
 
     void addBranches(const Section& section) {
         close();
         const Local start = from_;
         const Local end = newNode();
-        const bool groupOpen = std::any_of(section.branches.begin(), section.branches.end(), [&](const auto& branch) {
-            const auto* fault = faultAt(faults_, places_[branch.front()]);
-            return fault != nullptr && fault->fault == LedFault::GroupOpen;
-        });
-        for (const auto& branch : section.branches) {
+        bool groupOpen = false;
+        for (int branch = 0; branch < section.branches; ++branch) {
+            const auto* fault = faultAt(faults_, places_[section.startOf(branch)]);
+            groupOpen = groupOpen || (fault != nullptr && fault->fault == LedFault::GroupOpen);
+        }
+        for (int branch = 0; branch < section.branches; ++branch) {
             from_ = start;
-            for (const int position : branch) {
-                if (position != branch.front()) {
-                    resist(jointOhms(position));
-                    leak(position);
-                }
-                addLed(position, groupOpen);
-            }
+            addSeries(section.startOf(branch), section.startOf(branch + 1), groupOpen);
             close(end);
         }
         from_ = end;
+    }
+
+    /// The curve of a good LED; neighbours mostly share theirs.
+    const circuit::DiodeModel& curveOf(const LedSpec& spec) {
+        if (!curve_ || curve_->first != spec) {
+            curve_.emplace(spec, ledCurve(spec, backlight_.celsius));
+        }
+        return curve_->second;
     }
 
     /// \p groupOpen: the whole step that it stands in is open.
     void addLed(int position, bool groupOpen = false) {
         const LedPlace place = places_[position];
         const LedSpec& spec = backlight_.strips.at(place.strip).led;
-        auto model = ledCurve(spec, backlight_.celsius);
         if (isPlain(position) && !groupOpen) {
-            grow({{position, 1.0}}, model, spec, 1);
+            grow(position, position + 1, curveOf(spec), spec, 1);
             return;
         }
         close();
@@ -329,6 +336,7 @@ private:
     std::vector<Element> elements_;
     std::vector<Noted> noted_;
     Growing growing_;
+    std::optional<std::pair<LedSpec, circuit::DiodeModel>> curve_;  ///< the last that was asked for
 };
 
 bool glows(const LedNetwork& built, const circuit::OperatingPoint& point, const Faults& faults, std::size_t led) {

@@ -99,13 +99,9 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
     for (const auto& ref : backlight::stringsOf(backlight_)) {
         steps_.emplace_back();
         for (const auto& section : backlight::sectionsOf(backlight_, backlight::wholeString(backlight_, ref))) {
-            const auto first = steps_.back().size();
-            steps_.back().resize(first + section.branches.size() * section.branches.front().size());
-            for (std::size_t branch = 0; branch < section.branches.size(); ++branch) {
-                for (const int position : section.branches[branch]) {
-                    steps_.back()[position] = {int(first), int(branch), int(section.branches.size()),
-                                               int(section.branches.front().size())};
-                }
+            for (int position = section.first; position < section.end(); ++position) {
+                steps_.back().push_back(
+                    {section.first, (position - section.first) / section.length, section.branches, section.length});
             }
         }
         int before = 0;
@@ -215,9 +211,13 @@ std::vector<double> CaseModel::signatureOf(const Run& run) const {
     std::vector<double> signature = {-1};
     const auto order = backlight::ledsInOrder(backlight_, run.string);
     for (const auto& section : backlight::sectionsOf(backlight_, run)) {
-        signature.push_back(double(section.branches.size()));
-        signature.push_back(double(section.branches.front().size()));
-        signature.push_back(specOfStrip_[order[section.branches.front().front()].strip]);
+        const double spec = specOfStrip_[order[section.first].strip];
+        if (section.branches == 1 && signature.size() >= 4 && signature[signature.size() - 3] == 1 &&
+            signature.back() == spec) {
+            signature[signature.size() - 2] += section.length;  // goes on in the row before it
+            continue;
+        }
+        signature.insert(signature.end(), {double(section.branches), double(section.length), spec});
     }
     if (run == backlight::wholeString(backlight_, run.string)) {
         signature.push_back(backlight::harnessOhms(backlight_, run.string.channel));
