@@ -394,7 +394,8 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     }
     expect(model, job, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
-    result.cautions = safety::cautionsFor(job, result.reference.stringVolts, result.reference.overVolts);
+    result.cautions =
+        safety::cautionsFor({result.reference.stringVolts, result.reference.overVolts, job.bench.tester.limitVolts});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
     result.soak = judgeSoak(job, result.proof);
     return result;

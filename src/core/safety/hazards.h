@@ -3,7 +3,6 @@
 #include <string>
 #include <vector>
 
-#include "core/job/job.h"
 #include "core/safety/energy_class.h"
 
 namespace dimglow::safety {
@@ -15,7 +14,13 @@ struct Caution {
     bool live = false;  ///< the step works on live parts
 };
 
-/// The cautions of a job. LED+ runs at \p workingVolts and can reach \p highestVolts.
-std::vector<Caution> cautionsFor(const job::Job& job, double workingVolts, double highestVolts);
+/// What may be met at the bench, V DC.
+struct BenchVolts {
+    double working = 0;  ///< LED+ in regulation
+    double highest = 0;  ///< LED+ when nothing takes its current
+    double tester = 0;   ///< the tester's limit
+};
+
+std::vector<Caution> cautionsFor(const BenchVolts& volts);
 
 }  // namespace dimglow::safety

@@ -1,0 +1,3 @@
+// What script/layers must refuse: a room that includes one above it, and Qt below records/.
+#include <QString>
+#include "core/job/job.h"
