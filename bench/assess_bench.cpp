@@ -32,7 +32,7 @@ job::Job tenChannels(const knowledge::Knowledge& trade) {
     const virtualset::SealedSet set(
         job.backlight,
         {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
-    const auto add = [&](job::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
+    const auto add = [&](evidence::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
     for (const char* test : {"sound", "standby", "torch"}) {
         add(set.answer(test));
     }

@@ -83,7 +83,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
     };
     const auto standing = job::standingEntries(job, job::Phase::Before);
     for (const auto& entry : standing) {
-        if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
+        if (const auto* tester = std::get_if<evidence::TesterTaken>(&entry.what)) {
             if (tester->lit && *tester->lit == tester->run.count()) {
                 markRun(tester->run, Mark::Lit);
             }
@@ -94,12 +94,13 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
         }
     }
     for (const auto& entry : standing) {
-        if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
+        if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             constexpr Mark looks[] = {Mark::Lit, Mark::Dim, Mark::Dark, Mark::Dim};
             auto& mark = marks_[seen->place.strip][seen->place.led];
-            const bool darkRun = seen->glow == job::LedSeen::Glow::Dark && (mark == Mark::Lit || mark == Mark::Dim);
+            const bool darkRun =
+                seen->glow == evidence::LedSeen::Glow::Dark && (mark == Mark::Lit || mark == Mark::Dim);
             mark = darkRun ? mark : looks[int(seen->glow)];  // lit once, it is the run that is dark
-        } else if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
+        } else if (const auto* check = std::get_if<evidence::LedChecked>(&entry.what)) {
             const auto& spec = job.backlight.strips[check->place.strip].led;
             marks_[check->place.strip][check->place.led] =
                 lookOf(parts::judge(spec, check->setting, check->reading).verdict);
@@ -354,10 +355,10 @@ void BacklightMap::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_End:
             return moveCursor(0, 1000, stretch);
         case Qt::Key_L:
-            emit marked(cursor_, job::LedSeen::Glow::Lit);
+            emit marked(cursor_, evidence::LedSeen::Glow::Lit);
             return;
         case Qt::Key_H:
-            emit marked(cursor_, job::LedSeen::Glow::Dim);
+            emit marked(cursor_, evidence::LedSeen::Glow::Dim);
             return;
         case Qt::Key_Z:
             return toggleZoom();
@@ -366,7 +367,7 @@ void BacklightMap::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_Comma:
             return walkString(-1);
         case Qt::Key_D:
-            emit marked(cursor_, job::LedSeen::Glow::Dark);
+            emit marked(cursor_, evidence::LedSeen::Glow::Dark);
             return;
         default:
             QWidget::keyPressEvent(event);

@@ -48,7 +48,7 @@ public:
 
 signals:
     void selectionChanged();
-    void marked(backlight::LedPlace place, job::LedSeen::Glow glow);
+    void marked(backlight::LedPlace place, evidence::LedSeen::Glow glow);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -9,7 +9,6 @@
 #include <exception>
 
 #include "core/job/problems.h"
-#include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
@@ -139,11 +138,12 @@ Written JobSession::edit(const QString& label, const std::function<void(job::Job
     return {};
 }
 
-Written JobSession::record(const job::Observation& what, job::Phase phase, const std::function<void(job::Job&)>& also) {
-    if (job_->backlight != shown().job.backlight) {
+Written JobSession::record(const evidence::Observation& what, job::Phase phase,
+                           const std::function<void(job::Job&)>& also) {
+    if (evidence::namesAPlace(what) && job_->backlight != shown().job.backlight) {
         return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
     }
-    return edit(QString::fromStdString(reasoning::titleOf(what, shown().job, trade_)), [&](job::Job& job) {
+    return edit(QString::fromStdString(evidence::titleOf(what, {shown().job.backlight, trade_})), [&](job::Job& job) {
         if (also) {
             also(job);
         }

@@ -61,9 +61,9 @@ public:
 
     /// Applies \p change to a copy of the job and makes it the job, as one step called \p label.
     Written edit(const QString& label, const std::function<void(job::Job&)>& change);
-    /// Adds a reading to the trail, and changes what goes with it. Readings refer to the wiring that is shown; one that
-    /// has just been changed is refused.
-    Written record(const job::Observation& what, job::Phase phase = job::Phase::Before,
+    /// Adds a reading to the trail, and changes what goes with it. A reading that names a place means the wiring that
+    /// is shown; when that has just been changed it is refused.
+    Written record(const evidence::Observation& what, job::Phase phase = job::Phase::Before,
                    const std::function<void(job::Job&)>& also = {});
 
     bool canUndo() const { return position_ > 0; }

@@ -26,7 +26,7 @@ public:
     }
 
 private:
-    BenchDay& take(job::Observation what) {
+    BenchDay& take(evidence::Observation what) {
         job::addEntry(demo_.job, fmt::format("{}T{:02}:{:02}:00Z", date_, minute_ / 60, minute_ % 60),
                       job::Phase::Before, std::move(what));
         minute_ += 4;

@@ -48,7 +48,7 @@ double SealedSet::spread(const std::string& what) const {
     return double(hash % 20001) / 10000 - 1;
 }
 
-job::Answer SealedSet::answer(const std::string& test) const {
+evidence::Answer SealedSet::answer(const std::string& test) const {
     const auto* kind = trade_.test(test);
     if (kind == nullptr || kind->choices.empty()) {
         throw std::invalid_argument(fmt::format("\"{}\" is no question with choices", test));
@@ -60,7 +60,7 @@ job::Answer SealedSet::answer(const std::string& test) const {
     return {test, likeliest->first};
 }
 
-job::LightSeen SealedSet::light() const {
+evidence::LightSeen SealedSet::light() const {
     const auto& watched = this->watched(false);
     if (!watched.lightSeconds) {
         return {driver::Light::Never, 0};
@@ -72,7 +72,7 @@ job::LightSeen SealedSet::light() const {
             std::max(0.1, rounded((*watched.darkSeconds - *watched.lightSeconds) * (1 + 0.2 * spread("light"))))};
 }
 
-job::Measured SealedSet::measure(const std::string& test, int channel) const {
+evidence::Measured SealedSet::measure(const std::string& test, int channel) const {
     const auto* volts = driver::forecastOf(forecast_, test, channel);
     if (volts == nullptr) {
         throw std::invalid_argument(fmt::format("\"{}\" of channel {} is no voltage", test, channel));
@@ -92,11 +92,11 @@ job::Measured SealedSet::measure(const std::string& test, int channel) const {
     return {test, channel, driver::Shape::Steady, value, value};
 }
 
-job::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
+evidence::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
     return tester(backlight::TesterProbe{run, setting});
 }
 
-job::TesterTaken SealedSet::tester(const backlight::TesterProbe& probe) const {
+evidence::TesterTaken SealedSet::tester(const backlight::TesterProbe& probe) const {
     const auto reading = backlight::testRun(backlight_, probe, fault_.strings);
     const auto& run = probe.run;
     const double off = meterShare * spread(fmt::format("{}-{}-{}", run.string.channel, run.first, run.last));
@@ -109,8 +109,8 @@ const backlight::PlacedFault* SealedSet::faultAt(backlight::LedPlace place) cons
     return found == fault_.strings.leds.end() ? nullptr : &*found;
 }
 
-job::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Run& under) const {
-    using Glow = job::LedSeen::Glow;
+evidence::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Run& under) const {
+    using Glow = evidence::LedSeen::Glow;
     const auto built = backlight::buildProbe(backlight_, {under, {0.03, 2000}}, fault_.strings);
     const auto point = circuit::solve(built.network);
     const auto at = std::size_t(std::find(built.leds.begin(), built.leds.end(), place) - built.leds.begin());
@@ -121,11 +121,11 @@ job::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Run& un
     return {place, dark ? Glow::Dark : fault != nullptr ? Glow::Dim : Glow::Lit, under};
 }
 
-job::LedChecked SealedSet::check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const {
+evidence::LedChecked SealedSet::check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const {
     const auto* fault = faultAt(place);
     const auto forecast = parts::forecastOf(backlight_.strips.at(place.strip).led, setting,
                                             fault == nullptr ? std::nullopt : std::optional(fault->fault));
-    job::LedChecked check{place, setting, {}};
+    evidence::LedChecked check{place, setting, {}};
     if (!forecast.overload) {
         check.reading.volts = std::round(100 * forecast.volts) / 100;
     }
@@ -134,7 +134,7 @@ job::LedChecked SealedSet::check(backlight::LedPlace place, const parts::LedChec
     return check;
 }
 
-job::Bridged SealedSet::bridge(backlight::LedPlace place) const {
+evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
     auto rest = fault_.strings;
     std::erase_if(rest.leds, [&](const auto& f) { return f.place == place; });
     rest.leds.push_back({place, backlight::LedFault::Shorted});
@@ -153,11 +153,11 @@ job::Bridged SealedSet::bridge(backlight::LedPlace place) const {
     throw std::out_of_range("the LED is in no string");
 }
 
-std::vector<job::Observation> SealedSet::take(const reasoning::Probe& probe,
-                                              const backlight::TesterSetting& tester) const {
+std::vector<evidence::Observation> SealedSet::take(const reasoning::Probe& probe,
+                                                   const backlight::TesterSetting& tester) const {
     const auto* kind = trade_.test(probe.test);
     if (probe.run && kind->form == knowledge::Form::Led) {
-        std::vector<job::Observation> seen;
+        std::vector<evidence::Observation> seen;
         const auto order = backlight::ledsInOrder(backlight_, probe.run->string);
         for (int position = probe.run->first; position <= probe.run->last; ++position) {
             seen.push_back(look(order[position], *probe.run));

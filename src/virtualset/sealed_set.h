@@ -28,17 +28,18 @@ public:
 
     const backlight::Backlight& backlight() const { return backlight_; }
 
-    job::Answer answer(const std::string& test) const;
-    job::LightSeen light() const;
-    job::Measured measure(const std::string& test, int channel = 0) const;
-    job::TesterTaken tester(const backlight::Run& run, const backlight::TesterSetting& setting) const;
+    evidence::Answer answer(const std::string& test) const;
+    evidence::LightSeen light() const;
+    evidence::Measured measure(const std::string& test, int channel = 0) const;
+    evidence::TesterTaken tester(const backlight::Run& run, const backlight::TesterSetting& setting) const;
     /// Any way of putting the tester to a string.
-    job::TesterTaken tester(const backlight::TesterProbe& probe) const;
-    job::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
-    job::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
-    job::Bridged bridge(backlight::LedPlace place) const;
+    evidence::TesterTaken tester(const backlight::TesterProbe& probe) const;
+    evidence::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
+    evidence::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
+    evidence::Bridged bridge(backlight::LedPlace place) const;
     /// Whatever a probe asks for, as it would be written down; a look gives one observation for each LED.
-    std::vector<job::Observation> take(const reasoning::Probe& probe, const backlight::TesterSetting& tester) const;
+    std::vector<evidence::Observation> take(const reasoning::Probe& probe,
+                                            const backlight::TesterSetting& tester) const;
     /// LED+ and the sinks from switch-on, for \p seconds.
     driver::SwitchOn switchOn(double seconds, bool plugOut = false) const;
 

@@ -73,7 +73,7 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
     }
     me_.window().grab();
     me_.settle();
-    EXPECT_TRUE(std::holds_alternative<job::LedSeen>(session().job().trail.back().what));
+    EXPECT_TRUE(std::holds_alternative<evidence::LedSeen>(session().job().trail.back().what));
 }
 
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
@@ -92,6 +92,23 @@ TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     EXPECT_THAT(me_.glance(QStringLiteral("notice")).toStdString(), HasSubstr("the wiring has just changed"));
     me_.settle();
     EXPECT_EQ(session().job().backlight.ledCount(), 6);
+    EXPECT_EQ(onDisk(), session().job());
+}
+
+TEST_F(FastFingers, AnswersFromOutsideAreKeptWhileNewWiringIsAssessed) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.press(Qt::Key_A, Qt::ControlModifier);
+    me_.type(QStringLiteral("2 strips x 3, one string"));
+    me_.press(Qt::Key_Return);
+    me_.goTo(2);
+    for (int answer = 0; answer < 3; ++answer) {
+        me_.press(Qt::Key_1);
+    }
+    EXPECT_EQ(session().job().trail.size(), 3u);
+    me_.settle();
     EXPECT_EQ(onDisk(), session().job());
 }
 
@@ -304,20 +321,20 @@ TEST(RandomEdits, LeaveOnDiskWhatTheScreenShowsAndNothingThatDoesNotOpen) {
                     }
                     case 4:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::Before,
-                                      job::TesterTaken{run, {0.03, 300}, real(), draw(12)});
+                                      evidence::TesterTaken{run, {0.03, 300}, real(), draw(12)});
                         break;
                     case 5:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::Before,
-                                      job::LedSeen{place, job::LedSeen::Glow(draw(4)), run});
+                                      evidence::LedSeen{place, evidence::LedSeen::Glow(draw(4)), run});
                         break;
                     case 6:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::Before,
-                                      job::Measured{draw(2) == 0 ? "ledMinus" : "ledPlusOn", draw(4),
-                                                    job::Shape(draw(3)), real(), real()});
+                                      evidence::Measured{draw(2) == 0 ? "ledMinus" : "ledPlusOn", draw(4),
+                                                         evidence::Shape(draw(3)), real(), real()});
                         break;
                     case 7:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::After,
-                                      job::LightSeen{driver::Light(draw(3)), real()});
+                                      evidence::LightSeen{driver::Light(draw(3)), real()});
                         break;
                     case 8:
                         if (!job.trail.empty()) {

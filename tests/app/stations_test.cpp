@@ -80,10 +80,7 @@ protected:
     job::Job onDisk(const char* id) {
         return records::parse(QString::fromUtf8(id), *me_.logbook().load(QString::fromUtf8(id)));
     }
-    const job::Job& job() {
-        me_.settle();
-        return me_.window().session().job();
-    }
+    const job::Job& job() { return me_.job(); }
     test::Technician me_;
 };
 
@@ -205,6 +202,7 @@ TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
     const QString file = me_.path(QStringLiteral("given.json"));
     records::writeJobFile(given, file);
     me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
     me_.goTo(1);
     auto* station = me_.window().findChild<app::TakeInStation*>();
     station->takeWiringFrom(file);
@@ -262,7 +260,7 @@ TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
     QTest::qWait(350);
     QTest::keyRelease(watch, Qt::Key_Space);
     me_.window().session().settle();
-    const auto* light = std::get_if<job::LightSeen>(&job().trail.back().what);
+    const auto* light = std::get_if<evidence::LightSeen>(&job().trail.back().what);
     ASSERT_NE(light, nullptr);
     EXPECT_EQ(light->what, driver::Light::FlashThenDark);
     EXPECT_GE(light->secondsToDark, 0.3);
@@ -292,7 +290,7 @@ TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
     me_.clickInto(QStringLiteral("ledMinus1"));
     me_.type(QStringLiteral("9,8"));
     me_.press(Qt::Key_Return);
-    const auto& reading = std::get<job::Measured>(job().trail.back().what);
+    const auto& reading = std::get<evidence::Measured>(job().trail.back().what);
     EXPECT_EQ(reading.channel, 1);
     EXPECT_EQ(reading.volts, 9.8);
 }
@@ -355,7 +353,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
                 me_.press(Qt::Key_Right);
             }
             const auto seen = set.look(map->cursor(), backlight::wholeStrip(demo.job.backlight, strip));
-            me_.press(seen.glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
+            me_.press(seen.glow == evidence::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
         }
     }
     // Dark alone could be dark and conducting, and the other strips may have shorts too: the volts tell.
@@ -391,7 +389,7 @@ TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
     me_.press(Qt::Key_8);
     me_.type(QStringLiteral(".4"));
     me_.press(Qt::Key_Return);
-    const auto& reading = std::get<job::TesterTaken>(job().trail.back().what);
+    const auto& reading = std::get<evidence::TesterTaken>(job().trail.back().what);
     EXPECT_EQ(reading.run, backlight::runOnStrip(job().backlight, 3, 0, 2));
     EXPECT_EQ(reading.volts, 8.4);
     EXPECT_FALSE(reading.lit);
@@ -446,7 +444,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());
         const auto seen = set.take(*next, job().bench.tester);
-        const auto* taken = std::get_if<job::TesterTaken>(&seen.front());
+        const auto* taken = std::get_if<evidence::TesterTaken>(&seen.front());
         if (next == probes.begin()) {
             me_.press(Qt::Key_Return, Qt::ControlModifier);
         } else {
@@ -463,9 +461,9 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
             me_.press(Qt::Key_Return);
         }
         for (const auto& one : seen) {
-            if (const auto* led = std::get_if<job::LedSeen>(&one)) {
+            if (const auto* led = std::get_if<evidence::LedSeen>(&one)) {
                 walkTo(*map, led->place);
-                me_.press(led->glow == job::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
+                me_.press(led->glow == evidence::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
             }
         }
         me_.window().session().settle();
@@ -538,7 +536,7 @@ TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
     me_.press(Qt::Key_K);
     me_.type(QStringLiteral("OL"));
     me_.press(Qt::Key_Return);
-    ASSERT_TRUE(std::holds_alternative<job::LedChecked>(job().trail.back().what));
+    ASSERT_TRUE(std::holds_alternative<evidence::LedChecked>(job().trail.back().what));
     EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("open")));
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_B);
@@ -557,7 +555,7 @@ TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester from LED+ of channel 1 to the chassis"));
     me_.type(QStringLiteral("300"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).minus, backlight::TesterProbe::Minus::Chassis);
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).minus, backlight::TesterProbe::Minus::Chassis);
     me_.press(Qt::Key_Escape);
     walkTo(*me_.find<app::BacklightMap>(QStringLiteral("map")), {1, 8});
     me_.press(Qt::Key_J);
@@ -565,7 +563,7 @@ TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
     me_.clickInto(QStringLiteral("volts"));
     me_.typeOver(QStringLiteral("30.9"));
     me_.press(Qt::Key_Return);
-    const auto& taken = std::get<job::TesterTaken>(job().trail.back().what);
+    const auto& taken = std::get<evidence::TesterTaken>(job().trail.back().what);
     EXPECT_EQ(taken.bridged, (std::vector<backlight::LedPlace>{{1, 8}}));
     EXPECT_EQ(taken.minus, backlight::TesterProbe::Minus::EndOfRun);
 }
@@ -583,7 +581,7 @@ TEST_F(AtTheBench, LettersInTheReadingsFieldAreTheStationsKeys) {
     const auto entries = job().trail.size();
     me_.press(Qt::Key_N);
     ASSERT_EQ(job().trail.size(), entries + 1);
-    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).lit, 0);
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).lit, 0);
 }
 
 TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
@@ -613,7 +611,7 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     me_.typeOver(QStringLiteral("30.9"));
     me_.press(Qt::Key_Return);
     session.settle();
-    EXPECT_EQ(std::get<job::TesterTaken>(job().trail.back().what).bridged, probe.bridged);
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).bridged, probe.bridged);
 }
 
 TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
@@ -773,7 +771,7 @@ TEST_F(AtTheBench, NoteGoesWhenTheStationIsLeft) {
 TEST_F(AtTheBench, RewiringAfterAReadingThatWouldNotOpenAgainIsRefused) {
     describeNewJob(QStringLiteral("4 strips x 6, 2 strings"));
     ASSERT_TRUE(me_.window().session().record(
-        job::TesterTaken{backlight::wholeStrip(job().backlight, 3), {0.03, 300}, 16.8, 6}));
+        evidence::TesterTaken{backlight::wholeStrip(job().backlight, 3), {0.03, 300}, 16.8, 6}));
     me_.window().session().settle();
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.typeOver(QStringLiteral("4 strips x 6, each its own string, 2 strings per channel"));
@@ -804,7 +802,7 @@ TEST_F(AtTheBench, NothingLitWritesDownNoVoltsThatNobodyRead) {
     open("SK-0412");
     me_.goTo(5);
     me_.press(Qt::Key_N);
-    const auto& taken = std::get<job::TesterTaken>(job().trail.back().what);
+    const auto& taken = std::get<evidence::TesterTaken>(job().trail.back().what);
     EXPECT_EQ(taken.lit, 0);
     EXPECT_FALSE(taken.volts);
     EXPECT_TRUE(me_.sees(QStringLiteral("none lit")));
@@ -817,9 +815,9 @@ TEST_F(AtTheBench, LedJudgedByEyeAloneIsNoOl) {
     me_.press(Qt::Key_K);
     me_.type(QStringLiteral("tinted"));
     me_.press(Qt::Key_Return);
-    const auto* seen = std::get_if<job::LedSeen>(&job().trail.back().what);
+    const auto* seen = std::get_if<evidence::LedSeen>(&job().trail.back().what);
     ASSERT_NE(seen, nullptr);
-    EXPECT_EQ(seen->glow, job::LedSeen::Glow::Tinted);
+    EXPECT_EQ(seen->glow, evidence::LedSeen::Glow::Tinted);
     EXPECT_EQ(seen->under.count(), 1) << "on its own";
 }
 

@@ -91,6 +91,11 @@ bool Technician::sees(const QString& words) {
     return screen().join(QLatin1Char('\n')).contains(words);
 }
 
+const job::Job& Technician::job() {
+    settle();
+    return window_->session().job();
+}
+
 QString Technician::read(const QString& name) {
     settle();
     return glance(name);

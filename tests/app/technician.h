@@ -44,6 +44,8 @@ public:
         settle();
         return findNow<T>(name);
     }
+    /// The job that is shown.
+    const job::Job& job();
     void settle();
 
     /// As read(), without waiting.

@@ -20,7 +20,7 @@ QString number(double value) {
     return QString::number(value, 'f', 1);
 }
 
-QString typed(const job::Measured& reading) {
+QString typed(const evidence::Measured& reading) {
     switch (reading.shape) {
         case driver::Shape::Steady:
             return number(reading.volts);
@@ -42,8 +42,8 @@ protected:
     /// LED+ of a healthy set: 48 LEDs at 240 mA, and the headroom of the sink.
     const double running_ = 48 * backlight::ledCurve(demo_.job.backlight.strips[0].led).volts(0.24) + 0.7;
 
-    QString words(const job::Observation& what) const {
-        return QString::fromStdString(reasoning::describe(what, demo_.job, trade_));
+    QString words(const evidence::Observation& what) const {
+        return QString::fromStdString(evidence::describe(what, {demo_.job.backlight, trade_}));
     }
 
     /// The run that the screen names: "Tester on B7 … B12".
@@ -198,11 +198,11 @@ TEST_F(WholeJob, FromEmptyToPdf) {
 TEST_F(WholeJob, EverythingIsThereAfterARestart) {
     takeItIn();
     lookFromOutside();
-    const auto before = me_.window().session().job();
+    const auto before = me_.job();
     me_.restart();
     EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(me_.window().session().job(), before);
+    EXPECT_EQ(me_.job(), before);
     EXPECT_TRUE(me_.sees(QStringLiteral("picture seen")));
 }
 
@@ -210,7 +210,7 @@ TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
     takeItIn();
     lookFromOutside();
     measureTheBoard();
-    const auto done = me_.window().session().job();
+    const auto done = me_.job();
     me_.goTo(strings);
     me_.press(Qt::Key_Escape);
     int edits = 0;
@@ -218,13 +218,13 @@ TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
         me_.press(Qt::Key_Z, Qt::ControlModifier);
     }
     EXPECT_GE(edits, 16);
-    EXPECT_TRUE(me_.window().session().job().trail.empty());
-    EXPECT_EQ(me_.window().session().job().title, "New job");
+    EXPECT_TRUE(me_.job().trail.empty());
+    EXPECT_EQ(me_.job().title, "New job");
     EXPECT_EQ(onDisk().title, "New job") << "undo is stored as well";
     for (int i = 0; i < edits; ++i) {
         me_.press(Qt::Key_Y, Qt::ControlModifier);
     }
-    EXPECT_EQ(job::toJson(me_.window().session().job()), job::toJson(done));
+    EXPECT_EQ(job::toJson(me_.job()), job::toJson(done));
     EXPECT_EQ(onDisk(), done);
 }
 

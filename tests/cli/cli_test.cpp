@@ -235,7 +235,8 @@ TEST_F(CommandLine, FullStandardOutputIsExitTwo) {
 
 TEST_F(CommandLine, AssessPrintsTheProofAndTheAdvisedOption) {
     auto job = demo();
-    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::PeakThenSettles, 146, 48});
+    job::addEntry(job, "", job::Phase::After,
+                  evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 146, 48});
     records::writeJobFile(job, jobPath());
     const auto json = parsed(cli({QStringLiteral("assess"), jobPath()}));
     EXPECT_EQ(json["advised"], "replaceLed");

@@ -48,15 +48,15 @@ job::Job hundredVoltSet() {
     job.set.hoursRun = 9000;
     for (const auto& [test, choice] :
          {std::pair("sound", "yes"), std::pair("standby", "on"), std::pair("torch", "picture")}) {
-        job::addEntry(job, "", job::Phase::Before, job::Answer{test, choice});
+        job::addEntry(job, "", job::Phase::Before, evidence::Answer{test, choice});
     }
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
     return job;
 }
 
 Assessment withLedPlus(Shape shape, double volts, double rest) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, shape, volts, rest});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, shape, volts, rest});
     return assess(job, trade());
 }
 
@@ -90,16 +90,17 @@ TEST(LedPlusAtSwitchOn, IdleWithBlOnPresentIsTheDriver) {
 
 TEST(LedPlusAtSwitchOn, IdleWithoutBlOnIsTheMainBoard) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"blOn", 0, Shape::Steady, 0.05, 0.05});
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, Shape::Steady, 30, 30});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 0.05, 0.05});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 30, 30});
     EXPECT_GT(shareOfSuspect(assess(job, trade()), "notAsked"), 0.8);
 }
 
 TEST(LedPlusAtSwitchOn, SameWithThePlugOutClearsTheBoardOfAnEarlyTrip) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 95, 30});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 95, 30});
     const double before = shareOfSuspect(assess(job, trade()), "ovpDivider");
-    job::addEntry(job, "", job::Phase::Before, job::Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 126, 30});
+    job::addEntry(job, "", job::Phase::Before,
+                  evidence::Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 126, 30});
     EXPECT_LT(shareOfSuspect(assess(job, trade()), "ovpDivider"), 0.1 * before);
 }
 
@@ -107,8 +108,8 @@ TEST(LedPlusAtSwitchOn, SameWithThePlugOutClearsTheBoardOfAnEarlyTrip) {
 TEST(FirstLook, PictureUnderTheTorchPointsAtTheBacklightPath) {
     job::Job job;
     job.backlight = backlight::plainBacklight({});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "picture"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
     const auto assessment = assess(job, trade());
     const double notThePath = shareOf(assessment, "panel") + shareOfSuspect(assessment, "standbySupply") +
                               shareOfSuspect(assessment, "mainBoard");
@@ -119,8 +120,8 @@ TEST(FirstLook, TorchThatCannotTellTellsNothing) {
     job::Job job;
     job.backlight = backlight::plainBacklight({});
     const auto before = assess(job, trade());
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "cannotTell"});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"smell", "burnt"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "cannotTell"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"smell", "burnt"});
     const auto after = assess(job, trade());
     for (const char* side : {"leds", "board", "panel"}) {
         EXPECT_NEAR(shareOf(after, side), shareOf(before, side), 0.01) << side;
@@ -131,17 +132,17 @@ TEST(FirstLook, TorchThatCannotTellTellsNothing) {
 TEST(FirstLook, NoSoundAndNoStandbyLightPointBeforeTheBacklight) {
     job::Job job;
     job.backlight = backlight::plainBacklight({});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "no"});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"standby", "off"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"sound", "no"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"standby", "off"});
     EXPECT_EQ(assess(job, trade()).suspects.front().suspect, "standbySupply");
 }
 
 TEST(FirstLook, LightWithoutPictureIsThePanelSide) {
     job::Job job;
     job.backlight = backlight::plainBacklight({});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
-    job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "noPicture"});
-    job::addEntry(job, "", job::Phase::Before, job::LightSeen{driver::Light::StaysLit, 0});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "noPicture"});
+    job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::StaysLit, 0});
     EXPECT_EQ(assess(job, trade()).suspects.front().suspect, "panelPicture");
 }
 
@@ -313,8 +314,8 @@ TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {
 
 TEST(Proof, ComparesReadingsAfterTheRepair) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, Shape::Steady, 100.5, 100.5});
-    job::addEntry(job, "", job::Phase::After, job::Measured{"ledMinus", 0, Shape::Steady, 12, 12});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 100.5, 100.5});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledMinus", 0, Shape::Steady, 12, 12});
     const auto proof = assess(job, trade()).proof;
     ASSERT_EQ(proof.size(), 2u);
     EXPECT_TRUE(proof[0].within);
@@ -323,7 +324,7 @@ TEST(Proof, ComparesReadingsAfterTheRepair) {
 
 TEST(Proof, IsNoPeakThatFallsAgain) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::After, job::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 100.5, 48});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 100.5, 48});
     const auto proof = assess(job, trade()).proof;
     EXPECT_FALSE(proof[0].within);
     EXPECT_EQ(proof[0].found, "100.5 V, then 48.0 V");
@@ -333,9 +334,9 @@ TEST(Proof, TakesTheTesterToo) {
     auto job = hundredVoltSet();
     const backlight::Run strip = backlight::wholeStrip(job.backlight, 0);
     const double volts = backlight::testRun(job.backlight, strip, {}, job.bench.tester).volts;
-    job::addEntry(job, "", job::Phase::After, job::TesterTaken{strip, job.bench.tester, volts, strip.count()});
+    job::addEntry(job, "", job::Phase::After, evidence::TesterTaken{strip, job.bench.tester, volts, strip.count()});
     job::addEntry(job, "", job::Phase::After,
-                  job::TesterTaken{backlight::wholeStrip(job.backlight, 1), job.bench.tester, volts - 2.8, 10});
+                  evidence::TesterTaken{backlight::wholeStrip(job.backlight, 1), job.bench.tester, volts - 2.8, 10});
     const auto proof = assess(job, trade()).proof;
     ASSERT_EQ(proof.size(), 4u);
     EXPECT_TRUE(proof[2].within);
@@ -368,9 +369,9 @@ TEST(Verdict, NeedsAPlace) {
         job.trail.clear();
         for (int c = 0; c < 2; ++c) {
             const double volts = c == channel ? 9.4 : 0.7;
-            job::addEntry(job, "", job::Phase::Before, job::Measured{"ledMinus", c, Shape::Steady, volts, volts});
+            job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledMinus", c, Shape::Steady, volts, volts});
         }
-        job::addEntry(job, "", job::Phase::Before, job::Answer{"torch", "picture"});
+        job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
         EXPECT_EQ(assess(job, trade()).verdict.find("place not known"), std::string::npos);
     }
 }

@@ -130,8 +130,8 @@ TEST_F(Inference, TheOrderOfEntriesDoesNotMatter) {
 TEST_F(Inference, DarkMarksPointAtTheLed) {
     job::Job job;
     const backlight::Run strip = backlight::wholeStrip(panel_, 0);
-    job::addEntry(job, "", job::Phase::Before, job::LedSeen{{0, 0}, job::LedSeen::Glow::Lit, strip});
-    job::addEntry(job, "", job::Phase::Before, job::LedSeen{{0, 1}, job::LedSeen::Glow::Dark, strip});
+    job::addEntry(job, "", job::Phase::Before, evidence::LedSeen{{0, 0}, evidence::LedSeen::Glow::Lit, strip});
+    job::addEntry(job, "", job::Phase::Before, evidence::LedSeen{{0, 1}, evidence::LedSeen::Glow::Dark, strip});
     locate::CellPartition partition(panel_);
     partition.split(backlight::runOnStrip(panel_, 0, 0, 0));
     partition.split(backlight::runOnStrip(panel_, 0, 1, 1));
@@ -180,8 +180,8 @@ TEST_F(Probing, StartsOutside) {
 }
 
 TEST_F(Probing, DoesNotAskTwice) {
-    job::addEntry(job_, "", job::Phase::Before, job::Answer{"torch", "picture"});
-    job::addEntry(job_, "", job::Phase::Before, job::Measured{"blOn", 0, job::Shape::Steady, 3.3, 3.3});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"blOn", 0, evidence::Shape::Steady, 3.3, 3.3});
     const auto probes = probesOf(job_);
     EXPECT_EQ(find(probes, "torch"), nullptr);
     EXPECT_EQ(find(probes, "blOn"), nullptr);
@@ -226,7 +226,7 @@ protected:
         job_.backlight = backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine(line)));
         job_.panelOpen = true;
     }
-    void add(job::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
+    void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     Assessment now() const { return assess(job_, knowledge::builtInKnowledge(), {{}, 40}); }
     virtualset::SealedSet sealed(backlight::Faults faults, const char* suspect = "openLed") const {
         return {job_.backlight, {suspect, std::move(faults), 11}, knowledge::builtInKnowledge()};
@@ -332,7 +332,7 @@ TEST_F(Strings, DimLedIsLeakyOrAgedNotShorted) {
     const auto dimOverShorted = [&] { return (shareOf("agedLed") + shareOf("leakyLed")) / shareOf("shortedLed"); };
     const double before = dimOverShorted();
     const auto seen = set.look({0, 2}, strip);
-    EXPECT_EQ(seen.glow, job::LedSeen::Glow::Dim);
+    EXPECT_EQ(seen.glow, evidence::LedSeen::Glow::Dim);
     add(seen);
     EXPECT_GT(dimOverShorted(), 5 * before);
 }

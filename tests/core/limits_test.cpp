@@ -45,7 +45,7 @@ INSTANTIATE_TEST_SUITE_P(Kinds, LargestJob, testing::Range(0, int(std::size(test
 TEST(LargestJobs, OneMoreOfAnythingIsRefused) {
     auto job = test::largestJobs().front().job;
     while (job.trail.size() <= job::limits::trail) {
-        job::addEntry(job, "", job::Phase::Before, job::Answer{"sound", "yes"});
+        job::addEntry(job, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
     }
     EXPECT_EQ(inWords(job::problemsOf(job).front()), "trail: 3001 entries; at most 3000");
 }
@@ -68,20 +68,22 @@ TEST(StandingEntries, AreThoseOfComparingEachWithEach) {
         for (int i = 0; i < 150; ++i) {
             const backlight::Run run{{0, 0}, draw(3), 3 + draw(3)};
             const backlight::LedPlace place{draw(2), draw(4)};
-            const job::Observation all[] = {job::Answer{draw(2) == 0 ? "torch" : "sound", "x"},
-                                            job::Measured{draw(2) == 0 ? "ledMinus" : "dim", draw(2)},
-                                            job::LightSeen{},
-                                            job::TesterTaken{run, {draw(2) == 0 ? 0.03 : 0.01, 300}, 1.0, {}},
-                                            job::LedSeen{place, {}, run},
-                                            job::LedChecked{place, {}, {}},
-                                            job::Bridged{place}};
+            const evidence::Observation all[] = {evidence::Answer{draw(2) == 0 ? "torch" : "sound", "x"},
+                                                 evidence::Measured{draw(2) == 0 ? "ledMinus" : "dim", draw(2)},
+                                                 evidence::LightSeen{},
+                                                 evidence::TesterTaken{run, {draw(2) == 0 ? 0.03 : 0.01, 300}, 1.0, {}},
+                                                 evidence::LedSeen{place, {}, run},
+                                                 evidence::LedChecked{place, {}, {}},
+                                                 evidence::Bridged{place}};
             job::addEntry(job, "", job::Phase(draw(2)), all[draw(7)]);
         }
         for (const auto phase : {job::Phase::Before, job::Phase::After}) {
             std::vector<job::Entry> plain;
             for (const auto& entry : job.trail) {
                 if (entry.phase == phase) {
-                    std::erase_if(plain, [&](const auto& e) { return job::sameQuestion(e.what, entry.what); });
+                    std::erase_if(plain, [&](const auto& e) {
+                        return evidence::questionOf(e.what) == evidence::questionOf(entry.what);
+                    });
                     plain.push_back(entry);
                 }
             }

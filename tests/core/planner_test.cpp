@@ -92,7 +92,7 @@ TEST_P(SealedFaults, AreFoundAsTheyAre) {
         const auto outcome = follow(virtualset::SealedSet(panel, {"openLed", faults, std::uint32_t(seed)}, trade));
         probes += outcome.probes;
         found += outcome.found == truth ? 1 : 0;
-        EXPECT_EQ(outcome.found, truth) << reasoning::namesOf(panel, truth) << ", first of them "
+        EXPECT_EQ(outcome.found, truth) << evidence::namesOf(panel, truth) << ", first of them "
                                         << (faults.leds.front().fault == LedFault::Open ? "open" : "shorted");
     }
     std::printf("%d faulty at once: %d of %d found, %.1f probes each; yes-or-no bound %.1f\n", count, found, sets,

@@ -26,10 +26,10 @@ std::string volts(const char* text) {
         return "refused";
     }
     char words[60];
-    const char* format = v->shape == job::Shape::Steady            ? "%.10g"
-                         : v->shape == job::Shape::PeakThenSettles ? "%.10g>%.10g"
-                                                                   : "%.10g~%.10g";
-    const bool wanders = v->shape == job::Shape::Wanders;
+    const char* format = v->shape == evidence::Shape::Steady            ? "%.10g"
+                         : v->shape == evidence::Shape::PeakThenSettles ? "%.10g>%.10g"
+                                                                        : "%.10g~%.10g";
+    const bool wanders = v->shape == evidence::Shape::Wanders;
     std::setlocale(LC_NUMERIC, "C");
     std::snprintf(words, sizeof words, format, wanders ? v->restVolts : v->volts, wanders ? v->volts : v->restVolts);
     return words;

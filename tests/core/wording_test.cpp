@@ -9,56 +9,61 @@ namespace {
 class Wording : public testing::Test {
 protected:
     Wording() { job_.backlight = backlight::plainBacklight({}); }
-    std::string words(const job::Observation& what) const { return describe(what, job_, trade_); }
-    std::string title(const job::Observation& what) const { return titleOf(what, job_, trade_); }
-    void see(int strip, int led, job::LedSeen::Glow glow) {
+    std::string words(const evidence::Observation& what) const {
+        return evidence::describe(what, {job_.backlight, trade_});
+    }
+    std::string title(const evidence::Observation& what) const {
+        return evidence::titleOf(what, {job_.backlight, trade_});
+    }
+    void see(int strip, int led, evidence::LedSeen::Glow glow) {
         job::addEntry(job_, "2026-11-25T08:00:00Z", job::Phase::Before,
-                      job::LedSeen{{strip, led}, glow, backlight::wholeStrip(job_.backlight, strip)});
+                      evidence::LedSeen{{strip, led}, glow, backlight::wholeStrip(job_.backlight, strip)});
     }
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
     job::Job job_;
 };
 
 TEST_F(Wording, TellsAReadingWithItsShape) {
-    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::Steady, 146, 146}), "146.0 V");
-    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::PeakThenSettles, 181.6, 48.2}), "181.6 V, then 48.2 V");
-    EXPECT_EQ(words(job::Measured{"ledPlusOn", 0, job::Shape::Wanders, 180, 50}), "50.0 … 180.0 V");
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 146, 146}), "146.0 V");
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 181.6, 48.2}),
+              "181.6 V, then 48.2 V");
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::Wanders, 180, 50}), "50.0 … 180.0 V");
 }
 
 TEST_F(Wording, TellsWhatWasSeen) {
-    EXPECT_EQ(words(job::Answer{"torch", "picture"}), "picture seen");
-    EXPECT_EQ(words(job::LightSeen{driver::Light::FlashThenDark, 0.4}), "dark after 0.4 s");
-    EXPECT_EQ(words(job::LightSeen{driver::Light::Never, 0}), "no light");
-    EXPECT_EQ(words(job::LedSeen{{1, 6}, job::LedSeen::Glow::Dark, {}}), "B7 dark");
-    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, 12}), "33.5 V, 12 lit");
-    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 300, 0}), "300.0 V, none lit");
-    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, {}}), "33.5 V");
-    EXPECT_EQ(words(job::TesterTaken{{{0, 0}, 0, 11}, {}, {}, 0}), "none lit") << "nobody read the volts";
+    EXPECT_EQ(words(evidence::Answer{"torch", "picture"}), "picture seen");
+    EXPECT_EQ(words(evidence::LightSeen{driver::Light::FlashThenDark, 0.4}), "dark after 0.4 s");
+    EXPECT_EQ(words(evidence::LightSeen{driver::Light::Never, 0}), "no light");
+    EXPECT_EQ(words(evidence::LedSeen{{1, 6}, evidence::LedSeen::Glow::Dark, {}}), "B7 dark");
+    EXPECT_EQ(words(evidence::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, 12}), "33.5 V, 12 lit");
+    EXPECT_EQ(words(evidence::TesterTaken{{{0, 0}, 0, 11}, {}, 300, 0}), "300.0 V, none lit");
+    EXPECT_EQ(words(evidence::TesterTaken{{{0, 0}, 0, 11}, {}, 33.5, {}}), "33.5 V");
+    EXPECT_EQ(words(evidence::TesterTaken{{{0, 0}, 0, 11}, {}, {}, 0}), "none lit") << "nobody read the volts";
 }
 
 TEST_F(Wording, KeepsWordsOfTestsItDoesNotKnow) {
-    EXPECT_EQ(words(job::Answer{"smell", "burnt"}), "burnt");
-    EXPECT_EQ(title(job::Answer{"smell", "burnt"}), "smell");
+    EXPECT_EQ(words(evidence::Answer{"smell", "burnt"}), "burnt");
+    EXPECT_EQ(title(evidence::Answer{"smell", "burnt"}), "smell");
 }
 
 TEST_F(Wording, NamesTheChannelOnlyWhereThereAreSeveral) {
-    EXPECT_EQ(title(job::Measured{"ledMinus", 0}), "LED−");
+    EXPECT_EQ(title(evidence::Measured{"ledMinus", 0}), "LED−");
     backlight::PlainDescription plain;
     plain.stripsPerString = 2;
     job_.backlight = backlight::plainBacklight(plain);
-    EXPECT_EQ(title(job::Measured{"ledMinus", 1}), "LED− of channel 2");
-    EXPECT_EQ(title(job::Measured{"blOn", 0}), "BL_ON");
+    EXPECT_EQ(title(evidence::Measured{"ledMinus", 1}), "LED− of channel 2");
+    EXPECT_EQ(title(evidence::Measured{"blOn", 0}), "BL_ON");
 }
 
 TEST_F(Wording, NamesTheRunAndTheCurrentOfATester) {
-    EXPECT_EQ(title(job::TesterTaken{{{0, 0}, 12, 17}, {0.005, 60}, 16, {}}), "Tester 5 mA, B7 … B12");
+    EXPECT_EQ(title(evidence::TesterTaken{{{0, 0}, 12, 17}, {0.005, 60}, 16, {}}), "Tester 5 mA, B7 … B12");
 }
 
 TEST_F(Wording, LedsOfOneStripMakeOneLineOfTheTrail) {
     for (int led = 0; led < 5; ++led) {
-        see(1, led, led == 2 ? job::LedSeen::Glow::Dark : job::LedSeen::Glow::Lit);
+        see(1, led, led == 2 ? evidence::LedSeen::Glow::Dark : evidence::LedSeen::Glow::Lit);
     }
-    see(2, 0, job::LedSeen::Glow::Lit);
+    see(2, 0, evidence::LedSeen::Glow::Lit);
     const auto lines = trailLines(job_, trade_);
     ASSERT_EQ(lines.size(), 2u);
     EXPECT_EQ(lines[0].title, "LEDs of strip B");
@@ -68,8 +73,8 @@ TEST_F(Wording, LedsOfOneStripMakeOneLineOfTheTrail) {
 }
 
 TEST_F(Wording, MarksThatWereChangedAreReplaced) {
-    see(1, 0, job::LedSeen::Glow::Lit);
-    see(1, 0, job::LedSeen::Glow::Dark);
+    see(1, 0, evidence::LedSeen::Glow::Lit);
+    see(1, 0, evidence::LedSeen::Glow::Dark);
     const auto lines = trailLines(job_, trade_);
     ASSERT_EQ(lines.size(), 2u);
     EXPECT_FALSE(lines[0].stands);
@@ -78,8 +83,8 @@ TEST_F(Wording, MarksThatWereChangedAreReplaced) {
 }
 
 TEST_F(Wording, ProofStandsBesideTheEvidence) {
-    job::addEntry(job_, "", job::Phase::Before, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 180, 180});
-    job::addEntry(job_, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 146, 146});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 180, 180});
+    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 146, 146});
     const auto lines = trailLines(job_, trade_);
     ASSERT_EQ(lines.size(), 2u);
     EXPECT_TRUE(lines[0].stands);
@@ -89,31 +94,31 @@ TEST_F(Wording, ProofStandsBesideTheEvidence) {
 
 TEST_F(Wording, TellsHowATesterWasPut) {
     const auto strip = backlight::wholeStrip(job_.backlight, 1);
-    EXPECT_EQ(title(job::TesterTaken{strip, {0.03, 300}, 31, 11, {}, {{1, 8}, {1, 2}}}),
+    EXPECT_EQ(title(evidence::TesterTaken{strip, {0.03, 300}, 31, 11, {}, {{1, 8}, {1, 2}}}),
               "Tester 30 mA, strip B, B9, B3 bridged");
-    EXPECT_EQ(title(job::TesterTaken{backlight::wholeString(job_.backlight, {0, 0}),
-                                     {0.03, 300},
-                                     58,
-                                     20,
-                                     backlight::TesterProbe::Minus::Chassis,
-                                     {}}),
+    EXPECT_EQ(title(evidence::TesterTaken{backlight::wholeString(job_.backlight, {0, 0}),
+                                          {0.03, 300},
+                                          58,
+                                          20,
+                                          backlight::TesterProbe::Minus::Chassis,
+                                          {}}),
               "Tester 30 mA, channel 1 to chassis");
 }
 
 TEST_F(Wording, TellsOneLedOnItsOwnWithItsVerdict) {
-    const job::LedChecked open{{1, 8}, {parts::LedMethod::BenchSupply, 3, 0.1}, {{}, {}, false, {}, false}};
+    const evidence::LedChecked open{{1, 8}, {parts::LedMethod::BenchSupply, 3, 0.1}, {{}, {}, false, {}, false}};
     EXPECT_EQ(title(open), "B9 on its own");
     EXPECT_EQ(words(open), "OL, dark: open");
-    const job::LedChecked circuit{{0, 0}, {parts::LedMethod::DiodeMode, 3.2}, {1.8, 1.8, true, {}, {}}};
+    const evidence::LedChecked circuit{{0, 0}, {parts::LedMethod::DiodeMode, 3.2}, {1.8, 1.8, true, {}, {}}};
     EXPECT_EQ(words(circuit), "1.80 V / 1.80 V: in circuit");
-    EXPECT_EQ(words(job::Bridged{{1, 8}, 0.238, true}), "the rest lights at 238 mA");
-    EXPECT_EQ(words(job::Bridged{{1, 8}, 0, false}), "the rest stays dark");
+    EXPECT_EQ(words(evidence::Bridged{{1, 8}, 0.238, true}), "the rest lights at 238 mA");
+    EXPECT_EQ(words(evidence::Bridged{{1, 8}, 0, false}), "the rest stays dark");
 }
 
 TEST_F(Wording, SumsUpDimLedsBesideDarkOnes) {
-    see(2, 0, job::LedSeen::Glow::Lit);
-    see(2, 1, job::LedSeen::Glow::Dim);
-    see(2, 2, job::LedSeen::Glow::Dark);
+    see(2, 0, evidence::LedSeen::Glow::Lit);
+    see(2, 1, evidence::LedSeen::Glow::Dim);
+    see(2, 2, evidence::LedSeen::Glow::Dark);
     const auto lines = trailLines(job_, trade_);
     ASSERT_EQ(lines.size(), 1u);
     EXPECT_EQ(lines.front().text, "1 lit; dim: C2; dark: C3");

@@ -28,8 +28,10 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
         EXPECT_TRUE(report.contains(QString::fromUtf8(expected))) << expected;
     }
     for (const auto& entry : job_.trail) {
-        EXPECT_TRUE(report.contains(QString::fromStdString(reasoning::describe(entry.what, job_, trade_)))) << entry.id;
-        EXPECT_TRUE(report.contains(QString::fromStdString(reasoning::titleOf(entry.what, job_, trade_)))) << entry.id;
+        EXPECT_TRUE(report.contains(QString::fromStdString(evidence::describe(entry.what, {job_.backlight, trade_}))))
+            << entry.id;
+        EXPECT_TRUE(report.contains(QString::fromStdString(evidence::titleOf(entry.what, {job_.backlight, trade_}))))
+            << entry.id;
     }
     const auto band = reasoning::assess(job_, trade_).expectedVolts.at("ledPlusOn");
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));
@@ -59,7 +61,7 @@ TEST_F(Report, TellsTheWorkTheCurrentsAndTheSoak) {
     job_.repair = {"replaceAllStrips", "Four new strips", 0.24, 0.2};
     job_.soak = {{0, 146, 0.2, false}, {11, 146, 0.2, false}, {21, 146, 0.2, false}, {32, 146, 0.199, false}};
     job_.handedBack = "2026-11-25T15:00:00Z";
-    job::addEntry(job_, "", job::Phase::After, job::Measured{"ledPlusOn", 0, job::Shape::Steady, 20, 20});
+    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 20, 20});
     const QString words = text();
     for (const char* expected : {"Replace all strips.", "Four new strips", "240 mA", "200 mA", "Passed: 32 min",
                                  "handed back 2026-11-25", "20.0 V", "NOT as expected"}) {
@@ -82,7 +84,7 @@ TEST_F(Report, WordsThatLookLikeMarkupStayWords) {
 TEST_F(Report, LongReportsRunOverSeveralPages) {
     for (int i = 0; i < 120; ++i) {
         job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
-                      job::Measured{"ledPlusIdle", 0, job::Shape::Steady, 48.0 + 0.01 * i, 48});
+                      evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 48.0 + 0.01 * i, 48});
     }
     const QTemporaryDir folder;
     const QString pdf = folder.filePath(QStringLiteral("long.pdf"));
@@ -100,7 +102,7 @@ TEST_F(Report, LabelsThatLookLikePlaceholdersStayWords) {
     job_.backlight.strips[0].label = "%2";
     job_.title = "%1 and %3";
     job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
-                  job::TesterTaken{backlight::wholeStrip(job_.backlight, 0), {0.03, 300}, 300, 0});
+                  evidence::TesterTaken{backlight::wholeStrip(job_.backlight, 0), {0.03, 300}, 300, 0});
     const QString words = text();
     EXPECT_TRUE(words.contains(QStringLiteral("%1 and %3"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QStringLiteral("Tester 30 mA, strip %2"))) << words.toStdString();
@@ -111,7 +113,7 @@ TEST_F(Report, TellsTheTimeOfTheBenchNotOfGreenwich) {
     qputenv("TZ", "Etc/GMT-5");  // five hours ahead
     tzset();
     job_.trail.clear();
-    job::addEntry(job_, "2026-11-24T22:30:00Z", job::Phase::Before, job::Answer{"torch", "picture"});
+    job::addEntry(job_, "2026-11-24T22:30:00Z", job::Phase::Before, evidence::Answer{"torch", "picture"});
     const QString words = text();
     before.isNull() ? qunsetenv("TZ") : qputenv("TZ", before);
     tzset();

@@ -6,6 +6,7 @@
 namespace dimglow::test {
 
 using namespace dimglow::job;
+using namespace dimglow::evidence;
 
 /// A job with one entry of every kind.
 inline Job fullJob() {

@@ -27,6 +27,7 @@ inline constexpr const char* largestJobNames[] = {"ManyChannels",
 /// Jobs at the limits of the format, each with another kind of entry.
 inline std::vector<LargestJob> largestJobs() {
     using namespace dimglow::job;
+    using namespace dimglow::evidence;
     using backlight::plainBacklight;
     using backlight::PlainDescription;
     const auto withPanel = [](const char* line) {

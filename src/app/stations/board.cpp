@@ -59,7 +59,8 @@ void BoardStation::buildRows() {
             }
             auto* row = new VoltsRow(
                 title, QString::fromStdString(test.how), [this, id = test.id, channel](const job::TypedVolts& reading) {
-                    return session_.record(job::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
+                    return session_.record(
+                        evidence::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
                 });
             row->field()->setObjectName(QString::fromStdString(test.id) +
                                         (count > 1 ? QString::number(channel) : QString()));
@@ -92,14 +93,14 @@ void BoardStation::showJob() {
         if (band != assessment.expectedVolts.end()) {
             point.row->setExpected(band->second);
         }
-        std::optional<job::Measured> reading;
+        std::optional<evidence::Measured> reading;
         QString words;
         bool within = false;
         for (const auto& entry : standing) {
-            const auto* measured = std::get_if<job::Measured>(&entry.what);
+            const auto* measured = std::get_if<evidence::Measured>(&entry.what);
             if (measured != nullptr && measured->test == point.test && measured->channel == point.channel) {
                 reading = *measured;
-                words = QString::fromStdString(reasoning::describe(entry.what, job(), session_.trade()));
+                words = QString::fromStdString(evidence::describe(entry.what, scene()));
                 within = assessment.expectations.at(entry.id).within;
             }
         }
@@ -154,7 +155,7 @@ std::vector<KeyHint> BoardStation::keys() const {
 
 bool BoardStation::isDone(const Snapshot& shown) {
     return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
-        return e.phase == job::Phase::Before && std::holds_alternative<job::Measured>(e.what);
+        return e.phase == job::Phase::Before && std::holds_alternative<evidence::Measured>(e.what);
     });
 }
 

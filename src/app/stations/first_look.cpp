@@ -196,7 +196,7 @@ void FirstLookStation::choose(int choice) {
     if (current_ < int(questions_.size()) && choice < int(questions_[current_].choices.size())) {
         const auto* test = session_.trade().test(questions_[current_].test);
         const int asked = current_;
-        if (tell(session_.record(job::Answer{test->id, test->choices[choice].id}))) {
+        if (tell(session_.record(evidence::Answer{test->id, test->choices[choice].id}))) {
             setCurrent(asked + 1);
         } else {
             showJob();
@@ -205,7 +205,7 @@ void FirstLookStation::choose(int choice) {
 }
 
 void FirstLookStation::record(driver::Light what, double seconds) {
-    tell(session_.record(job::LightSeen{what, std::round(seconds * 10) / 10}));
+    tell(session_.record(evidence::LightSeen{what, std::round(seconds * 10) / 10}));
 }
 
 void FirstLookStation::showJob() {
@@ -216,7 +216,7 @@ void FirstLookStation::showJob() {
         const auto& question = questions_[q];
         std::string chosen;
         for (const auto& entry : standing) {
-            const auto* answer = std::get_if<job::Answer>(&entry.what);
+            const auto* answer = std::get_if<evidence::Answer>(&entry.what);
             chosen = answer != nullptr && answer->test == question.test ? answer->choice : chosen;
         }
         const auto* test = session_.trade().test(question.test);
@@ -229,8 +229,8 @@ void FirstLookStation::showJob() {
     lightValue_->clear();
     double seconds = -1;
     for (const auto& entry : standing) {
-        if (const auto* light = std::get_if<job::LightSeen>(&entry.what)) {
-            lightValue_->setText(QString::fromStdString(reasoning::describe(entry.what, job(), session_.trade())));
+        if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
+            lightValue_->setText(QString::fromStdString(evidence::describe(entry.what, scene())));
             seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
         }
     }
@@ -256,7 +256,7 @@ void FirstLookStation::enter() {
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     int first = 0;
     while (first < int(questions_.size()) && std::any_of(standing.begin(), standing.end(), [&](const auto& e) {
-               return job::testOf(e.what) == questions_[first].test;
+               return evidence::testOf(e.what) == questions_[first].test;
            })) {
         ++first;
     }
@@ -282,7 +282,7 @@ std::vector<KeyHint> FirstLookStation::keys() const {
 
 bool FirstLookStation::isDone(const Snapshot& shown) {
     return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
-        return std::holds_alternative<job::Answer>(e.what) || std::holds_alternative<job::LightSeen>(e.what);
+        return std::holds_alternative<evidence::Answer>(e.what) || std::holds_alternative<evidence::LightSeen>(e.what);
     });
 }
 

@@ -84,9 +84,9 @@ void ProveStation::buildRows() {
         auto* row = new VoltsRow(QString::fromStdString(line.title),
                                  first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
                                  [this, test = line.test, channel = line.channel](const job::TypedVolts& reading) {
-                                     return session_.record(
-                                         job::Measured{test, channel, reading.shape, reading.volts, reading.restVolts},
-                                         job::Phase::After);
+                                     return session_.record(evidence::Measured{test, channel, reading.shape,
+                                                                               reading.volts, reading.restVolts},
+                                                            job::Phase::After);
                                  });
         row->field()->setObjectName(QStringLiteral("proof%1").arg(index));
         connect(row, &VoltsRow::stepped, this, [this, index](int rows) {
@@ -113,9 +113,9 @@ void ProveStation::showJob() {
             continue;
         }
         proofRows_[i]->setExpected(line.band);
-        std::optional<job::Measured> reading;
+        std::optional<evidence::Measured> reading;
         if (line.volts) {
-            reading = job::Measured{{}, 0, job::Shape::Steady, *line.volts, *line.volts};
+            reading = evidence::Measured{{}, 0, evidence::Shape::Steady, *line.volts, *line.volts};
         }
         proofRows_[i]->setReading(reading, found, line.within);
         proofRows_[i]->setAllowed(liveAllowed());

@@ -24,7 +24,7 @@ using backlight::Run;
 namespace {
 
 /// The current found against what driver and LED are made for.
-QString bridgeWords(const job::Job& job, const job::Bridged& bridged) {
+QString bridgeWords(const job::Job& job, const evidence::Bridged& bridged) {
     const auto& strip = job.backlight.strips[bridged.place.strip];
     const QString name = QString::fromStdString(nameOf(job.backlight, bridged.place));
     if (!bridged.restLights) {
@@ -225,7 +225,7 @@ void StringsStation::showRun() {
                     : bridged_.empty()
                         ? tr("Tester on %1").arg(name)
                         : tr("Bridge %1, tester on %2")
-                              .arg(QString::fromStdString(reasoning::namesOf(job.backlight, bridged_)), name));
+                              .arg(QString::fromStdString(evidence::namesOf(job.backlight, bridged_)), name));
     const auto order = backlight::ledsInOrder(job.backlight, run_->string);
     const auto plan = locate::planTester(job.backlight, *run_, job.bench.tester);
     const QString first = QString::fromStdString(nameOf(job.backlight, order[run_->first]));
@@ -240,8 +240,8 @@ void StringsStation::showRun() {
     ledVerdict_->setText(tr("%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)")
                              .arg(QString::fromStdString(nameOf(job.backlight, at))));
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
-        const auto* check = std::get_if<job::LedChecked>(&entry.what);
-        const auto* bridged = std::get_if<job::Bridged>(&entry.what);
+        const auto* check = std::get_if<evidence::LedChecked>(&entry.what);
+        const auto* bridged = std::get_if<evidence::Bridged>(&entry.what);
         if (check != nullptr && check->place == at) {
             const auto judged = parts::judge(job.backlight.strips[at.strip].led, check->setting, check->reading);
             ledVerdict_->setText(tr("%1: %2. %3")
@@ -254,7 +254,7 @@ void StringsStation::showRun() {
     }
     const bool plain = !toChassis && bridged_.empty();
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
-        const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         if (plain && taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester &&
             taken->bridged.empty() && taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
             return showRanking(*taken);
@@ -301,11 +301,11 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
 }
 
 /// What explains the reading that was taken here, by this reading alone.
-void StringsStation::showRanking(const job::TesterTaken& taken) {
+void StringsStation::showRanking(const evidence::TesterTaken& taken) {
     const auto& job = this->job();
     title_->setText(tr("%1 read %2")
                         .arg(QString::fromStdString(nameOf(job.backlight, *run_)),
-                             QString::fromStdString(reasoning::describe(taken, job, session_.trade()))));
+                             QString::fromStdString(taken.describe(scene()))));
     if (!taken.volts) {
         return;
     }
@@ -322,7 +322,7 @@ void StringsStation::commitLedCheck() {
     const auto open = [](job::Job& job) { job.panelOpen = true; };
     if (const auto glow = job::readTypedGlow(text)) {  // by eye alone, while it is driven on its own
         const Run alone = backlight::runOnStrip(job().backlight, place.strip, place.led, place.led);
-        if (tell(session_.record(job::LedSeen{place, *glow, alone}, phase(), open), ledReading_)) {
+        if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, phase(), open), ledReading_)) {
             ledReading_->clear();
         }
         return;
@@ -337,7 +337,7 @@ void StringsStation::commitLedCheck() {
                                                {parts::LedMethod::SeriesResistor, 3.5 * dies, 0.1, 1000},
                                                {parts::LedMethod::DiodeMode, 2.0},
                                                {parts::LedMethod::DiodeMode, 3.2}};
-    const job::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
+    const evidence::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
     if (tell(session_.record(check, phase(), open), ledReading_)) {
         ledReading_->clear();
     }
@@ -350,7 +350,7 @@ void StringsStation::commitBridge() {
         return;
     }
     const double amps = std::get<double>(typed) / 1000;
-    const job::Bridged bridged{map_->cursor(), amps, amps > 0};
+    const evidence::Bridged bridged{map_->cursor(), amps, amps > 0};
     const auto written = session_.record(bridged, phase(), [&](job::Job& job) {
         job.panelOpen = true;
         if (amps > 0 && !job.repair.originalAmps) {
@@ -379,7 +379,7 @@ void StringsStation::exportMap() {
 
 void StringsStation::commit() {
     const auto& tester = session_.job().bench.tester;
-    job::TesterTaken reading{*run_, tester, std::nullopt, std::nullopt, minus_, bridged_};
+    evidence::TesterTaken reading{*run_, tester, std::nullopt, std::nullopt, minus_, bridged_};
     const bool countOnly = volts_->text().trimmed().isEmpty() && !lit_->text().trimmed().isEmpty();
     if (!countOnly) {
         const auto typed =
@@ -405,7 +405,7 @@ void StringsStation::commit() {
 }
 
 /// Writes a tester reading down and lets its assessment lead to the next probe.
-void StringsStation::take(const job::TesterTaken& reading, QWidget* field) {
+void StringsStation::take(const evidence::TesterTaken& reading, QWidget* field) {
     const bool atThePlug = reading.run == backlight::wholeString(job().backlight, reading.run.string);
     goOn_ = true;
     const auto written =
@@ -427,7 +427,7 @@ job::Phase StringsStation::phase() const {
     return after_->isChecked() ? job::Phase::After : job::Phase::Before;
 }
 
-void StringsStation::mark(backlight::LedPlace place, job::LedSeen::Glow glow) {
+void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glow) {
     const auto& panel = job().backlight;
     Run under = backlight::wholeStrip(panel, place.strip);
     const auto order = backlight::ledsInOrder(panel, run_->string);
@@ -436,7 +436,7 @@ void StringsStation::mark(backlight::LedPlace place, job::LedSeen::Glow glow) {
     if (inRun && run_->count() > 1) {
         under = *run_;
     }
-    tell(session_.record(job::LedSeen{place, glow, under}, phase(), [](job::Job& job) { job.panelOpen = true; }));
+    tell(session_.record(evidence::LedSeen{place, glow, under}, phase(), [](job::Job& job) { job.panelOpen = true; }));
 }
 
 void StringsStation::enter() {
@@ -526,7 +526,8 @@ std::vector<KeyHint> StringsStation::keys() const {
 
 bool StringsStation::isDone(const Snapshot& shown) {
     return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
-        return std::holds_alternative<job::TesterTaken>(e.what) || std::holds_alternative<job::LedSeen>(e.what);
+        return std::holds_alternative<evidence::TesterTaken>(e.what) ||
+               std::holds_alternative<evidence::LedSeen>(e.what);
     });
 }
 

@@ -30,16 +30,16 @@ private:
     void setRun(const backlight::Run& run, const reasoning::Probe* probe = nullptr);
     void showRun();
     void commit();
-    void take(const job::TesterTaken& reading, QWidget* field);
+    void take(const evidence::TesterTaken& reading, QWidget* field);
     /// Whether what is written down now is evidence or proof.
     job::Phase phase() const;
     void commitNothingLit();
     void commitLedCheck();
     void commitBridge();
     void exportMap();
-    void showRanking(const job::TesterTaken& taken);
+    void showRanking(const evidence::TesterTaken& taken);
     void addOutcome(const QString& reading, const QString& meaning);
-    void mark(backlight::LedPlace place, job::LedSeen::Glow glow);
+    void mark(backlight::LedPlace place, evidence::LedSeen::Glow glow);
     const reasoning::Probe* nextStringProbe() const;
 
     BacklightMap* map_;

@@ -365,10 +365,11 @@ std::optional<backlight::PlainDescription> TakeInStation::described() const {
 bool TakeInStation::isReferredTo() const {
     const auto& trail = session_.job().trail;
     return std::any_of(trail.begin(), trail.end(), [](const auto& e) {
-        const auto* measured = std::get_if<job::Measured>(&e.what);
-        return std::holds_alternative<job::TesterTaken>(e.what) || std::holds_alternative<job::LedSeen>(e.what) ||
-               std::holds_alternative<job::LedChecked>(e.what) || std::holds_alternative<job::Bridged>(e.what) ||
-               (measured != nullptr && measured->channel > 0);
+        const auto* measured = std::get_if<evidence::Measured>(&e.what);
+        return std::holds_alternative<evidence::TesterTaken>(e.what) ||
+               std::holds_alternative<evidence::LedSeen>(e.what) ||
+               std::holds_alternative<evidence::LedChecked>(e.what) ||
+               std::holds_alternative<evidence::Bridged>(e.what) || (measured != nullptr && measured->channel > 0);
     });
 }
 

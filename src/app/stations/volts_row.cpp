@@ -55,7 +55,7 @@ void VoltsRow::setExpected(driver::Band band) {
     expected_->setText(tr("expect %1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1));
 }
 
-void VoltsRow::setReading(const std::optional<job::Measured>& reading, const QString& words, bool within) {
+void VoltsRow::setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within) {
     value_->setText(reading ? words : QString());
     value_->setFont(theme::reading(words.size() > 9 ? 16 : 20));
     glyph_->setVisible(reading.has_value());
@@ -83,13 +83,13 @@ void VoltsRow::explain() {
     const auto typed = job::readTypedVolts(field_->text().toStdString());
     if (const auto* reading = std::get_if<job::TypedVolts>(&typed)) {
         switch (reading->shape) {
-            case job::Shape::Steady:
+            case evidence::Shape::Steady:
                 how_->setText(tr("steady at %1 V").arg(reading->volts));
                 break;
-            case job::Shape::PeakThenSettles:
+            case evidence::Shape::PeakThenSettles:
                 how_->setText(tr("peaks at %1 V, settles at %2 V").arg(reading->volts).arg(reading->restVolts));
                 break;
-            case job::Shape::Wanders:
+            case evidence::Shape::Wanders:
                 how_->setText(tr("wanders from %1 to %2 V").arg(reading->restVolts).arg(reading->volts));
                 break;
         }

@@ -21,7 +21,7 @@ public:
 
     void setExpected(driver::Band band);
     /// Empties the row when there is no reading.
-    void setReading(const std::optional<job::Measured>& reading, const QString& words, bool within);
+    void setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within);
     void setAllowed(bool allowed);
     /// Marks the row as the one to do next.
     void setWanted(bool wanted);

@@ -137,4 +137,28 @@ Backlight fromJson(Fields fields) {
     return result;
 }
 
+nlohmann::json toJson(const Run& run) {
+    return {{"channel", run.string.channel}, {"string", run.string.string}, {"first", run.first}, {"last", run.last}};
+}
+
+Run readRun(format::Fields fields) {
+    return {{fields.integer("channel"), fields.integer("string")}, fields.integer("first"), fields.integer("last")};
+}
+
+nlohmann::json toJson(LedPlace place) {
+    return {{"strip", place.strip}, {"led", place.led}};
+}
+
+LedPlace readPlace(format::Fields& fields) {
+    return {fields.integer("strip"), fields.integer("led")};
+}
+
+nlohmann::json toJson(const TesterSetting& tester) {
+    return {{"amps", tester.amps}, {"limitVolts", tester.limitVolts}};
+}
+
+TesterSetting readTester(format::Fields fields) {
+    return {fields.number("amps"), fields.number("limitVolts")};
+}
+
 }  // namespace dimglow::backlight

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <compare>
 #include <optional>
 #include <vector>
 
@@ -51,7 +52,7 @@ struct Faults {
 struct TesterSetting {
     double amps = 0.03;
     double limitVolts = 300;
-    bool operator==(const TesterSetting&) const = default;
+    auto operator<=>(const TesterSetting&) const = default;
 };
 
 /// How a tester is put to a string. Its output floats.

@@ -59,6 +59,12 @@ void Check::number(const char* member, double value, Range range) const {
     }
 }
 
+void Check::number(const char* member, const std::optional<double>& value, Range range) const {
+    if (value) {
+        number(member, *value, range);
+    }
+}
+
 void Check::text(const char* member, std::string_view value, std::size_t longest) const {
     if (value.size() > longest) {
         report(member, fmt::format("{} bytes of text; at most {}", value.size(), longest));

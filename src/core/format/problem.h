@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstddef>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -35,8 +36,9 @@ public:
     Check at(const char* member) const { return Check(found_, pathOf(member)); }
     Check at(const char* list, std::size_t index) const;
 
-    /// Within the range, and a number at all.
+    /// Within the range, and a number at all; nothing is fine where it may be missing.
     void number(const char* member, double value, Range range) const;
+    void number(const char* member, const std::optional<double>& value, Range range) const;
     /// UTF-8 without control characters other than tab and line feed, at most \p longest bytes.
     void text(const char* member, std::string_view value, std::size_t longest) const;
     void count(const char* list, std::size_t entries, std::size_t most) const;

@@ -15,168 +15,15 @@ using nlohmann::json;
 
 namespace {
 
-const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
-const std::vector<const char*> lightWords = {"never", "flash-then-dark", "stays-lit"};
-const std::vector<const char*> glowWords = {"lit", "dim", "dark", "tinted"};
-const std::vector<const char*> minusWords = {"end-of-run", "chassis"};
-const std::vector<const char*> methodWords = {"bench-supply", "series-resistor", "diode-mode"};
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
 const std::vector<const char*> phaseWords = {"before", "after"};
-const std::vector<const char*> kindWords = {"answer", "measured", "light", "tester", "led", "led-check", "bridge"};
 
 // ---- trail -------------------------------------------------------------------------------------------------------
 
-json runJson(const backlight::Run& run) {
-    return {{"channel", run.string.channel}, {"string", run.string.string}, {"first", run.first}, {"last", run.last}};
-}
-
-backlight::Run readRun(Fields fields) {
-    return {{fields.integer("channel"), fields.integer("string")}, fields.integer("first"), fields.integer("last")};
-}
-
-json testerJson(const backlight::TesterSetting& tester) {
-    return {{"amps", tester.amps}, {"limitVolts", tester.limitVolts}};
-}
-
-backlight::TesterSetting readTester(Fields fields) {
-    return {fields.number("amps"), fields.number("limitVolts")};
-}
-
-json placeJson(backlight::LedPlace place) {
-    return {{"strip", place.strip}, {"led", place.led}};
-}
-
-backlight::LedPlace readPlace(Fields& fields) {
-    return {fields.integer("strip"), fields.integer("led")};
-}
-
-LedChecked readLedCheck(Fields& fields) {
-    LedChecked check;
-    check.place = readPlace(fields);
-    check.setting.method = parts::LedMethod(fields.choice("method", methodWords));
-    check.setting.volts = fields.number("setVolts");
-    check.setting.limitAmps = fields.number("limitAmps", check.setting.limitAmps);
-    check.setting.seriesOhms = fields.number("seriesOhms", check.setting.seriesOhms);
-    check.reading.volts = fields.maybeNumber("volts");
-    check.reading.reverseVolts = fields.maybeNumber("reverseVolts");
-    check.reading.reverseTried = fields.flag("reverseTried", false);
-    check.reading.amps = fields.maybeNumber("amps");
-    if (fields.has("lit")) {
-        check.reading.lit = fields.flag("lit", false);
-    }
-    return check;
-}
-
 json entryJson(const Entry& entry) {
-    json result = {{"id", entry.id},
-                   {"at", entry.at},
-                   {"phase", phaseWords[int(entry.phase)]},
-                   {"kind", kindWords[entry.what.index()]}};
-    if (const auto* answer = std::get_if<Answer>(&entry.what)) {
-        result["test"] = answer->test;
-        result["choice"] = answer->choice;
-    } else if (const auto* measured = std::get_if<Measured>(&entry.what)) {
-        result["test"] = measured->test;
-        result["channel"] = measured->channel;
-        result["shape"] = shapeWords[int(measured->shape)];
-        result["volts"] = measured->volts;
-        result["restVolts"] = measured->restVolts;
-    } else if (const auto* light = std::get_if<LightSeen>(&entry.what)) {
-        result["what"] = lightWords[int(light->what)];
-        result["secondsToDark"] = light->secondsToDark;
-    } else if (const auto* tester = std::get_if<TesterTaken>(&entry.what)) {
-        result["run"] = runJson(tester->run);
-        result["tester"] = testerJson(tester->setting);
-        if (tester->volts) {
-            result["volts"] = *tester->volts;
-        }
-        if (tester->lit) {
-            result["lit"] = *tester->lit;
-        }
-        if (tester->minus != backlight::TesterProbe::Minus::EndOfRun) {
-            result["minus"] = minusWords[int(tester->minus)];
-        }
-        for (const auto& place : tester->bridged) {
-            result["bridged"].push_back(placeJson(place));
-        }
-    } else if (const auto* led = std::get_if<LedSeen>(&entry.what)) {
-        result["strip"] = led->place.strip;
-        result["led"] = led->place.led;
-        result["glow"] = glowWords[int(led->glow)];
-        result["under"] = runJson(led->under);
-    } else if (const auto* check = std::get_if<LedChecked>(&entry.what)) {
-        result.update(placeJson(check->place));
-        result["method"] = methodWords[int(check->setting.method)];
-        result["setVolts"] = check->setting.volts;
-        result["limitAmps"] = check->setting.limitAmps;
-        result["seriesOhms"] = check->setting.seriesOhms;
-        result["reverseTried"] = check->reading.reverseTried;
-        const std::pair<const char*, const std::optional<double>*> readings[] = {
-            {"volts", &check->reading.volts},
-            {"reverseVolts", &check->reading.reverseVolts},
-            {"amps", &check->reading.amps}};
-        for (const auto& [key, value] : readings) {
-            if (*value) {
-                result[key] = **value;
-            }
-        }
-        if (check->reading.lit) {
-            result["lit"] = *check->reading.lit;
-        }
-    } else if (const auto* bridged = std::get_if<Bridged>(&entry.what)) {
-        result.update(placeJson(bridged->place));
-        result["amps"] = bridged->amps;
-        result["restLights"] = bridged->restLights;
-    }
+    json result = {{"id", entry.id}, {"at", entry.at}, {"phase", phaseWords[int(entry.phase)]}};
+    evidence::write(entry.what, result);
     return result;
-}
-
-Observation readObservation(Fields& fields) {
-    switch (fields.choice("kind", kindWords)) {
-        case 0: {
-            Answer answer;
-            answer.test = fields.text("test");
-            answer.choice = fields.text("choice");
-            return answer;
-        }
-        case 1: {
-            Measured measured;
-            measured.test = fields.text("test");
-            measured.channel = fields.integer("channel", 0);
-            measured.shape = Shape(fields.choice("shape", shapeWords, 0));
-            measured.volts = fields.number("volts");
-            measured.restVolts = fields.number("restVolts", measured.volts);
-            return measured;
-        }
-        case 2:
-            return LightSeen{driver::Light(fields.choice("what", lightWords)), fields.number("secondsToDark", 0.0)};
-        case 3: {
-            TesterTaken tester;
-            tester.run = readRun(fields.object("run"));
-            tester.setting = readTester(fields.object("tester"));
-            tester.volts = fields.maybeNumber("volts");
-            if (fields.has("lit")) {
-                tester.lit = fields.integer("lit");
-            }
-            tester.minus = backlight::TesterProbe::Minus(fields.choice("minus", minusWords, 0));
-            fields.forEach("bridged", limits::bridged,
-                           [&](Fields place) { tester.bridged.push_back(readPlace(place)); });
-            return tester;
-        }
-        case 5:
-            return readLedCheck(fields);
-        case 6: {
-            const auto place = readPlace(fields);
-            return Bridged{place, fields.number("amps"), fields.flag("restLights", true)};
-        }
-        default: {
-            LedSeen led;
-            led.place = readPlace(fields);
-            led.glow = LedSeen::Glow(fields.choice("glow", glowWords));
-            led.under = readRun(fields.object("under"));
-            return led;
-        }
-    }
 }
 
 void readTrail(Fields& fields, Job& job) {
@@ -186,7 +33,7 @@ void readTrail(Fields& fields, Job& job) {
         entry.keepById(read.id);
         read.at = entry.text("at");
         read.phase = Phase(entry.choice("phase", phaseWords, 0));
-        read.what = readObservation(entry);
+        read.what = evidence::read(entry);
         job.trail.push_back(std::move(read));
     });
 }
@@ -230,7 +77,7 @@ json benchJson(const Bench& bench) {
             {"goodwill", bench.goodwill},
             {"promisedHours", bench.promisedHours},
             {"weibullShape", bench.weibullShape},
-            {"tester", testerJson(bench.tester)}};
+            {"tester", backlight::toJson(bench.tester)}};
 }
 
 Bench readBench(Fields fields) {
@@ -241,7 +88,7 @@ Bench readBench(Fields fields) {
     bench.promisedHours = fields.number("promisedHours", bench.promisedHours);
     bench.weibullShape = fields.number("weibullShape", bench.weibullShape);
     if (fields.has("tester")) {
-        bench.tester = readTester(fields.object("tester"));
+        bench.tester = backlight::readTester(fields.object("tester"));
     }
     if (fields.has("supplies")) {
         bench.supplies.clear();

@@ -17,6 +17,9 @@ using format::cited;
 using format::plainNumber;
 using format::trimmed;
 
+using evidence::LedSeen;
+using evidence::Shape;
+
 namespace {
 
 constexpr double mostVolts = 5000;

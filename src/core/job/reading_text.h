@@ -15,7 +15,7 @@ namespace dimglow::job {
 
 /// A voltage as it is typed at the bench.
 struct TypedVolts {
-    Shape shape = Shape::Steady;
+    evidence::Shape shape = evidence::Shape::Steady;
     double volts = 0;
     double restVolts = 0;
 };
@@ -53,7 +53,7 @@ std::variant<TypedDay, std::string> readTypedDay(std::string_view text, const st
 
 /// What an LED looks like by eye alone: "lit", "dim", "tinted", "dark". Empty when the text says more or something
 /// else.
-std::optional<LedSeen::Glow> readTypedGlow(std::string_view text);
+std::optional<evidence::LedSeen::Glow> readTypedGlow(std::string_view text);
 
 /// Reads what one LED showed: volts or "OL", then "lit" or "dark" if it was looked at; the other way round behind a
 /// slash: "2.9 lit", "OL", "1.8/1.8", "0.02 dark".

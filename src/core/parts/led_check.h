@@ -1,5 +1,6 @@
 #pragma once
 
+#include <compare>
 #include <optional>
 #include <string>
 
@@ -23,7 +24,7 @@ struct LedCheckSetting {
     double volts = 3;          ///< set, or what the meter's diode test can reach, V
     double limitAmps = 0.1;    ///< of BenchSupply
     double seriesOhms = 1000;  ///< of SeriesResistor
-    bool operator==(const LedCheckSetting&) const = default;
+    auto operator<=>(const LedCheckSetting&) const = default;
 };
 
 /// What the LED showed.

@@ -172,6 +172,7 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
     const Weights weights(belief);
+    const evidence::Scene scene{job.backlight, model.knowledge()};
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
         const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
@@ -180,10 +181,10 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
         for (std::size_t e = 0; e < decibans.size(); ++e) {
             const double db = decibans[e];
             if (std::abs(db) > decibansWorthSaying) {
-                row.reasons.push_back({standing[e].id,
-                                       titleOf(standing[e].what, job, model.knowledge()) + ": " +
-                                           describe(standing[e].what, job, model.knowledge()),
-                                       db});
+                row.reasons.push_back(
+                    {standing[e].id,
+                     evidence::titleOf(standing[e].what, scene) + ": " + evidence::describe(standing[e].what, scene),
+                     db});
             }
         }
         std::stable_sort(row.reasons.begin(), row.reasons.end(),
@@ -221,7 +222,8 @@ std::string verdictOf(const CaseModel& model, const Assessment& assessment) {
         if (!verdict.empty()) {
             title.front() = char(std::tolower(static_cast<unsigned char>(title.front())));
         }
-        verdict += fmt::format("{}{} {}", verdict.empty() ? "" : ", ", title, namesOf(model.backlight(), places));
+        verdict +=
+            fmt::format("{}{} {}", verdict.empty() ? "" : ", ", title, evidence::namesOf(model.backlight(), places));
     }
     return verdict;
 }
@@ -285,7 +287,7 @@ std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entr
         for (const auto& part : backlight::runsOnStrip(job.backlight, strip)) {
             std::vector<bool> covered(std::size_t(part.count()), false);
             for (const auto& entry : standing) {
-                const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+                const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
                 if (taken == nullptr || taken->run.string != part.string ||
                     taken->minus != backlight::TesterProbe::Minus::EndOfRun) {
                     continue;
@@ -328,21 +330,10 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
         result.expectedStripVolts.push_back(
             model.tester({backlight::wholeStrip(job.backlight, strip), job.bench.tester}, healthy).volts);
     }
+    Explained healthySet(model, healthy, &forecast);
     for (const auto& entry : job.trail) {
-        if (const auto* measured = std::get_if<job::Measured>(&entry.what)) {
-            const auto* volts = driver::forecastOf(forecast, measured->test, measured->channel);
-            if (volts != nullptr) {
-                const auto band = driver::bandOf(*volts);
-                result.expectations[entry.id] = {band, measured->volts,
-                                                 measured->volts >= band.low && measured->volts <= band.high};
-            }
-        } else if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
-            const auto f = model.healthyTester(job::probeOf(*tester));
-            const driver::Band band{f.volts - 2 * f.sigma, f.volts + 2 * f.sigma};
-            if (tester->volts) {
-                result.expectations[entry.id] = {band, *tester->volts,
-                                                 *tester->volts >= band.low && *tester->volts <= band.high};
-            }
+        if (const auto expectation = evidence::expected(entry.what, healthySet)) {
+            result.expectations[entry.id] = *expectation;
         }
     }
 }
@@ -350,19 +341,7 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
     locate::CellPartition partition(job.backlight);
     for (const auto& entry : standing) {
-        if (const auto* tester = std::get_if<job::TesterTaken>(&entry.what)) {
-            partition.split(tester->run);
-            for (const auto& place : tester->bridged) {
-                partition.isolate(place);
-            }
-        } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
-            partition.isolate(seen->place);
-            partition.split(seen->under);
-        } else if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
-            partition.isolate(check->place);
-        } else if (const auto* bridged = std::get_if<job::Bridged>(&entry.what)) {
-            partition.isolate(bridged->place);
-        }
+        evidence::split(entry.what, partition);
     }
     return partition;
 }

@@ -57,13 +57,6 @@ struct Probe {
     std::vector<ProbeOutcome> outcomes;  ///< most likely first
 };
 
-/// What a reading is compared with.
-struct Expectation {
-    driver::Band band;   ///< a healthy set, V
-    double volts = 0;    ///< the reading
-    bool within = true;  ///< the reading lies in it
-};
-
 /// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them.
 struct Likeliest {
     std::string title;
@@ -82,7 +75,7 @@ struct Assessment {
     std::string found;                                  ///< what is known to be wrong, empty while it cannot tell
     std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
     std::string verdict;                                ///< what was found, once no strip is left untested
-    std::map<int, Expectation> expectations;            ///< by entry id, of entries that are voltages
+    std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
     std::map<std::string, driver::Band> expectedVolts;  ///< by board test id ("ledMinus/0" by channel), healthy
     std::vector<double> expectedStripVolts;             ///< at the bench tester's current, by strip
     driver::DriverReference reference;

@@ -80,10 +80,7 @@ public:
         healthy_.readings = std::accumulate(healthyLogs.begin(), healthyLogs.end(), 0.0);
         result_.likelihoods = Likelihoods(std::move(healthyLogs), ofTheBoard_);
         for (const auto e : all_) {
-            const auto* taken = std::get_if<job::TesterTaken>(&entries[e].what);
-            const bool asHealthy = std::holds_alternative<job::LedSeen>(entries[e].what) ||
-                                   (taken != nullptr && taken->minus == backlight::TesterProbe::Minus::EndOfRun);
-            if (!asHealthy) {
+            if (!evidence::isOfTheLeds(entries[e].what)) {
                 unsound_.push_back(e);
             }
         }
@@ -216,7 +213,7 @@ private:
         }
     };
 
-    /// LEDs looked at while one run was driven.
+    /// What was seen while one run was driven.
     struct Look {
         backlight::Run run;
         std::vector<std::size_t> entries;
@@ -233,13 +230,14 @@ private:
 
     void findTouched() {
         const auto& cells = model_.partition().cells();
+        const evidence::Scene scene{model_.backlight(), model_.knowledge()};
         std::map<backlight::Run, int> lookOfRun;
         lookOf_.assign(entries_.size(), -1);
         for (std::size_t e = 0; e < entries_.size(); ++e) {
-            if (const auto* seen = std::get_if<job::LedSeen>(&entries_[e].what)) {
-                const auto [look, isNew] = lookOfRun.try_emplace(seen->under, int(looks_.size()));
+            if (const auto run = evidence::lookedAlong(entries_[e].what)) {
+                const auto [look, isNew] = lookOfRun.try_emplace(*run, int(looks_.size()));
                 if (isNew) {
-                    looks_.push_back({seen->under, {}});
+                    looks_.push_back({*run, {}});
                 }
                 looks_[std::size_t(look->second)].entries.push_back(e);
                 lookOf_[e] = look->second;
@@ -257,7 +255,7 @@ private:
                 continue;
             }
             for (std::size_t c = 0; c < cells.size(); ++c) {
-                if (touches(cells[c], int(c), entries_[e])) {
+                if (evidence::touches(entries_[e].what, int(c), model_.partition(), scene)) {
                     touched_[c].entries.push_back(e);
                 }
             }
@@ -265,33 +263,6 @@ private:
         for (auto& touched : touched_) {
             std::reverse(touched.entries.begin(), touched.entries.end());  // the last entry first
         }
-    }
-
-    bool touches(const locate::Cell& cell, int index, const job::Entry& entry) const {
-        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
-            return taken->minus == backlight::TesterProbe::Minus::EndOfRun
-                       ? locate::inside(cell, taken->run)
-                       : cell.string == taken->run.string && cell.positions.back() >= taken->run.first;
-        }
-        if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
-            const auto& strip = model_.backlight().strips[std::size_t(seen->place.strip)];
-            const bool sideBySide = strip.parallel * strip.chains > 1;
-            return sideBySide ? cell.strip == seen->place.strip && locate::inside(cell, seen->under)
-                              : model_.partition().cellOf(seen->place) == index;
-        }
-        if (const auto* check = std::get_if<job::LedChecked>(&entry.what)) {
-            return model_.partition().cellOf(check->place) == index;
-        }
-        if (const auto* answer = std::get_if<job::Answer>(&entry.what)) {
-            return std::any_of(suspectOfFault_.begin(), suspectOfFault_.end(), [&](int suspect) {
-                return suspect >= 0 && model_.knowledge().suspects[std::size_t(suspect)].answers.contains(answer->test);
-            });
-        }
-        if (const auto* bridged = std::get_if<job::Bridged>(&entry.what)) {
-            const int at = model_.partition().cellOf(bridged->place);
-            return model_.partition().cells()[std::size_t(at)].string.channel == cell.string.channel;
-        }
-        return false;
     }
 
     /// The entries that \p h, which is \p from with one more fault in \p cell, may say otherwise; board readings last.
@@ -485,10 +456,8 @@ private:
             return logOfForecast(entry, h);
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
-        if (look != nullptr && look->weighed == weighed_ && h.faultCount > 0) {
-            return model_.logLikelihoodOf(std::get<job::LedSeen>(entries_[entry].what), h, look->conducts);
-        }
-        return model_.logLikelihood(entries_[entry].what, h);
+        const bool isKnown = look != nullptr && look->weighed == weighed_ && h.faultCount > 0;
+        return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
     /// What a reading of the board says to an explanation; all with the same forecast share it.
@@ -501,9 +470,7 @@ private:
         return log;
     }
 
-    static bool needsForecast(const job::Entry& entry) {
-        return std::holds_alternative<job::Measured>(entry.what) || std::holds_alternative<job::LightSeen>(entry.what);
-    }
+    static bool needsForecast(const job::Entry& entry) { return evidence::isOfTheBoard(entry.what); }
 
     static std::vector<double> normalised(const std::vector<double>& logs) {
         const double highest = *std::max_element(logs.begin(), logs.end());
@@ -610,7 +577,7 @@ std::string jointTitle(const CaseModel& model, const SuspectKind& suspect, const
 
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
     model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [](const auto& entry) {
-        const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         return taken != nullptr && taken->lit.value_or(0) > 0;
     }));
     return Search(model, entries).run();

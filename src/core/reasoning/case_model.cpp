@@ -13,26 +13,13 @@ using backlight::TesterProbe;
 
 namespace {
 
-constexpr double slipShare = 0.01;     ///< an eye or a pen errs this often
 constexpr double ceilingVolts = 2000;  ///< a channel is solved against a source this strong
-constexpr double testerSlip = 0.003;
-constexpr double testerSlipRange = 300;
-constexpr double batchSigma = 0.016;  ///< spread of Vf between batches (common practice, no source)
-constexpr double meterSigma = 0.005;
+constexpr double batchSigma = 0.016;   ///< spread of Vf between batches (common practice, no source)
 constexpr double darkSigmaVolts = 0.8;
 constexpr double otherTypeSigma = 0.08;
 const std::array<double, 3> jointOhms = {30, 150, 700};
 constexpr double leakOhms = 2;
-/// A tester that shows its limit and no light has a bad lead or its clips the wrong way round this often, before and
-/// after it has lit something.
-constexpr double badLeadShare = 0.03;
-constexpr double provenLeadShare = 0.0005;
 const std::array<double, 4> otherFactors = {0.62, 0.78, 1.28, 1.55};
-
-double logGauss(double x, double mean, double sigma) {
-    const double z = (x - mean) / sigma;
-    return -0.5 * z * z - std::log(sigma * 2.5066282746310002);
-}
 
 }  // namespace
 
@@ -446,7 +433,7 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
         const double spread = forecast.conducts ? batchSigma + (key.otherStrip >= 0 ? otherTypeSigma : 0) : 0;
-        forecast.sigma = 0.1 + std::hypot((meterSigma + spread) * reading.volts, darkSigmaVolts * dark);
+        forecast.sigma = 0.1 + std::hypot((evidence::meterShare + spread) * reading.volts, darkSigmaVolts * dark);
     }
     return entry->second;
 }
@@ -468,146 +455,39 @@ std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypoth
     return shares;
 }
 
-double CaseModel::logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis) {
-    const auto forecast = tester(job::probeOf(taken), hypothesis);
-    const double slip = testerSlip / testerSlipRange;
-    double fits = taken.volts ? std::exp(logGauss(*taken.volts, forecast.volts, forecast.sigma)) + slip : 1;
-    if (taken.lit) {
-        const int miss = std::abs(*taken.lit - forecast.lit);
-        fits *= miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4;
-    }
-    const double limit = taken.setting.limitVolts;
-    const double atLimit = taken.volts ? std::exp(logGauss(*taken.volts, limit, 0.1 + meterSigma * limit)) : 1;
-    const double noContact = taken.lit.value_or(0) == 0 ? atLimit : 0;
-    const double bad = leadsProven_ ? provenLeadShare : badLeadShare;
-    return std::log((1 - bad) * fits + bad * noContact);
-}
-
 bool CaseModel::conducts(const Run& run, const Hypothesis& hypothesis) {
     constexpr double lookAmps = 0.03;
     return tester({run, {lookAmps, ceilingVolts}}, hypothesis).conducts;
 }
 
-double CaseModel::logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis, bool conducts) const {
-    double dark = 1;
-    double dim = 0;
-    if (conducts) {
-        const auto at = faultShares(hypothesis, seen.place);
-        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)];
-        dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
-        if (backlight_.strips[seen.place.strip].parallel * backlight_.strips[seen.place.strip].chains > 1) {
-            dark += at[int(LedFault::Open)];
-            const int position = partition_.positionOf(seen.place);
-            const Run step = backlight::probeable(backlight_, {seen.under.string, position, position});
-            for (int side = step.first; side <= step.last; ++side) {
-                const auto neighbour = backlight::ledsInOrder(backlight_, step.string)[side];
-                dark += neighbour == seen.place ? 0 : faultShares(hypothesis, neighbour)[int(LedFault::Shorted)];
-            }
-        } else {
-            dark += at[int(LedFault::Open)];  // an open LED that the run still conducts around is bridged, and dark
-        }
-        dark = std::min(1.0, dark);
-        dim = std::min(1 - dark, dim);
-    }
-    // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark.
-    const double shares[] = {1 - dark - dim, dim, dark};
-    const double calledAs[3][4] = {{0.985, 0.005, 0.005, 0.005}, {0.1, 0.5, 0.3, 0.1}, {0.005, 0.014, 0.98, 0.001}};
-    double share = 0;
-    for (int state = 0; state < 3; ++state) {
-        share += shares[state] * calledAs[state][int(seen.glow)];
-    }
-    return std::log(share);
-}
-
-CaseModel::CheckFits CaseModel::fitsOf(const job::LedChecked& check) const {
-    const auto& spec = backlight_.strips[check.place.strip].led;
-    CheckFits fits{};
-    for (int kind = 0; kind <= backlight::ledFaultKinds; ++kind) {
-        const auto fault = kind == backlight::ledFaultKinds ? std::nullopt : std::optional(LedFault(kind));
-        const auto f = parts::forecastOf(spec, check.setting, fault);
-        double density = 1;
-        if (check.reading.volts) {
-            density *= f.overload ? 0.02 : std::exp(logGauss(*check.reading.volts, f.volts, 0.05 + 0.03 * f.volts));
-        } else {
-            density *= f.overload ? 1 : 0.02;
-        }
-        if (check.reading.amps) {
-            density *= (*check.reading.amps < 1e-4) == (f.amps < 1e-4) ? 1 : 0.02;
-        }
-        if (check.reading.lit) {
-            density *= *check.reading.lit == f.glows ? 1 : 0.03;
-        }
-        fits[kind] = density + slipShare / 10;
-    }
-    return fits;
-}
-
-double CaseModel::logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis) {
-    const auto [entry, isNew] = checkFits_.try_emplace(&check);
-    if (isNew) {
-        entry->second = fitsOf(check);
-    }
-    const auto& fits = entry->second;
-    const auto shares = faultShares(hypothesis, check.place);
-    double good = 1;
-    double total = 0;
-    for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-        total += shares[kind] * fits[kind];
-        good -= shares[kind];
-    }
-    return std::log(total + std::max(0.0, good) * fits[backlight::ledFaultKinds]);
-}
-
-double CaseModel::logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis) {
-    // The bridged LED no longer matters; the rest lights when nothing else interrupts its string.
-    Hypothesis rest = hypothesis;
-    const int cell = partition_.cellOf(bridged.place);
+bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {
+    Hypothesis rest = hypothesis;  // the bridged LED no longer matters
+    const int cell = partition_.cellOf(bridged);
     auto* end = std::remove_if(rest.faults.begin(), rest.faults.begin() + rest.faultCount, [&](const CellFault& f) {
         return f.cell == cell && partition_.cells()[cell].positions.size() == 1;
     });
     rest.faultCount = int(end - rest.faults.begin());
     std::fill(end, rest.faults.end(), CellFault{});
     const bool driven = knowledge_.suspects[hypothesis.suspect].driver == driver::DriverFault::None;
-    const int channel = partition_.cells()[cell].string.channel;
-    // A jumper may touch badly, but light where nothing interrupts the string is no slip.
-    constexpr double badJumper = 0.05;
-    constexpr double wrongLed = 0.003;
-    const double lights = driven && demand(channel, rest).conducts ? 1 - badJumper : wrongLed;
-    return std::log(bridged.restLights ? lights : 1 - lights);
+    return driven && demand(partition_.cells()[cell].string.channel, rest).conducts;
 }
 
-double CaseModel::logLikelihood(const job::Observation& what, const Hypothesis& hypothesis) {
-    if (const auto* answer = std::get_if<job::Answer>(&what)) {
-        const TestKind* test = knowledge_.test(answer->test);
-        if (test == nullptr || !test->usual.contains(answer->choice)) {
-            return 0;  // a test or choice this program does not know says nothing
-        }
-        const auto& own = knowledge_.suspects[hypothesis.suspect].answers;
-        const auto found = own.find(answer->test);
-        const auto& shares = found == own.end() ? test->usual : found->second;
-        const auto share = shares.find(answer->choice);
-        return std::log(slipShare + (1 - slipShare) * (share == shares.end() ? 0 : share->second));
+double CaseModel::logLikelihood(const evidence::Observation& what, const Hypothesis& hypothesis,
+                                std::optional<bool> conducts) {
+    Explained explained(*this, hypothesis, hypothesis.forecast < 0 ? nullptr : &forecastOf(hypothesis), conducts);
+    return evidence::logLikelihood(what, explained);
+}
+
+std::optional<double> Explained::answerShare(const std::string& test, const std::string& choice) const {
+    const TestKind* kind = model_.knowledge().test(test);
+    if (kind == nullptr || !kind->usual.contains(choice)) {
+        return std::nullopt;
     }
-    if (const auto* measured = std::get_if<job::Measured>(&what)) {
-        const auto& forecast = forecastOf(hypothesis);
-        const auto* volts = driver::forecastOf(forecast, measured->test, measured->channel);
-        return volts == nullptr ? 0
-                                : driver::logLikelihood(*volts, measured->shape, measured->volts, measured->restVolts);
-    }
-    if (const auto* light = std::get_if<job::LightSeen>(&what)) {
-        return driver::logLikelihood(forecastOf(hypothesis).light, light->what, light->secondsToDark);
-    }
-    if (const auto* taken = std::get_if<job::TesterTaken>(&what)) {
-        return logLikelihoodOf(*taken, hypothesis);
-    }
-    if (const auto* check = std::get_if<job::LedChecked>(&what)) {
-        return logLikelihoodOf(*check, hypothesis);
-    }
-    if (const auto* bridged = std::get_if<job::Bridged>(&what)) {
-        return logLikelihoodOf(*bridged, hypothesis);
-    }
-    const auto& seen = std::get<job::LedSeen>(what);
-    return logLikelihoodOf(seen, hypothesis, conducts(seen.under, hypothesis));
+    const auto& own = model_.knowledge().suspects[std::size_t(hypothesis_.suspect)].answers;
+    const auto found = own.find(test);
+    const auto& shares = found == own.end() ? kind->usual : found->second;
+    const auto share = shares.find(choice);
+    return share == shares.end() ? 0 : share->second;
 }
 
 }  // namespace dimglow::reasoning

@@ -1,8 +1,10 @@
 #pragma once
 
+#include <any>
 #include <array>
 #include <exception>
 #include <map>
+#include <optional>
 #include <stop_token>
 #include <unordered_map>
 #include <vector>
@@ -69,13 +71,7 @@ struct Hypothesis {
     double logPrior = 0;                        ///< of all the LED choices that the cell counts stand for together
 };
 
-/// What a tester across a run would show under a hypothesis.
-struct TesterForecast {
-    double volts = 0;
-    double sigma = 1;
-    int lit = 0;
-    bool conducts = false;
-};
+using evidence::TesterForecast;
 
 /// Predicts every reading under every hypothesis from the computed circuit.
 ///
@@ -128,13 +124,17 @@ public:
     /// Whether the tester has lit LEDs in this job: then its leads are sound and the right way round, and a run that
     /// stays dark is dark.
     void setLeadsProven(bool proven) { leadsProven_ = proven; }
+    bool leadsProven() const { return leadsProven_; }
     /// Whether a run that is looked along carries current, driven as hard as it needs.
     bool conducts(const backlight::Run& run, const Hypothesis& hypothesis);
-    /// Natural log of the likelihood of a look, when it is known whether its run \p conducts.
-    double logLikelihoodOf(const job::LedSeen& seen, const Hypothesis& hypothesis, bool conducts) const;
-    /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index.
-    /// The observation must outlive the model: what is computed of it once is kept.
-    double logLikelihood(const job::Observation& what, const Hypothesis& hypothesis);
+    /// Whether the set lights a LED's string around it while a jumper bridges it.
+    bool lightsAround(backlight::LedPlace bridged, const Hypothesis& hypothesis);
+    /// What is computed of an observation once and kept; the observation must outlive the model.
+    std::any& memory(const void* observation) { return memories_[observation]; }
+    /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index. It may be known
+    /// already whether the run that was looked along \p conducts.
+    double logLikelihood(const evidence::Observation& what, const Hypothesis& hypothesis,
+                         std::optional<bool> conducts = {});
 
 private:
     /// One faulty LED as a probe sees it. LEDs in series are interchangeable; of LEDs side by side it counts which
@@ -195,13 +195,6 @@ private:
     void addDeviations(const Hypothesis& hypothesis, Key& key, See see) const;
     static void renumber(Key& key);
     std::vector<double> signatureOf(const backlight::Run& run) const;
-    double logLikelihoodOf(const job::TesterTaken& taken, const Hypothesis& hypothesis);
-    double logLikelihoodOf(const job::LedChecked& check, const Hypothesis& hypothesis);
-    /// How well a check of one LED fits a fault, good at the end.
-    using CheckFits = std::array<double, backlight::ledFaultKinds + 1>;
-    CheckFits fitsOf(const job::LedChecked& check) const;
-    double logLikelihoodOf(const job::Bridged& bridged, const Hypothesis& hypothesis);
-
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
     struct TesterPlace {
         bool atThePlug = false;
@@ -236,7 +229,40 @@ private:
     };
     std::unordered_map<backlight::TesterProbe, TesterPlace, ProbeHash> testerPlaces_;
     std::map<std::vector<double>, int> circuits_;
-    std::unordered_map<const job::LedChecked*, CheckFits> checkFits_;  ///< by the entry that is judged
+    std::unordered_map<const void*, std::any> memories_;  ///< by observation
+};
+
+/// A hypothesis as observations ask it. Model and hypothesis must outlive it.
+class Explained : public evidence::Explanation {
+public:
+    /// Board readings are told by \p forecast; null when none is asked for.
+    Explained(CaseModel& model, const Hypothesis& hypothesis, const driver::DriverForecast* forecast,
+              std::optional<bool> conducts = {})
+        : model_(model), hypothesis_(hypothesis), forecast_(forecast), conducts_(conducts) {}
+
+    const backlight::Backlight& backlight() const override { return model_.backlight(); }
+    const locate::CellPartition& cells() const override { return model_.partition(); }
+    std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
+    const driver::VoltsForecast* volts(const std::string& test, int channel) const override {
+        return driver::forecastOf(*forecast_, test, channel);
+    }
+    const driver::LightForecast& light() const override { return forecast_->light; }
+    TesterForecast tester(const backlight::TesterProbe& probe) override { return model_.tester(probe, hypothesis_); }
+    bool conducts(const backlight::Run& run) override {
+        return conducts_ ? *conducts_ : model_.conducts(run, hypothesis_);
+    }
+    bool lightsAround(backlight::LedPlace bridged) override { return model_.lightsAround(bridged, hypothesis_); }
+    std::array<double, backlight::ledFaultKinds> faultShares(backlight::LedPlace place) const override {
+        return model_.faultShares(hypothesis_, place);
+    }
+    bool leadsProven() const override { return model_.leadsProven(); }
+    std::any& memory(const void* observation) override { return model_.memory(observation); }
+
+private:
+    CaseModel& model_;
+    const Hypothesis& hypothesis_;
+    const driver::DriverForecast* forecast_;
+    std::optional<bool> conducts_;
 };
 
 }  // namespace dimglow::reasoning

@@ -166,7 +166,7 @@ public:
             share /= sum;
         }
         for (const auto& entry : standing) {
-            const TestKind* test = model.knowledge().test(job::testOf(entry.what));
+            const TestKind* test = model.knowledge().test(evidence::testOf(entry.what));
             reached_ = test == nullptr ? reached_ : std::max(reached_, test->reach);
         }
         reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
@@ -273,9 +273,9 @@ private:
         return probe.run && probe.test == "tester" && probe.bridged.empty() && isUntested(*probe.run);
     }
 
-    bool answered(const job::Observation& what) const {
+    bool answered(const evidence::Question& question) const {
         return std::any_of(standing_.begin(), standing_.end(),
-                           [&](const auto& e) { return job::sameQuestion(e.what, what); });
+                           [&](const auto& e) { return evidence::questionOf(e.what) == question; });
     }
 
     Probe start(const TestKind& test) const {
@@ -319,10 +319,11 @@ private:
     }
 
     void addQuestion(const TestKind& test, int channel) {
-        const job::Observation what = test.form == Form::Choices ? job::Observation(job::Answer{test.id, {}})
-                                      : test.form == Form::Light ? job::Observation(job::LightSeen{})
-                                                                 : job::Observation(job::Measured{test.id, channel});
-        if (answered(what)) {
+        using evidence::Question;
+        const auto question = test.form == Form::Choices ? Question(evidence::Answer::Question{test.id})
+                              : test.form == Form::Light ? Question(evidence::LightSeen::Question{})
+                                                         : Question(evidence::Measured::Question{test.id, channel});
+        if (answered(question)) {
             return;
         }
         Probe probe = start(test);
@@ -341,8 +342,8 @@ private:
     void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged) {
         const auto& setting = job_.bench.tester;
         const auto& panel = model_.backlight();
-        const job::TesterTaken taken{run, setting, {}, {}, {}, bridged};
-        if (answered(taken)) {
+        const evidence::TesterTaken::Question question{run, setting, {}, bridged};
+        if (answered(question)) {
             return;
         }
         const bool whole = run == backlight::wholeString(panel, run.string);
@@ -354,7 +355,7 @@ private:
         probe.run = run;
         probe.bridged = bridged;
         const std::string name = nameOf(panel, run);
-        probe.title = !bridged.empty() ? fmt::format("Bridge {}, tester on {}", namesOf(panel, bridged), name)
+        probe.title = !bridged.empty() ? fmt::format("Bridge {}, tester on {}", evidence::namesOf(panel, bridged), name)
                       : whole          ? fmt::format("Tester at the plug, {}", name)
                                        : fmt::format("Tester on {}", name);
         probe.minutes += accessMinutes(run);
@@ -366,7 +367,7 @@ private:
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            const auto f = model_.tester(job::probeOf(taken), hypothesis);
+            const auto f = model_.tester(question.probe(), hypothesis);
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
         }
         finish(std::move(probe), prediction);
@@ -408,8 +409,8 @@ private:
 
     void addChassis(const TestKind& test, const Run& run) {
         const auto& setting = job_.bench.tester;
-        const job::TesterTaken taken{run, setting, {}, {}, backlight::TesterProbe::Minus::Chassis, {}};
-        if (answered(taken)) {
+        const evidence::TesterTaken::Question question{run, setting, backlight::TesterProbe::Minus::Chassis, {}};
+        if (answered(question)) {
             return;
         }
         Probe probe = start(test);
@@ -419,7 +420,7 @@ private:
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            const auto f = model_.tester(job::probeOf(taken), hypothesis);
+            const auto f = model_.tester(question.probe(), hypothesis);
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
         }
         finish(std::move(probe), prediction);
@@ -449,10 +450,11 @@ private:
             }
             placeBits += shares_[h] * choices;
             darkShare += dark > 0 ? shares_[h] : 0;
-            const std::string words = !flows                      ? "none lit"
-                                      : dark == 0                 ? "all lit"
-                                      : dark == int(named.size()) ? namesOf(model_.backlight(), named) + " dark"
-                                                                  : fmt::format("{} dark", dark);
+            const std::string words = !flows      ? "none lit"
+                                      : dark == 0 ? "all lit"
+                                      : dark == int(named.size())
+                                          ? evidence::namesOf(model_.backlight(), named) + " dark"
+                                          : fmt::format("{} dark", dark);
             prediction.add({1, {}, 0, 1, -1, *words_.insert(words).first});
         }
         if (darkShare < 0.02 || isCounted(run)) {
@@ -469,15 +471,15 @@ private:
     /// misses.
     bool isCounted(const Run& run) const {
         return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-            const auto* taken = std::get_if<job::TesterTaken>(&e.what);
+            const auto* taken = std::get_if<evidence::TesterTaken>(&e.what);
             if (taken == nullptr || taken->run != run || taken->lit.value_or(0) == 0 || !taken->bridged.empty()) {
                 return false;
             }
             const auto order = backlight::ledsInOrder(model_.backlight(), run.string);
             const auto* last = order.data() + run.last + 1;
             const auto marked = std::count_if(standing_.begin(), standing_.end(), [&](const auto& other) {
-                const auto* seen = std::get_if<job::LedSeen>(&other.what);
-                return seen != nullptr && seen->glow != job::LedSeen::Glow::Lit &&
+                const auto* seen = std::get_if<evidence::LedSeen>(&other.what);
+                return seen != nullptr && seen->glow != evidence::LedSeen::Glow::Lit &&
                        (seen->under == run || wasLit(seen->under)) &&
                        std::find(order.data() + run.first, last, seen->place) != last;
             });
@@ -508,15 +510,15 @@ private:
         const auto& positions = model_.partition().cells()[cell].positions;
         const auto place = model_.partition().placeOf(model_.partition().cells()[cell], positions.front());
         return positions.size() == 1 && std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-                   const auto* seen = std::get_if<job::LedSeen>(&e.what);
+                   const auto* seen = std::get_if<evidence::LedSeen>(&e.what);
                    return seen != nullptr && seen->place == place && wasLit(seen->under);
                });
     }
 
     bool wasLit(const Run& run) const {
         return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-            const auto* seen = std::get_if<job::LedSeen>(&e.what);
-            return seen != nullptr && seen->under == run && seen->glow != job::LedSeen::Glow::Dark;
+            const auto* seen = std::get_if<evidence::LedSeen>(&e.what);
+            return seen != nullptr && seen->under == run && seen->glow != evidence::LedSeen::Glow::Dark;
         });
     }
 
@@ -543,7 +545,7 @@ private:
         };
         const auto isBare = [&](int before) {
             return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-                const auto* taken = std::get_if<job::TesterTaken>(&e.what);
+                const auto* taken = std::get_if<evidence::TesterTaken>(&e.what);
                 return taken != nullptr && taken->run.string == run.string &&
                        (taken->run.first == before || taken->run.last + 1 == before);
             });
@@ -724,7 +726,7 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
         }
         if (several) {
             for (const auto& entry : standing) {
-                const auto* taken = std::get_if<job::TesterTaken>(&entry.what);
+                const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
                 if (taken != nullptr && taken->run.string == ref && taken->bridged.empty() && taken->lit == 0) {
                     addHalves(taken->run);
                 }

@@ -5,8 +5,6 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/reasoning/wording.h"
-
 namespace dimglow::reasoning {
 
 namespace {
@@ -24,8 +22,8 @@ bool contains(const driver::Band& band, double value) {
 }
 
 /// Only a steady value proves: a peak that falls, or a wander, is a driver that gives up.
-bool isWithin(const job::Measured& measured, const driver::Band& band) {
-    return measured.shape == job::Shape::Steady && contains(band, measured.volts);
+bool isWithin(const evidence::Measured& measured, const driver::Band& band) {
+    return measured.shape == evidence::Shape::Steady && contains(band, measured.volts);
 }
 
 /// The lines of LED+ and of each sink.
@@ -55,11 +53,11 @@ private:
     ProofLine line(const char* test, int channel, driver::Band band, const std::string& suffix) const {
         ProofLine line{test, channel, knowledge_.test(test)->title + suffix, band, {}, false, {}};
         for (const auto& entry : after_) {
-            const auto* measured = std::get_if<job::Measured>(&entry.what);
+            const auto* measured = std::get_if<evidence::Measured>(&entry.what);
             if (measured != nullptr && measured->test == test && measured->channel == channel) {
                 line.volts = measured->volts;
                 line.within = isWithin(*measured, band);
-                line.found = describe(entry.what, job_, knowledge_);
+                line.found = evidence::describe(entry.what, {job_.backlight, knowledge_});
             }
         }
         return line;
@@ -73,12 +71,13 @@ private:
     double slack_ = 0;
 };
 
-ProofLine judged(const job::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
+ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
                  const backlight::Faults& left) {
-    const auto expected = backlight::testRun(job.backlight, job::probeOf(taken), left);
+    const auto expected = backlight::testRun(job.backlight, taken.probe(), left);
+    const evidence::Scene scene{job.backlight, knowledge};
     const double slack = testerVolts + testerShare * expected.volts;
-    ProofLine line{"tester",    0,     titleOf(taken, job, knowledge), {expected.volts - slack, expected.volts + slack},
-                   taken.volts, false, describe(taken, job, knowledge)};
+    ProofLine line{"tester",    0,     taken.title(scene),   {expected.volts - slack, expected.volts + slack},
+                   taken.volts, false, taken.describe(scene)};
     line.within = (!taken.volts || contains(line.band, *taken.volts)) && (!taken.lit || *taken.lit == expected.lit) &&
                   (taken.volts || taken.lit);
     return line;
@@ -101,16 +100,16 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
         proof.push_back(board.sink(channel));
     }
     for (const auto& entry : job::standingEntries(job, job::Phase::After)) {
-        if (const auto* taken = std::get_if<job::TesterTaken>(&entry.what)) {
+        if (const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what)) {
             proof.push_back(judged(*taken, job, knowledge, left));
-        } else if (const auto* seen = std::get_if<job::LedSeen>(&entry.what)) {
+        } else if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             proof.push_back({"look",
                              0,
-                             titleOf(entry.what, job, knowledge),
+                             evidence::titleOf(entry.what, {job.backlight, knowledge}),
                              {},
                              {},
-                             seen->glow == job::LedSeen::Glow::Lit,
-                             describe(entry.what, job, knowledge)});
+                             seen->glow == evidence::LedSeen::Glow::Lit,
+                             evidence::describe(entry.what, {job.backlight, knowledge})});
         }
     }
     return proof;

@@ -7,16 +7,9 @@
 #include "core/knowledge/knowledge.h"
 
 /// \file
-/// Observations in words, as the trail and the report show them.
+/// The trail in words, as window and report show it.
 
 namespace dimglow::reasoning {
-
-/// "C2, C3, C7".
-std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places);
-/// A reading in words: "181.6 V, then 48.2 V", "picture seen", "dark after 0.4 s".
-std::string describe(const job::Observation& what, const job::Job& job, const knowledge::Knowledge& knowledge);
-/// What was measured, in words: "LED+ at switch-on", "Tester 30 mA, strip A".
-std::string titleOf(const job::Observation& what, const job::Job& job, const knowledge::Knowledge& knowledge);
 
 /// One line of the trail as a person reads it.
 struct TrailLine {

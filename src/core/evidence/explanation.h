@@ -1,0 +1,75 @@
+#pragma once
+
+#include <any>
+#include <array>
+#include <optional>
+#include <string>
+
+#include "core/backlight/wiring.h"
+#include "core/driver/forecast.h"
+#include "core/knowledge/knowledge.h"
+#include "core/locate/cells.h"
+
+/// \file
+/// What observations are held against.
+
+namespace dimglow::evidence {
+
+/// The set that an observation is about, and what the trade knows.
+struct Scene {
+    const backlight::Backlight& backlight;
+    const knowledge::Knowledge& knowledge;
+};
+
+/// What a tester across a run would show.
+struct TesterForecast {
+    double volts = 0;
+    double sigma = 1;
+    int lit = 0;
+    bool conducts = false;
+};
+
+/// The tester's own slip of pen or clip, and its meter.
+inline constexpr double meterShare = 0.005;  ///< of the volts, one sigma
+/// An eye or a pen errs this often (common practice, no source).
+inline constexpr double slipShare = 0.01;
+
+/// One explanation of what is wrong, asked what this or that test would show under it.
+///
+/// It answers from the computed circuit and the knowledge files. An observation turns the answers into its likelihood.
+class Explanation {
+public:
+    virtual ~Explanation() = default;
+
+    virtual const backlight::Backlight& backlight() const = 0;
+    virtual const locate::CellPartition& cells() const = 0;
+    /// Share of a choice among the answers to a question; empty when the program does not know the test or choice.
+    virtual std::optional<double> answerShare(const std::string& test, const std::string& choice) const = 0;
+    /// A voltage of the board by its test; null when the program does not know the test.
+    virtual const driver::VoltsForecast* volts(const std::string& test, int channel) const = 0;
+    virtual const driver::LightForecast& light() const = 0;
+    virtual TesterForecast tester(const backlight::TesterProbe& probe) = 0;
+    /// Whether a run carries current when it is driven as hard as it needs.
+    virtual bool conducts(const backlight::Run& run) = 0;
+    /// Whether the set lights a LED's string around it while a jumper bridges it.
+    virtual bool lightsAround(backlight::LedPlace bridged) = 0;
+    /// Share of each fault at a LED, by LedFault; less than 1 when only some of its cell are faulty.
+    virtual std::array<double, backlight::ledFaultKinds> faultShares(backlight::LedPlace place) const = 0;
+    /// Whether the tester has lit LEDs in this job: then a run that stays dark is dark.
+    virtual bool leadsProven() const = 0;
+    /// Room for what is the same under every explanation and computed of an observation only once. The observation
+    /// must outlive it.
+    virtual std::any& memory(const void* observation) = 0;
+};
+
+/// What a reading is compared with.
+struct Expectation {
+    driver::Band band;   ///< a healthy set, V
+    double volts = 0;    ///< the reading
+    bool within = true;  ///< the reading lies in it
+};
+
+/// Natural log of the normal density, 1/unit of \p x.
+double logGauss(double x, double mean, double sigma);
+
+}  // namespace dimglow::evidence

@@ -1,0 +1,126 @@
+#include "core/evidence/led_checked.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/backlight/backlight_json.h"
+#include "core/evidence/limits.h"
+
+namespace dimglow::evidence {
+
+using backlight::LedFault;
+
+namespace {
+
+const std::vector<const char*> methodWords = {"bench-supply", "series-resistor", "diode-mode"};
+constexpr double trickleAmps = 1e-4;  ///< less is no current
+
+/// How well the reading fits each fault, by LedFault, and a good LED at the end.
+using Fits = std::array<double, backlight::ledFaultKinds + 1>;
+
+Fits fitsOf(const LedChecked& check, const backlight::LedSpec& spec) {
+    Fits fits{};
+    const auto& reading = check.reading;
+    for (int kind = 0; kind <= backlight::ledFaultKinds; ++kind) {
+        const auto fault = kind == backlight::ledFaultKinds ? std::nullopt : std::optional(LedFault(kind));
+        const auto f = parts::forecastOf(spec, check.setting, fault);
+        double density = 1;
+        if (reading.volts) {
+            density *= f.overload ? 0.02 : std::exp(logGauss(*reading.volts, f.volts, 0.05 + 0.03 * f.volts));
+        } else {
+            density *= f.overload ? 1 : 0.02;
+        }
+        if (reading.amps) {
+            density *= (*reading.amps < trickleAmps) == (f.amps < trickleAmps) ? 1 : 0.02;
+        }
+        if (reading.lit) {
+            density *= *reading.lit == f.glows ? 1 : 0.03;
+        }
+        fits[std::size_t(kind)] = density + slipShare / 10;
+    }
+    return fits;
+}
+
+}  // namespace
+
+void LedChecked::check(const format::Check& at, const Places& places) const {
+    places.check(at, place);
+    at.number("setVolts", setting.volts, limits::ledSetVolts);
+    at.number("limitAmps", setting.limitAmps, limits::ledLimitAmps);
+    at.number("seriesOhms", setting.seriesOhms, limits::seriesOhms);
+    at.number("volts", reading.volts, limits::ledVolts);
+    at.number("reverseVolts", reading.reverseVolts, limits::ledVolts);
+    at.number("amps", reading.amps, limits::ledAmps);
+}
+
+void LedChecked::write(nlohmann::json& json) const {
+    json.update(backlight::toJson(place));
+    json["method"] = methodWords[std::size_t(setting.method)];
+    json["setVolts"] = setting.volts;
+    json["limitAmps"] = setting.limitAmps;
+    json["seriesOhms"] = setting.seriesOhms;
+    json["reverseTried"] = reading.reverseTried;
+    const std::pair<const char*, const std::optional<double>*> readings[] = {
+        {"volts", &reading.volts}, {"reverseVolts", &reading.reverseVolts}, {"amps", &reading.amps}};
+    for (const auto& [key, value] : readings) {
+        if (*value) {
+            json[key] = **value;
+        }
+    }
+    if (reading.lit) {
+        json["lit"] = *reading.lit;
+    }
+}
+
+LedChecked LedChecked::read(format::Fields& fields) {
+    LedChecked check;
+    check.place = backlight::readPlace(fields);
+    check.setting.method = parts::LedMethod(fields.choice("method", methodWords));
+    check.setting.volts = fields.number("setVolts");
+    check.setting.limitAmps = fields.number("limitAmps", check.setting.limitAmps);
+    check.setting.seriesOhms = fields.number("seriesOhms", check.setting.seriesOhms);
+    check.reading.volts = fields.maybeNumber("volts");
+    check.reading.reverseVolts = fields.maybeNumber("reverseVolts");
+    check.reading.reverseTried = fields.flag("reverseTried", false);
+    check.reading.amps = fields.maybeNumber("amps");
+    if (fields.has("lit")) {
+        check.reading.lit = fields.flag("lit", false);
+    }
+    return check;
+}
+
+std::string LedChecked::title(const Scene& scene) const {
+    return fmt::format("{} on its own", nameOf(scene.backlight, place));
+}
+
+std::string LedChecked::describe(const Scene& scene) const {
+    std::string words = reading.volts ? fmt::format("{:.2f} V", *reading.volts) : "OL";
+    if (reading.reverseTried) {
+        words += reading.reverseVolts ? fmt::format(" / {:.2f} V", *reading.reverseVolts) : " / OL";
+    }
+    if (reading.lit) {
+        words += *reading.lit ? ", lit" : ", dark";
+    }
+    const auto judgement = parts::judge(scene.backlight.strips.at(std::size_t(place.strip)).led, setting, reading);
+    return fmt::format("{}: {}", words, parts::verdictWords(judgement.verdict));
+}
+
+double LedChecked::logLikelihood(Explanation& explanation) const {
+    std::any& kept = explanation.memory(this);
+    if (!kept.has_value()) {
+        kept = fitsOf(*this, explanation.backlight().strips[std::size_t(place.strip)].led);
+    }
+    const auto& fits = *std::any_cast<Fits>(&kept);
+    const auto shares = explanation.faultShares(place);
+    double good = 1;
+    double total = 0;
+    for (std::size_t fault = 0; fault < shares.size(); ++fault) {
+        total += shares[fault] * fits[fault];
+        good -= shares[fault];
+    }
+    return std::log(total + std::max(0.0, good) * fits.back());
+}
+
+}  // namespace dimglow::evidence

@@ -1,0 +1,90 @@
+#include "core/evidence/led_seen.h"
+
+#include <fmt/format.h>
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/backlight/backlight_json.h"
+
+namespace dimglow::evidence {
+
+using backlight::LedFault;
+
+namespace {
+const std::vector<const char*> glowWords = {"lit", "dim", "dark", "tinted"};
+}
+
+const char* wordsOf(LedSeen::Glow glow) {
+    return glowWords[std::size_t(glow)];
+}
+
+void LedSeen::check(const format::Check& at, const Places& places) const {
+    places.check(at, place);
+    places.check(at.at("under"), under);
+}
+
+void LedSeen::write(nlohmann::json& json) const {
+    json.update(backlight::toJson(place));
+    json["glow"] = wordsOf(glow);
+    json["under"] = backlight::toJson(under);
+}
+
+LedSeen LedSeen::read(format::Fields& fields) {
+    LedSeen seen;
+    seen.place = backlight::readPlace(fields);
+    seen.glow = Glow(fields.choice("glow", glowWords));
+    seen.under = backlight::readRun(fields.object("under"));
+    return seen;
+}
+
+std::string LedSeen::describe(const Scene& scene) const {
+    return fmt::format("{} {}", nameOf(scene.backlight, place), wordsOf(glow));
+}
+
+void LedSeen::split(locate::CellPartition& cells) const {
+    cells.isolate(place);
+    cells.split(under);
+}
+
+/// Of LEDs side by side one looks different because of its neighbours.
+bool LedSeen::touches(int cell, const locate::CellPartition& cells, const Scene& scene) const {
+    const auto& strip = scene.backlight.strips[std::size_t(place.strip)];
+    const auto& of = cells.cells()[std::size_t(cell)];
+    return strip.parallel * strip.chains > 1 ? of.strip == place.strip && locate::inside(of, under)
+                                             : cells.cellOf(place) == cell;
+}
+
+double LedSeen::logLikelihood(Explanation& explanation) const {
+    double dark = 1;
+    double dim = 0;
+    if (explanation.conducts(under)) {
+        const auto at = explanation.faultShares(place);
+        // An open LED that the run still conducts around is bridged, or stands beside another: dark.
+        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)] + at[int(LedFault::Open)];
+        dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
+        const auto& backlight = explanation.backlight();
+        const auto& strip = backlight.strips[std::size_t(place.strip)];
+        if (strip.parallel * strip.chains > 1) {
+            const int position = explanation.cells().positionOf(place);
+            const auto step = backlight::probeable(backlight, {under.string, position, position});
+            const auto order = backlight::ledsInOrder(backlight, step.string);
+            for (int side = step.first; side <= step.last; ++side) {
+                const auto neighbour = order[std::size_t(side)];
+                dark += neighbour == place ? 0 : explanation.faultShares(neighbour)[int(LedFault::Shorted)];
+            }
+        }
+        dark = std::min(1.0, dark);
+        dim = std::min(1 - dark, dim);
+    }
+    // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark.
+    const double shares[] = {1 - dark - dim, dim, dark};
+    const double calledAs[3][4] = {{0.985, 0.005, 0.005, 0.005}, {0.1, 0.5, 0.3, 0.1}, {0.005, 0.014, 0.98, 0.001}};
+    double share = 0;
+    for (int state = 0; state < 3; ++state) {
+        share += shares[state] * calledAs[state][int(glow)];
+    }
+    return std::log(share);
+}
+
+}  // namespace dimglow::evidence

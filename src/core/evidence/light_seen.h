@@ -1,0 +1,40 @@
+#pragma once
+
+#include "core/evidence/kind.h"
+
+namespace dimglow::evidence {
+
+/// What the light does at switch-on.
+struct LightSeen {
+    static constexpr const char* kind = "light";
+    static constexpr bool isOfTheBoard = true;
+    static constexpr bool namesAPlace = false;
+
+    driver::Light what = driver::Light::Never;
+    double secondsToDark = 0;  ///< only of FlashThenDark
+    bool operator==(const LightSeen&) const = default;
+
+    struct Question {
+        auto operator<=>(const Question&) const = default;
+    };
+    Question question() const { return {}; }
+    std::string testId() const { return "light"; }
+
+    void check(const format::Check& at, const Places& places) const;
+    void write(nlohmann::json& json) const;
+    static LightSeen read(format::Fields& fields);
+
+    std::string title(const Scene& scene) const { return titleOfTest(testId(), scene); }
+    std::string describe(const Scene& scene) const;
+
+    bool isOfTheLeds() const { return false; }
+    void split(locate::CellPartition&) const {}
+    bool touches(int, const locate::CellPartition&, const Scene&) const { return false; }
+    std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }
+    double logLikelihood(Explanation& explanation) const {
+        return driver::logLikelihood(explanation.light(), what, secondsToDark);
+    }
+    std::optional<Expectation> expected(Explanation&) const { return std::nullopt; }
+};
+
+}  // namespace dimglow::evidence

@@ -1,0 +1,111 @@
+#include "core/evidence/observation.h"
+
+#include <cmath>
+
+namespace dimglow::evidence {
+
+namespace {
+
+/// The words of all kinds, in the order of the list.
+template <class... K>
+std::vector<const char*> kindWords(const std::variant<K...>*) {
+    return {K::kind...};
+}
+
+/// Reads the kind that stands at \p index of the list.
+template <class... K>
+Observation readKind(std::size_t index, format::Fields& fields, const std::variant<K...>*) {
+    using Read = Observation (*)(format::Fields&);
+    constexpr Read readers[] = {[](format::Fields& of) -> Observation { return K::read(of); }...};
+    return readers[index](fields);
+}
+
+constexpr const Observation* list = nullptr;
+
+}  // namespace
+
+double logGauss(double x, double mean, double sigma) {
+    const double z = (x - mean) / sigma;
+    return -0.5 * z * z - std::log(sigma * 2.5066282746310002);
+}
+
+std::string titleOfTest(const std::string& test, const Scene& scene) {
+    const auto* known = scene.knowledge.test(test);
+    return known == nullptr ? test : known->title;
+}
+
+std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places) {
+    std::string names;
+    for (const auto& place : places) {
+        names += (names.empty() ? "" : ", ") + nameOf(backlight, place);
+    }
+    return names;
+}
+
+Question questionOf(const Observation& what) {
+    return std::visit([](const auto& kind) { return Question(kind.question()); }, what);
+}
+
+std::string testOf(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.testId(); }, what);
+}
+
+void check(const Observation& what, const format::Check& at, const Places& places) {
+    std::visit([&](const auto& kind) { kind.check(at, places); }, what);
+}
+
+void write(const Observation& what, nlohmann::json& json) {
+    std::visit(
+        [&](const auto& kind) {
+            json["kind"] = kind.kind;
+            kind.write(json);
+        },
+        what);
+}
+
+Observation read(format::Fields& fields) {
+    static const auto words = kindWords(list);
+    return readKind(std::size_t(fields.choice("kind", words)), fields, list);
+}
+
+std::string titleOf(const Observation& what, const Scene& scene) {
+    return std::visit([&](const auto& kind) { return kind.title(scene); }, what);
+}
+
+std::string describe(const Observation& what, const Scene& scene) {
+    return std::visit([&](const auto& kind) { return kind.describe(scene); }, what);
+}
+
+bool namesAPlace(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.namesAPlace; }, what);
+}
+
+bool isOfTheBoard(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.isOfTheBoard; }, what);
+}
+
+bool isOfTheLeds(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.isOfTheLeds(); }, what);
+}
+
+void split(const Observation& what, locate::CellPartition& cells) {
+    std::visit([&](const auto& kind) { kind.split(cells); }, what);
+}
+
+bool touches(const Observation& what, int cell, const locate::CellPartition& cells, const Scene& scene) {
+    return std::visit([&](const auto& kind) { return kind.touches(cell, cells, scene); }, what);
+}
+
+std::optional<backlight::Run> lookedAlong(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.lookedAlong(); }, what);
+}
+
+double logLikelihood(const Observation& what, Explanation& explanation) {
+    return std::visit([&](const auto& kind) { return kind.logLikelihood(explanation); }, what);
+}
+
+std::optional<Expectation> expected(const Observation& what, Explanation& healthy) {
+    return std::visit([&](const auto& kind) { return kind.expected(healthy); }, what);
+}
+
+}  // namespace dimglow::evidence

@@ -1,0 +1,55 @@
+#pragma once
+
+#include <variant>
+
+#include "core/evidence/answer.h"
+#include "core/evidence/bridged.h"
+#include "core/evidence/led_checked.h"
+#include "core/evidence/led_seen.h"
+#include "core/evidence/light_seen.h"
+#include "core/evidence/measured.h"
+#include "core/evidence/tester_taken.h"
+
+/// \file
+/// Any observation. The functions ask the kind that it is of; `Kind` says what they mean.
+
+namespace dimglow::evidence {
+
+template <Kind... K>
+struct Kinds {
+    using Observation = std::variant<K...>;
+    using Question = std::variant<typename K::Question...>;
+};
+/// All kinds; in job files each has its word.
+using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged>;
+
+using Observation = AllKinds::Observation;
+/// What was asked, whatever the answer; equal and ordered, so that it can be a key.
+using Question = AllKinds::Question;
+
+Question questionOf(const Observation& what);
+/// "torch", "ledPlusOn", "light", "tester", "look".
+std::string testOf(const Observation& what);
+
+void check(const Observation& what, const format::Check& at, const Places& places);
+/// Its members beside those of the entry, its kind's word among them.
+void write(const Observation& what, nlohmann::json& json);
+/// \throws format::FormatError that names the member
+Observation read(format::Fields& fields);
+
+/// What was measured, in words: "LED+ at switch-on", "Tester 30 mA, strip A".
+std::string titleOf(const Observation& what, const Scene& scene);
+/// A reading in words: "181.6 V, then 48.2 V", "picture seen", "dark after 0.4 s".
+std::string describe(const Observation& what, const Scene& scene);
+
+bool namesAPlace(const Observation& what);
+bool isOfTheBoard(const Observation& what);
+bool isOfTheLeds(const Observation& what);
+void split(const Observation& what, locate::CellPartition& cells);
+bool touches(const Observation& what, int cell, const locate::CellPartition& cells, const Scene& scene);
+std::optional<backlight::Run> lookedAlong(const Observation& what);
+/// Natural log of the likelihood, up to a factor that all explanations share.
+double logLikelihood(const Observation& what, Explanation& explanation);
+std::optional<Expectation> expected(const Observation& what, Explanation& healthy);
+
+}  // namespace dimglow::evidence

@@ -1,0 +1,50 @@
+#include "core/evidence/places.h"
+
+#include <fmt/format.h>
+
+#include "core/evidence/limits.h"
+
+namespace dimglow::evidence {
+
+Places::Places(const backlight::Backlight& backlight) : backlight_(backlight) {
+    for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
+        lengths_.emplace_back();
+        for (int string = 0; string < int(backlight.channels[channel].strings.size()); ++string) {
+            lengths_.back().push_back(backlight::wholeString(backlight, {channel, string}).count());
+        }
+    }
+}
+
+void Places::check(const format::Check& at, const backlight::Run& run) const {
+    const auto outside = [&](const char* member, int value, std::size_t count) {
+        at.report(member, fmt::format("{} is outside 0 … {}", value, int(count) - 1));
+    };
+    const auto& [channel, string] = run.string;
+    if (channel < 0 || channel >= int(lengths_.size())) {
+        outside("channel", channel, lengths_.size());
+    } else if (string < 0 || string >= int(lengths_[channel].size())) {
+        outside("string", string, lengths_[channel].size());
+    } else if (const int length = lengths_[channel][string]; run.first < 0 || run.first >= length) {
+        outside("first", run.first, length);
+    } else if (run.last < run.first || run.last >= length) {
+        at.report("last", fmt::format("{} is outside {} … {}", run.last, run.first, length - 1));
+    } else if (backlight::probeable(backlight_, run) != run) {
+        at.report("first", "the run starts or ends between LEDs that stand side by side");
+    }
+}
+
+void Places::check(const format::Check& at, backlight::LedPlace place) const {
+    const int strips = int(backlight_.strips.size());
+    if (place.strip < 0 || place.strip >= strips) {
+        at.report("strip", fmt::format("{} is outside 0 … {}", place.strip, strips - 1));
+    } else if (const int leds = backlight_.strips[place.strip].leds; place.led < 0 || place.led >= leds) {
+        at.report("led", fmt::format("{} is outside 0 … {}", place.led, leds - 1));
+    }
+}
+
+void check(const format::Check& at, const backlight::TesterSetting& tester) {
+    at.number("amps", tester.amps, limits::testerAmps);
+    at.number("limitVolts", tester.limitVolts, limits::testerVolts);
+}
+
+}  // namespace dimglow::evidence
