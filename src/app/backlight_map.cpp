@@ -69,6 +69,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
     }
     marks_.clear();
     stripVolts_.assign(job.backlight.strips.size(), std::nullopt);
+    isAsExpected_.assign(job.backlight.strips.size(), false);
     std::set<double> heights;
     for (const auto& strip : job.backlight.strips) {
         marks_.emplace_back(strip.leds, Mark::Unknown);
@@ -90,6 +91,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
             const int strip = backlight::ledsInOrder(job.backlight, tester->run.string)[tester->run.first].strip;
             if (tester->volts && tester->run == backlight::wholeStrip(job.backlight, strip)) {
                 stripVolts_[strip] = tester->volts;
+                isAsExpected_[strip] = assessment.expectations.at(entry.id).within;
             }
         }
     }
@@ -462,9 +464,7 @@ void BacklightMap::paintWires(QPainter& painter) const {
 }
 
 bool BacklightMap::fitsExpectation(int strip) const {
-    constexpr double slackShare = 0.06;
-    const double expected = shown_->assessment.expectedStripVolts[strip];
-    return !unlikeTwins_[strip] && std::abs(*stripVolts_[strip] - expected) < slackShare * expected;
+    return !unlikeTwins_[strip] && isAsExpected_[strip];
 }
 
 void BacklightMap::paintStrip(QPainter& painter, int strip) const {

@@ -181,7 +181,7 @@ QImage soakChart(const job::Job& job) {
     }
     plot.xAxis->setLabel(tr("minutes"));
     plot.yAxis->setLabel(tr("string current, mA"));
-    plot.xAxis->setRange(0, std::max(30.0, job.soak.back().minutes));
+    plot.xAxis->setRange(0, std::max(reasoning::soakMinutes, job.soak.back().minutes));
     plot.yAxis->setRange(0, 1200 * highest);
     return plot.toPixmap(chartWidth, chartHeight, 2).toImage();
 }

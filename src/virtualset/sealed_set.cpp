@@ -13,7 +13,6 @@ namespace dimglow::virtualset {
 namespace {
 
 constexpr double meterShare = 0.003;
-constexpr double ceilingVolts = 2000;
 constexpr double watchSeconds = 20;
 constexpr double partShare = 0.01;
 
@@ -33,7 +32,7 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
     }
     std::vector<backlight::ChannelDemand> demands;
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings, ceilingVolts));
+        demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings));
     }
     forecast_ = driver::forecast(backlight_, driver::referenceOf(backlight_), demands, suspect_->driver);
 }
@@ -144,7 +143,7 @@ evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
             if (std::find(order.begin(), order.end(), place) == order.end()) {
                 continue;
             }
-            const auto demand = backlight::demandOf(backlight_, channel, rest, ceilingVolts);
+            const auto demand = backlight::demandOf(backlight_, channel, rest);
             const bool lights = demand.conducts && suspect_->driver == driver::DriverFault::None;
             const double amps = demand.stringAmps[string] * (1 + meterShare * spread("bridge"));
             return {place, lights ? std::round(1000 * amps) / 1000 : 0, lights};

@@ -163,12 +163,12 @@ TEST(ChassisLeak, DoesNothingToATesterThatFloatsAndIsLocatedFromTheChassis) {
 
 TEST(ChassisLeak, OfAFewKilohmsIsMadeGoodByTheSinkAndOfAFewOhmsIsNot) {
     const auto panel = plainBacklight({});
-    const auto healthy = demandOf(panel, 0, {}, 2000);
-    const auto weak = demandOf(panel, 0, {{}, {}, {{{0, 0}, 24, 5000}}}, 2000);
+    const auto healthy = demandOf(panel, 0, {});
+    const auto weak = demandOf(panel, 0, {{}, {}, {{{0, 0}, 24, 5000}}});
     EXPECT_TRUE(weak.conducts);
     EXPECT_GT(weak.volts, healthy.volts);
     EXPECT_NEAR(weak.leakAmps, 24 * ledVolts(0.24) / 5000, 0.002);
-    EXPECT_FALSE(demandOf(panel, 0, {{}, {}, {{{0, 0}, 24, 2}}}, 2000).conducts);
+    EXPECT_FALSE(demandOf(panel, 0, {{}, {}, {{{0, 0}, 24, 2}}}).conducts);
 }
 
 TEST(Bridge, AcrossAnOpenLedLightsTheRestAndShowsTheStringCurrent) {
@@ -307,7 +307,7 @@ TEST_P(AnyJob, HasAnAnswerToEveryReading) {
         const auto faults = draw.faults(panel);
         EXPECT_NO_THROW(testRun(panel, draw.probe(panel), faults)) << round;
         for (int channel = 0; channel < int(panel.channels.size()); ++channel) {
-            EXPECT_NO_THROW(demandOf(panel, channel, faults, 2000)) << round;
+            EXPECT_NO_THROW(demandOf(panel, channel, faults)) << round;
         }
         EXPECT_NO_THROW(driver::StringLoad(panel, faults, draw.between(50, 900), false)) << round;
     }
@@ -330,7 +330,7 @@ TEST(LongestString, ThatAJobAllowsIsComputedAndALongerOneRefused) {
     plain.stripsPerString = 1;
     plain.ledsPerStrip = 322;
     EXPECT_TRUE(problemsOf(plainBacklight(plain)).empty());
-    EXPECT_TRUE(demandOf(plainBacklight(plain), 0, {}, 2000).conducts);
+    EXPECT_TRUE(demandOf(plainBacklight(plain), 0, {}).conducts);
     plain.ledsPerStrip = 323;
     ASSERT_FALSE(problemsOf(plainBacklight(plain)).empty());
     EXPECT_THAT(inWords(problemsOf(plainBacklight(plain)).front()),

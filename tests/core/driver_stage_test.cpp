@@ -210,7 +210,7 @@ protected:
     DriverForecast of(const backlight::Faults& strings, DriverFault driver) const {
         std::vector<backlight::ChannelDemand> demands;
         for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
-            demands.push_back(demandOf(panel_, channel, strings, 2000));
+            demands.push_back(demandOf(panel_, channel, strings));
         }
         return driver::forecast(panel_, referenceOf(panel_), demands, driver);
     }

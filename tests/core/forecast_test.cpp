@@ -38,7 +38,7 @@ protected:
     DriverForecast of(DriverFault fault, const backlight::Faults& faults = {}) const {
         std::vector<backlight::ChannelDemand> demands;
         for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
-            demands.push_back(backlight::demandOf(panel_, channel, faults, 2000));
+            demands.push_back(backlight::demandOf(panel_, channel, faults));
         }
         return forecast(panel_, referenceOf(panel_), demands, fault);
     }
@@ -117,8 +117,8 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
     const auto panel = backlight::plainBacklight(plain);
     const backlight::Faults faults{
         {{{2, 0}, LedFault::Shorted}, {{2, 1}, LedFault::Shorted}, {{3, 5}, LedFault::Shorted}}, {}};
-    std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults, 2000),
-                                                     backlight::demandOf(panel, 1, faults, 2000)};
+    std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
+                                                     backlight::demandOf(panel, 1, faults)};
     const auto reference = referenceOf(panel);
     const auto result = forecast(panel, reference, demands, DriverFault::None);
     EXPECT_NEAR(heaviest(result.ledMinus(0)).volts, 0.7, 0.01);

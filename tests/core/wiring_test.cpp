@@ -106,11 +106,11 @@ TEST_F(StripOfTwelve, MergedAndSingleLedsAgree) {
 
 TEST(ChannelDemand, TellsWhatTheDriverNeeds) {
     const auto panel = plainBacklight({});
-    const auto healthy = demandOf(panel, 0, {}, 2000);
+    const auto healthy = demandOf(panel, 0, {});
     EXPECT_TRUE(healthy.conducts);
     EXPECT_TRUE(healthy.lights);
     EXPECT_NEAR(healthy.volts, 48 * ledCurve({}).volts(0.24), 0.01);
-    const auto open = demandOf(panel, 0, {{{{2, 2}, LedFault::Open}}, {}}, 2000);
+    const auto open = demandOf(panel, 0, {{{{2, 2}, LedFault::Open}}, {}});
     EXPECT_FALSE(open.conducts);
     EXPECT_FALSE(open.lights);
 }
@@ -119,10 +119,10 @@ TEST(ChannelDemand, ParallelStringsShareTheCurrentAndOneOpenPushesItIntoTheOther
     auto panel = plainBacklight({});
     auto& channel = panel.channels.front();
     channel.strings = {String{{{0, false}, {1, true}}}, String{{{2, false}, {3, true}}}};
-    const auto healthy = demandOf(panel, 0, {}, 2000);
+    const auto healthy = demandOf(panel, 0, {});
     EXPECT_NEAR(healthy.stringAmps[0], 0.12, 1e-4);
     EXPECT_NEAR(healthy.stringAmps[1], 0.12, 1e-4);
-    const auto open = demandOf(panel, 0, {{{{3, 0}, LedFault::Open}}, {}}, 2000);
+    const auto open = demandOf(panel, 0, {{{{3, 0}, LedFault::Open}}, {}});
     EXPECT_TRUE(open.conducts);
     EXPECT_NEAR(open.stringAmps[0], 0.24, 1e-3);
     EXPECT_GT(open.volts, healthy.volts);

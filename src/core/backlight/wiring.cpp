@@ -387,7 +387,7 @@ bool leaksIn(const Faults& faults, int channel) {
 
 /// LED+ at which the sink of a leaking channel has its current: that current rises with LED+, so halve. When the leak
 /// takes all that the driver can give, it is the LED+ at which the driver gives up.
-ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts) {
+ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Faults& faults, double sourceVolts) {
     const double wanted = backlight.channels.at(channel).amps;
     const double headroom = std::max(backlight.driver.headroomVolts, lowestHeadroomVolts);
     LedNetwork built;
@@ -398,7 +398,7 @@ ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Fau
         builder.add(wholeString(backlight, {channel, s}), built.plus, minus);
     }
     const double mostAmps = overCurrentRatio * wanted;
-    built.network.addSupply({built.plus, circuit::ground, ceilingVolts, mostAmps});
+    built.network.addSupply({built.plus, circuit::ground, sourceVolts, mostAmps});
     built.network.addResistor(minus, circuit::ground, headroom / wanted);
     circuit::OperatingPointSolver solver(built.network);
     auto point = solver.settled();
@@ -493,13 +493,13 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double
     return result;
 }
 
-ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts) {
+ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double sourceVolts) {
     if (leaksIn(faults, channel)) {
-        return demandOfLeaking(backlight, channel, faults, ceilingVolts);
+        return demandOfLeaking(backlight, channel, faults, sourceVolts);
     }
     const Channel& wanted = backlight.channels.at(channel);
     circuit::Node minus = circuit::ground;
-    const auto built = buildChannel(backlight, channel, faults, ceilingVolts, wanted.amps, minus);
+    const auto built = buildChannel(backlight, channel, faults, sourceVolts, wanted.amps, minus);
     const auto point = circuit::solve(built.network);
     ChannelDemand demand;
     demand.volts = point.nodeVolts[built.plus];
@@ -517,7 +517,7 @@ ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& fa
 double healthyStringVolts(const Backlight& backlight) {
     double highest = 0;
     for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
-        highest = std::max(highest, demandOf(backlight, channel, {}, 1e4).volts);
+        highest = std::max(highest, demandOf(backlight, channel, {}).volts);
     }
     return highest;
 }

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/backlight/backlight.h"
+#include "core/backlight/spread.h"
 #include "core/circuit/network.h"
 
 /// \file
@@ -118,7 +119,7 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double
 /// What a channel needs to pass its regulated current.
 struct ChannelDemand {
     bool conducts = false;
-    double volts = 0;  ///< LED+ to LED− at the channel's current; \p ceilingVolts if it does not conduct
+    double volts = 0;                ///< LED+ to LED− at the channel's current; \p sourceVolts if it does not conduct
     std::vector<double> stringAmps;  ///< share of each parallel string, A
     double leakAmps = 0;             ///< what goes to the chassis instead of its sink, A
     bool lights = false;             ///< at least half of its LEDs glow
@@ -127,9 +128,10 @@ struct ChannelDemand {
 /// The current at which a driver gives up, over its regulated one (common practice, no source).
 inline constexpr double overCurrentRatio = 2;
 
-/// The channel driven at its current from a source that can reach \p ceilingVolts. With a leak to the chassis, the
+/// The channel driven at its current from a source that can reach \p sourceVolts. With a leak to the chassis, the
 /// volts are those at which the sink has its current; if the leak takes too much, those at which the driver gives up.
-ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double ceilingVolts);
+ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults,
+                       double sourceVolts = ceilingVolts);
 
 /// The highest demand of all healthy channels: LED+ to LED− at working current, V.
 double healthyStringVolts(const Backlight& backlight);

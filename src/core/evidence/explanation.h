@@ -29,8 +29,6 @@ struct TesterForecast {
     bool conducts = false;
 };
 
-/// The tester's own slip of pen or clip, and its meter.
-inline constexpr double meterShare = 0.005;  ///< of the volts, one sigma
 /// An eye or a pen errs this often (common practice, no source).
 inline constexpr double slipShare = 0.01;
 

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/backlight/backlight_json.h"
+#include "core/backlight/spread.h"
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
@@ -112,7 +113,7 @@ double TesterTaken::logLikelihood(Explanation& explanation) const {
         fits *= miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4;
     }
     const double limit = setting.limitVolts;
-    const double atLimit = volts ? density(*volts, limit, 0.1 + meterShare * limit) : 1;
+    const double atLimit = volts ? density(*volts, limit, 0.1 + backlight::meterShare * limit) : 1;
     const double noContact = lit.value_or(0) == 0 ? atLimit : 0;
     const double bad = explanation.leadsProven() ? provenLeadShare : badLeadShare;
     return std::log((1 - bad) * fits + bad * noContact);

@@ -4,11 +4,14 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/backlight/spread.h"
 #include "core/parts/preferred_values.h"
 
 namespace dimglow::locate {
 
+using backlight::batchShare;
 using backlight::LedFault;
+using backlight::meterShare;
 
 namespace {
 
@@ -16,8 +19,6 @@ constexpr double kneeAmps = 1e-3;
 constexpr double strongVolts = 5000;
 constexpr double singleLedAmps = 0.01;  ///< plenty to see, harmless to any LED (common practice, no source)
 constexpr int mostFaulty = 4;
-constexpr double batchShare = 0.016;
-constexpr double meterShare = 0.005;
 constexpr double slipDensity = 1e-5;
 
 struct Kind {
@@ -52,22 +53,22 @@ public:
 
     std::vector<Candidate> all() {
         addFaults({}, 0, "", 1);
-        for (const double ohms : {30.0, 150.0, 700.0}) {
+        for (const double ohms : backlight::badJointOhms) {
             backlight::Faults faults;
             faults.joints.push_back({run_.string, run_.first + std::max(1, run_.count() / 2), ohms});
             if (run_.count() > 1) {
                 add(fmt::format("joint of about {:.0f} Ω", ohms), 0.01, faults);
             }
         }
-        for (const double factor : {0.62, 0.78, 1.28, 1.55}) {
+        for (const double factor : backlight::otherTypeFactors) {
             auto other = backlight_;
             for (int i = run_.first; i <= run_.last; ++i) {
                 other.strips[order_[i].strip].led.ratedVolts =
                     factor * backlight_.strips[order_[i].strip].led.ratedVolts;
             }
             const auto reading = backlight::testRun(other, run_, {}, tester_);
-            found_.push_back(
-                {"LEDs of another type", 0.005, reading.volts, reading.amps, reading.lit, 0.08 * reading.volts, false});
+            found_.push_back({"LEDs of another type", 0.005, reading.volts, reading.amps, reading.lit,
+                              backlight::otherTypeShare * reading.volts, false});
         }
         const auto healthy = backlight::testRun(backlight_, run_, {}, tester_);
         if (healthy.amps > 0.5 * tester_.amps) {

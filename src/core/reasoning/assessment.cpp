@@ -313,7 +313,7 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
     const Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
     std::vector<backlight::ChannelDemand> demands;
     for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(job.backlight, channel, {}, 1e4));
+        demands.push_back(backlight::demandOf(job.backlight, channel, {}));
     }
     const auto forecast = driver::forecast(job.backlight, model.reference(), demands, driver::DriverFault::None);
     for (const auto& test : model.knowledge().tests) {

@@ -11,18 +11,6 @@ using backlight::LedPlace;
 using backlight::Run;
 using backlight::TesterProbe;
 
-namespace {
-
-constexpr double ceilingVolts = 2000;  ///< a channel is solved against a source this strong
-constexpr double batchSigma = 0.016;   ///< spread of Vf between batches (common practice, no source)
-constexpr double darkSigmaVolts = 0.8;
-constexpr double otherTypeSigma = 0.08;
-const std::array<double, 3> jointOhms = {30, 150, 700};
-constexpr double leakOhms = 2;
-const std::array<double, 4> otherFactors = {0.62, 0.78, 1.28, 1.55};
-
-}  // namespace
-
 std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
     std::uint64_t hash = 0;
     const auto mix = [&](std::int64_t value) {
@@ -94,7 +82,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
         int before = 0;
         for (const auto& part : backlight::partsOf(backlight_, ref)) {
             joints_.push_back({ref, stringIndex, before, backlight::openOhms});
-            for (const double ohms : jointOhms) {
+            for (const double ohms : backlight::badJointOhms) {
                 joints_.push_back({ref, stringIndex, before, ohms});
             }
             before += part.count();
@@ -108,7 +96,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
         ++stringIndex;
     }
     for (int strip = 0; strip < int(backlight_.strips.size()); ++strip) {
-        for (const double factor : otherFactors) {
+        for (const double factor : backlight::otherTypeFactors) {
             otherStrips_.push_back({strip, factor, backlight::runsOnStrip(backlight_, strip)});
         }
     }
@@ -174,7 +162,7 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
     }
     if (hypothesis.leak >= 0) {
         const auto& leak = leaks_[hypothesis.leak];
-        faults.leaks.push_back({leak.string, leak.before, leakOhms});
+        faults.leaks.push_back({leak.string, leak.before, backlight::chassisLeakOhms});
     }
     return faults;
 }
@@ -317,7 +305,7 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
     }
     const auto [entry, isNew] = demands_.try_emplace(key);
     if (isNew) {
-        entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis), ceilingVolts);
+        entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis));
     }
     healthy = isUntouched ? &entry->second : healthy;
     return entry->second;
@@ -432,8 +420,10 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double spread = forecast.conducts ? batchSigma + (key.otherStrip >= 0 ? otherTypeSigma : 0) : 0;
-        forecast.sigma = 0.1 + std::hypot((evidence::meterShare + spread) * reading.volts, darkSigmaVolts * dark);
+        const double spread =
+            forecast.conducts ? backlight::batchShare + (key.otherStrip >= 0 ? backlight::otherTypeShare : 0) : 0;
+        forecast.sigma =
+            0.1 + std::hypot((backlight::meterShare + spread) * reading.volts, backlight::darkSpreadVolts * dark);
     }
     return entry->second;
 }
@@ -457,7 +447,7 @@ std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypoth
 
 bool CaseModel::conducts(const Run& run, const Hypothesis& hypothesis) {
     constexpr double lookAmps = 0.03;
-    return tester({run, {lookAmps, ceilingVolts}}, hypothesis).conducts;
+    return tester({run, {lookAmps, backlight::ceilingVolts}}, hypothesis).conducts;
 }
 
 bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {

@@ -9,7 +9,6 @@ namespace dimglow::reasoning {
 
 namespace {
 
-constexpr double ceilingVolts = 1e4;
 constexpr double testerShare = 0.05;  ///< of a healthy run's volts: batch and meter, both ways
 constexpr double testerVolts = 0.2;
 /// A lit backlight turned down to a tenth of its current keeps this share of its volts.
@@ -33,8 +32,7 @@ public:
                const backlight::Faults& left)
         : job_(job), knowledge_(knowledge), after_(job::standingEntries(job, job::Phase::After)) {
         for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
-            volts_.push_back(backlight::demandOf(job.backlight, channel, left, ceilingVolts).volts *
-                             reference.labelScale);
+            volts_.push_back(backlight::demandOf(job.backlight, channel, left).volts * reference.labelScale);
         }
         running_ = *std::max_element(volts_.begin(), volts_.end()) + job.backlight.driver.headroomVolts;
         slack_ = 2 * reference.relativeSigma * running_;

@@ -1,0 +1,27 @@
+#pragma once
+
+/// \file
+/// What varies from set to set and from meter to meter, and the sizes of faults that nobody has measured yet. All of it
+/// is common practice, no source.
+
+namespace dimglow::backlight {
+
+/// A handheld meter's error, one sigma, as a share of its reading.
+inline constexpr double meterShare = 0.005;
+/// How far the volts of LEDs of one kind differ from batch to batch, one sigma, as a share.
+inline constexpr double batchShare = 0.016;
+/// How far the extra volts of a dark LED that conducts differ, one sigma, V.
+inline constexpr double darkSpreadVolts = 0.8;
+
+/// What a bad joint may have, ohm.
+inline constexpr double badJointOhms[] = {30, 150, 700};
+/// What the LEDs of a strip of another type may need, over those that belong there, and how far off that is.
+inline constexpr double otherTypeFactors[] = {0.62, 0.78, 1.28, 1.55};
+inline constexpr double otherTypeShare = 0.08;
+/// What a string that touches the chassis has to it, ohm.
+inline constexpr double chassisLeakOhms = 2;
+
+/// A source that reaches this drives any string that a panel has, V.
+inline constexpr double ceilingVolts = 2000;
+
+}  // namespace dimglow::backlight
