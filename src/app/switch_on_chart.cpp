@@ -78,7 +78,6 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
     }
     dressInTheme(*plot_);
     row->addWidget(plot_, 1);
-    pool_.setMaxThreadCount(1);
     connect(&watcher_, &QFutureWatcher<Curves>::finished, this, &SwitchOnChart::draw);
 }
 
@@ -92,7 +91,7 @@ void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning:
 }
 
 void SwitchOnChart::start(Request request) {
-    watcher_.setFuture(QtConcurrent::run(&pool_, [request = std::move(request)] {
+    watcher_.setFuture(QtConcurrent::run([request = std::move(request)] {
         try {
             return simulated(request);
         } catch (const std::exception& problem) {

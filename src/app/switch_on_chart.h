@@ -2,7 +2,6 @@
 
 #include <QFutureWatcher>
 #include <QLabel>
-#include <QThreadPool>
 #include <QVector>
 #include <optional>
 
@@ -15,8 +14,8 @@ class QCustomPlot;
 namespace dimglow::app {
 
 /// LED+ in the first seconds after switch-on, simulated: of the healthy set, and of the likeliest explanation with what
-/// a handheld meter would show of it. Computed on a thread of its own; the chart keeps the last curves until then, and
-/// of several requests meanwhile only the last counts.
+/// a handheld meter would show of it. Computed on a worker thread; the chart keeps the last curves until then, and of
+/// several requests meanwhile only the last counts. Nobody waits for a worker whose chart has gone.
 class SwitchOnChart : public QFrame {
     Q_OBJECT
 public:
@@ -51,7 +50,6 @@ private:
     QCustomPlot* plot_;
     QFutureWatcher<Curves> watcher_;
     std::optional<Request> waiting_;
-    QThreadPool pool_;
 };
 
 }  // namespace dimglow::app
