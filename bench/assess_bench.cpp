@@ -27,10 +27,10 @@ job::Job tenChannels(const knowledge::Knowledge& trade) {
     backlight::PlainDescription plain;
     plain.strips = 10;
     plain.stripsPerString = 1;
-    job.backlight = backlight::plainBacklight(plain);
+    job.set.backlight = backlight::plainBacklight(plain);
     job.panelOpen = true;
     const virtualset::SealedSet set(
-        job.backlight,
+        job.set.backlight,
         {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
     const auto add = [&](evidence::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
     for (const char* test : {"sound", "standby", "torch"}) {
@@ -42,7 +42,7 @@ job::Job tenChannels(const knowledge::Knowledge& trade) {
     }
     for (int channel = 0; channel < 10; ++channel) {
         add(set.measure("ledMinus", channel));
-        add(set.tester(backlight::wholeStrip(job.backlight, channel), job.bench.tester));
+        add(set.tester(backlight::wholeStrip(job.set.backlight, channel), job.bench.tester));
     }
     add(set.tester({{3, 0}, 0, 5}, job.bench.tester));
     return job;
@@ -68,15 +68,15 @@ void assessTwelveStripsOfSixteen(benchmark::State& state) {
     plain.strips = 12;
     plain.ledsPerStrip = 16;
     plain.stripsPerString = 2;
-    job.backlight = backlight::plainBacklight(plain);
+    job.set.backlight = backlight::plainBacklight(plain);
     job.panelOpen = true;
-    const virtualset::SealedSet set(job.backlight, {"openLed", {{{{3, 5}, backlight::LedFault::Open}}}, 1}, trade);
+    const virtualset::SealedSet set(job.set.backlight, {"openLed", {{{{3, 5}, backlight::LedFault::Open}}}, 1}, trade);
     for (int strip = 0; strip < 12; ++strip) {
         job::addEntry(job, "", job::Phase::Before,
-                      set.tester(backlight::wholeStrip(job.backlight, strip), job.bench.tester));
+                      set.tester(backlight::wholeStrip(job.set.backlight, strip), job.bench.tester));
     }
     job::addEntry(job, "", job::Phase::Before,
-                  set.tester(backlight::runOnStrip(job.backlight, 3, 0, 7), job.bench.tester));
+                  set.tester(backlight::runOnStrip(job.set.backlight, 3, 0, 7), job.bench.tester));
     for (auto _ : state) {
         benchmark::DoNotOptimize(reasoning::assess(job, trade));
     }

@@ -29,8 +29,8 @@ records::Logbook& largeLogbook() {
         for (int i = 0; i < jobCount(); ++i) {
             auto job = demos[std::size_t(i) % demos.size()].job;
             job.id = "SK-" + std::to_string(10'000 + i);
-            job.set.place = std::string(places[i % 5]) + " " + std::to_string(i % 997);
-            job.set.due = i % 3 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 20);
+            job.order.place = std::string(places[i % 5]) + " " + std::to_string(i % 997);
+            job.order.due = i % 3 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 20);
             job.handedBack = i % 4 == 0 ? "" : "2026-11-20T10:00:00Z";
             batch.push_back(std::move(job));
             if (batch.size() == 5000 || i + 1 == jobCount()) {

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <set>
 
+#include "app/panels.h"
 #include "app/theme.h"
 #include "core/circuit/operating_point.h"
 #include "core/parts/twins.h"
@@ -60,7 +61,7 @@ QSize BacklightMap::minimumSizeHint() const {
 }
 
 void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
-    const bool isNewWiring = shown_ == nullptr || shown->job.backlight != panel();
+    const bool isNewWiring = shown_ == nullptr || shown->job.set.backlight != panel();
     shown_ = std::move(shown);
     const auto& job = shown_->job;
     const auto& assessment = shown_->assessment;
@@ -68,16 +69,16 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
         places_.reset();
     }
     marks_.clear();
-    stripVolts_.assign(job.backlight.strips.size(), std::nullopt);
-    isAsExpected_.assign(job.backlight.strips.size(), false);
+    stripVolts_.assign(job.set.backlight.strips.size(), std::nullopt);
+    isAsExpected_.assign(job.set.backlight.strips.size(), false);
     std::set<double> heights;
-    for (const auto& strip : job.backlight.strips) {
+    for (const auto& strip : job.set.backlight.strips) {
         marks_.emplace_back(strip.leds, Mark::Unknown);
         heights.insert(strip.first.y);
     }
     rows_ = int(heights.size());
     const auto markRun = [&](const Run& run, Mark mark) {
-        const auto order = backlight::ledsInOrder(job.backlight, run.string);
+        const auto order = backlight::ledsInOrder(job.set.backlight, run.string);
         for (int position = run.first; position <= run.last; ++position) {
             marks_[order[position].strip][order[position].led] = mark;
         }
@@ -88,8 +89,8 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
             if (tester->lit && *tester->lit == tester->run.count()) {
                 markRun(tester->run, Mark::Lit);
             }
-            const int strip = backlight::ledsInOrder(job.backlight, tester->run.string)[tester->run.first].strip;
-            if (tester->volts && tester->run == backlight::wholeStrip(job.backlight, strip)) {
+            const int strip = backlight::ledsInOrder(job.set.backlight, tester->run.string)[tester->run.first].strip;
+            if (tester->volts && tester->run == backlight::wholeStrip(job.set.backlight, strip)) {
                 stripVolts_[strip] = tester->volts;
                 isAsExpected_[strip] = assessment.expectations.at(entry.id).within;
             }
@@ -103,7 +104,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
                 seen->glow == evidence::LedSeen::Glow::Dark && (mark == Mark::Lit || mark == Mark::Dim);
             mark = darkRun ? mark : looks[int(seen->glow)];  // lit once, it is the run that is dark
         } else if (const auto* check = std::get_if<evidence::LedChecked>(&entry.what)) {
-            const auto& spec = job.backlight.strips[check->place.strip].led;
+            const auto& spec = job.set.backlight.strips[check->place.strip].led;
             marks_[check->place.strip][check->place.led] =
                 lookOf(parts::judge(spec, check->setting, check->reading).verdict);
         }
@@ -117,9 +118,9 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
             mark = Mark::Shorted;
         }
     }
-    const int strips = int(job.backlight.strips.size());
+    const int strips = int(job.set.backlight.strips.size());
     cursor_.strip = std::clamp(cursor_.strip, 0, strips - 1);
-    const int leds = job.backlight.strips[cursor_.strip].leds;
+    const int leds = job.set.backlight.strips[cursor_.strip].leds;
     cursor_.led = std::clamp(cursor_.led, 0, leds - 1);
     anchorLed_ = std::min(anchorLed_, leds - 1);
     held_ = isNewWiring ? std::nullopt : held_;
@@ -314,8 +315,7 @@ std::optional<LedPlace> BacklightMap::ledAt(QPointF point) const {
 }
 
 void BacklightMap::announce() {
-    setAccessibleDescription(stateOf(cursor_) + QStringLiteral("; ") +
-                             QString::fromStdString(nameOf(panel(), selectedRun())));
+    setAccessibleDescription(stateOf(cursor_) + QStringLiteral("; ") + words(nameOf(panel(), selectedRun())));
 }
 
 void BacklightMap::moveCursor(int strips, int leds, bool stretch) {
@@ -436,7 +436,7 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
                          QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
         painter.setPen(p.quiet);
         painter.drawText(box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
-                         tr("%1 V").arg(nodeVolts_[led], 0, 'f', 1));
+                         tr("%L1 V").arg(nodeVolts_[led], 0, 'f', 1));
     }
 }
 
@@ -493,7 +493,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
             painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
             const QRectF box(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(52), theme::px(18));
             painter.fillRect(box, p.panel);  // the string's line runs behind it
-            painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, tr("%1 V").arg(*stripVolts_[strip], 0, 'f', 1));
+            painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, tr("%L1 V").arg(*stripVolts_[strip], 0, 'f', 1));
         }
         return;
     }
@@ -501,10 +501,10 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     painter.drawText(below, Qt::AlignLeft,
-                     tr("expect %1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
+                     tr("expect %L1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
         painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
-        const QString words = unlikeTwins_[strip] ? tr("read %1 V, unlike its twins") : tr("read %1 V");
+        const QString words = unlikeTwins_[strip] ? tr("read %L1 V, unlike its twins") : tr("read %L1 V");
         painter.drawText(below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
     } else {
         painter.drawText(below, Qt::AlignRight, tr("not measured"));
@@ -520,7 +520,7 @@ void BacklightMap::paintMark(QPainter& painter, QPointF c, Mark mark) const {
             const double glow = r * (isCrowded() ? 1.7 : 2.4);
             QRadialGradient halo(c, glow);
             QColor inner = p.lit;
-            inner.setAlphaF(0.55);
+            inner.setAlphaF(0.55F);
             QColor outer = p.lit;
             outer.setAlphaF(0);
             halo.setColorAt(0.3, inner);
@@ -635,7 +635,7 @@ void BacklightMap::paintWanted(QPainter& painter) const {
         painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
         painter.setFont(theme::quiet());
         painter.drawText(QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
-                         Qt::AlignLeft, tr("probe %1").arg(QString::fromStdString(nameOf(panel(), *wanted_))));
+                         Qt::AlignLeft, tr("probe %1").arg(words(nameOf(panel(), *wanted_))));
     }
     if (wanted_->last + 1 < int(order.size()) && order[wanted_->last + 1].strip == order[wanted_->last].strip) {
         const QPointF c = (b + at(order[wanted_->last + 1])) / 2;

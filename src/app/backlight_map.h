@@ -86,7 +86,7 @@ private:
         std::vector<std::vector<QPointF>> leds;  ///< by strip and LED
     };
     const Places& places() const;
-    const backlight::Backlight& panel() const { return shown_->job.backlight; }
+    const backlight::Backlight& panel() const { return shown_->job.set.backlight; }
     /// An LED's mark as a picture, drawn once.
     const QPixmap& sprite(Mark mark) const;
     void paintMark(QPainter& painter, QPointF c, Mark mark) const;

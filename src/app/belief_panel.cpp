@@ -65,7 +65,7 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
 
 void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
     auto* top = new QHBoxLayout;
-    auto* title = makeLabel(QString::fromStdString(suspect.title), theme::body(), suspect.share < 0.05 ? "quiet" : "");
+    auto* title = makeLabel(words(suspect.title), theme::body(), suspect.share < 0.05 ? "quiet" : "");
     title->setWordWrap(true);
     top->addWidget(title, 1);
     auto* share = makeLabel(percent(suspect.share), theme::strong(), suspect.share < 0.05 ? "quiet" : "");
@@ -76,15 +76,15 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     QString why;
     if (!suspect.reasons.empty()) {
         const auto& reason = suspect.reasons.front();
-        why = (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(QString::fromStdString(reason.text));
+        why = (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text));
     }
     auto* reasonLabel = makeLabel(why, theme::quiet(), "quiet");
     reasonLabel->setWordWrap(true);
     QString all;
     for (const auto& reason : suspect.reasons) {
         all += QStringLiteral("%1%2 dB  %3\n")
-                   .arg(reason.decibans > 0 ? QStringLiteral("+") : QString(), QString::number(reason.decibans, 'f', 1),
-                        QString::fromStdString(reason.text));
+                   .arg(reason.decibans > 0 ? QStringLiteral("+") : QString(), number(reason.decibans, 1),
+                        words(reason.text));
     }
     setPlainToolTip(reasonLabel, all.trimmed());
     bottom->addWidget(reasonLabel, 1);
@@ -107,13 +107,12 @@ void BeliefPanel::addNext() {
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
     inner->setSpacing(theme::px(6));
     if (!assessment.verdict.empty() || assessment.probes.empty()) {
-        const QString verdict =
-            assessment.verdict.empty() ? tr("No test would tell more") : QString::fromStdString(assessment.verdict);
+        const QString verdict = assessment.verdict.empty() ? tr("No test would tell more") : words(assessment.verdict);
         auto* title = makeLabel(verdict, theme::heading());
         title->setObjectName(QStringLiteral("verdict"));
         title->setWordWrap(true);
         inner->addWidget(title);
-        auto* advice = makeLabel(QString::fromStdString(assessment.plan.advice), theme::quiet(), "quiet");
+        auto* advice = makeLabel(words(assessment.plan.advice), theme::quiet(), "quiet");
         advice->setWordWrap(true);
         inner->addWidget(advice);
         auto* button = makeButton(tr("Plan the fix"), tr("Ctrl+Enter"), true);
@@ -124,14 +123,14 @@ void BeliefPanel::addNext() {
         return;
     }
     const auto& probe = assessment.probes.front();
-    auto* title = makeLabel(QString::fromStdString(probe.title), theme::strong());
+    auto* title = makeLabel(words(probe.title), theme::strong());
     title->setObjectName(QStringLiteral("nextTitle"));
     title->setWordWrap(true);
     inner->addWidget(title);
-    auto* how = makeLabel(QString::fromStdString(probe.how), theme::quiet(), "quiet");
+    auto* how = makeLabel(words(probe.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
     inner->addWidget(how);
-    QString worth = tr("%1 min    %2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
+    QString worth = tr("%L1 min    %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
     if (const QString opens = opensWords(probe.opens); !opens.isEmpty()) {
         worth += QStringLiteral("    ") + opens;
     }
@@ -140,8 +139,7 @@ void BeliefPanel::addNext() {
         inner->addWidget(makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember"));
     }
     for (std::size_t i = 0; i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
-        auto* line = makeLabel(tr("%1 → %2").arg(QString::fromStdString(probe.outcomes[i].reading),
-                                                 QString::fromStdString(probe.outcomes[i].meaning)),
+        auto* line = makeLabel(tr("%1 → %2").arg(words(probe.outcomes[i].reading), words(probe.outcomes[i].meaning)),
                                theme::quiet(), "quiet");
         line->setWordWrap(true);
         inner->addWidget(line);
@@ -168,17 +166,16 @@ void BeliefPanel::addAlternatives() {
             continue;
         }
         auto* button = new QPushButton;
-        button->setProperty("flat", "row");
-        button->setAccessibleName(QString::fromStdString(probe.title));
+        button->setAccessibleName(words(probe.title));
         button->setMinimumHeight(theme::px(36));
         auto* line = new QHBoxLayout(button);
         line->setContentsMargins(theme::px(4), 0, theme::px(4), 0);
-        const QString title = QString::fromStdString(probe.title);
+        const QString title = words(probe.title);
         setPlainToolTip(button, title);
         line->addWidget(
             makeLabel(QFontMetrics(theme::quiet()).elidedText(title, Qt::ElideRight, theme::px(152)), theme::quiet()),
             1);
-        line->addWidget(makeLabel(tr("%1 min · %2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 1),
+        line->addWidget(makeLabel(tr("%L1 min · %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 1),
                                   theme::quiet(), "quiet"));
         connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
         rows_->addWidget(button);

@@ -61,8 +61,6 @@ public:
 }  // namespace
 
 HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(parent) {
-    setObjectName(QStringLiteral("page"));
-    setAttribute(Qt::WA_StyledBackground);
     auto* outer = new QHBoxLayout(this);
     auto* column = new QVBoxLayout;
     column->setContentsMargins(theme::px(20), theme::px(26), theme::px(20), theme::px(12));
@@ -96,7 +94,6 @@ HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(p
     list_->setItemDelegate(new JobDelegate(list_));
     list_->setUniformItemSizes(true);
     list_->setFrameShape(QFrame::NoFrame);
-    list_->setStyleSheet(QStringLiteral("background: transparent;"));
     list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     column->addWidget(list_, 1);
     connect(search_, &QLineEdit::textChanged, this, &HomePage::refresh);

@@ -15,6 +15,7 @@
 #include "app/shots.h"
 #include "app/theme.h"
 #include "core/job/job_json.h"
+#include "language/language.h"
 #include "typeface/typeface.h"
 
 namespace {
@@ -47,11 +48,14 @@ int run(QApplication& application) {
                                    QStringLiteral("folder"));
     const QCommandLineOption data(QStringLiteral("logbook"), QObject::tr("Use this logbook file."),
                                   QStringLiteral("file"));
+    const QCommandLineOption spoken(QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
+                                    QStringLiteral("code"));
     const QCommandLineOption daylight(QStringLiteral("daylight"), QObject::tr("Start in the daylight theme."));
-    parser.addOptions({demo, shots, data, daylight});
+    parser.addOptions({demo, shots, data, spoken, daylight});
     parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
                                  QStringLiteral("[job.json]"));
     parser.process(application);
+    language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
     typeface::load();
     if (!parser.isSet(shots)) {

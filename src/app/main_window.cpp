@@ -21,9 +21,6 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr int trailWidth = 270;
-constexpr int beliefWidth = 306;
-constexpr int unfoldedFrom = 1160;  ///< the trail folds in a narrower window
 constexpr int noticeMilliseconds = 9000;
 constexpr double scaleStep = 0.1;
 constexpr int mostEditsShown = 12;
@@ -67,41 +64,33 @@ MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& tr
     connect(&session_, &JobSession::changed, this, &MainWindow::showJob);
     connect(&session_, &JobSession::saved, this, &MainWindow::showSaved);
     connect(&session_, &JobSession::cannotShow, this, [this](const QString& why) { say(why); });
-    connect(&session_, &JobSession::replaced, this, [this](const QString& why) { say(why); });
+    connect(&session_, &JobSession::replaced, this, [this](const QString& why) {
+        if (page_ == Page::Job) {
+            say(why);
+        }
+    });
     connect(&session_, &JobSession::openFailed, this, [this](const QString& why) {
-        if (pages_->currentIndex() == Opening) {
+        if (page_ == Page::Opening) {
             goHome();
         }
         say(why);
     });
     connect(&session_, &JobSession::opened, this, [this] {
-        if (pages_->currentIndex() == Job) {
-            return;  // reloaded under the hand: it stays where it is
+        if (page_ != Page::Opening) {
+            return;  // reloaded under the hand: it stays where it is, at home too
         }
-        for (auto& station : stations_) {  // what was left half typed belongs to the last job
-            if (station != nullptr) {
-                stationStack_->removeWidget(station);
-                station->deleteLater();
-                station = nullptr;
-            }
-        }
-        pages_->setCurrentIndex(Job);
-        line_->show();
         const auto& kinds = stationKinds();
         int first = 0;
-        while (first + 1 < stationCount() && kinds[first].isDone(session_.shown())) {
+        while (first + 1 < stationCount() && kinds[std::size_t(first)].isDone(session_.shown())) {
             ++first;
         }
-        current_ = first;
-        showJob();
-        goToStation(first);
+        buildJobPage(first);
     });
     buildShortcuts();
     qApp->installEventFilter(this);
     resize(1280, 800);
     restoreGeometry(remembered::geometry());
     applyTheme();
-    goHome();
 }
 
 MainWindow::~MainWindow() {
@@ -110,21 +99,23 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::applyTheme() {
-    const int page = pages_ == nullptr ? Home : pages_->currentIndex();
-    commitField();
+    commitTyping(*this);
+    const int station = jobPage_ == nullptr ? 0 : jobPage_->current();
+    const QString opening = page_ == Page::Opening ? opening_->text() : QString();
     delete takeCentralWidget();  // what is gone need not be dressed anew
-    pages_ = nullptr;
+    jobPage_ = nullptr;
+    openingPage_ = nullptr;
     qApp->setFont(theme::body());
+    qApp->setPalette(theme::basePalette());
     qApp->setStyleSheet(theme::styleSheet());
     build();
-    pages_->setCurrentIndex(page);
-    if (page == Job) {
-        showJob();
-        goToStation(current_);
+    if (page_ == Page::Job) {
+        buildJobPage(station);
     } else {
-        line_->hide();
-        home_->enter();
-        showKeys();
+        showPage(page_);
+    }
+    if (page_ == Page::Opening) {
+        opening_->setText(opening);
     }
 }
 
@@ -141,9 +132,7 @@ void MainWindow::zoom(double by) {
 }
 
 void MainWindow::build() {
-    stations_.assign(stationKinds().size(), nullptr);
     auto* root = new QWidget;
-    root->setObjectName(QStringLiteral("page"));
     auto* rows = new QVBoxLayout(root);
     rows->setContentsMargins(0, 0, 0, 0);
     rows->setSpacing(0);
@@ -154,8 +143,6 @@ void MainWindow::build() {
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);
     connect(home_, &HomePage::failed, this, [this](const QString& why) { say(why); });
     pages_->addWidget(home_);
-    pages_->addWidget(buildJobPage());
-    pages_->addWidget(buildOpeningPage());
     rows->addWidget(buildHeader());
     rows->addWidget(makeRule());
     rows->addWidget(pages_, 1);
@@ -167,39 +154,39 @@ void MainWindow::build() {
     notice_->setAttribute(Qt::WA_TransparentForMouseEvents);
     notice_->hide();
     setCentralWidget(root);
-    foldTrail();
 }
 
-QWidget* MainWindow::buildJobPage() {
-    auto* jobPage = new QWidget;
-    auto* columns = new QHBoxLayout(jobPage);
-    columns->setContentsMargins(0, 0, 0, 0);
-    columns->setSpacing(1);
-    unfold_ = makeButton(tr("▸"), {});
-    unfold_->setObjectName(QStringLiteral("unfold"));
-    unfold_->setAccessibleName(tr("Trail"));
-    unfold_->setToolTip(tr("Trail (Ctrl+T)"));
-    unfold_->setFocusPolicy(Qt::NoFocus);
-    unfold_->setFixedWidth(theme::px(28));
-    unfold_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);
-    unfold_->setProperty("flat", "row");
-    connect(unfold_, &QPushButton::clicked, this, [this] {
-        unfolded_ = !unfolded_;
-        foldTrail();
+void MainWindow::showPage(Page page) {
+    page_ = page;
+    if (page == Page::Opening && openingPage_ == nullptr) {
+        openingPage_ = buildOpeningPage();
+        pages_->addWidget(openingPage_);
+    }
+    pages_->setCurrentWidget(page == Page::Home ? home_ : page == Page::Job ? jobPage_ : openingPage_);
+    line_->setVisible(page == Page::Job);
+    if (page == Page::Home) {
+        title_->setText(tr("Dim Glow"));
+        subtitle_->setText(tr("repair bench"));
+        saved_->clear();
+        home_->enter();
+    }
+    showKeys();
+}
+
+/// Anew for each job: what was left half typed belongs to the last one.
+void MainWindow::buildJobPage(int station) {
+    delete jobPage_;
+    jobPage_ = new JobPage(session_, station);
+    connect(jobPage_, &JobPage::refused, this, [this](const QString& why) { say(why); });
+    connect(jobPage_, &JobPage::entered, this, [this](int index) {
+        notice_->hide();
+        line_->setCurrent(index);
+        showKeys();
     });
-    columns->addWidget(unfold_);
-    trail_ = new TrailView(session_);
-    trail_->setFixedWidth(theme::px(trailWidth));
-    connect(trail_, &TrailView::refused, this, [this](const QString& why) { say(why); });
-    columns->addWidget(trail_);
-    stationStack_ = new QStackedWidget;
-    columns->addWidget(stationStack_, 1);
-    belief_ = new BeliefPanel(session_);
-    belief_->setFixedWidth(theme::px(beliefWidth));
-    connect(belief_, &BeliefPanel::probeChosen, this, &MainWindow::takeProbe);
-    connect(belief_, &BeliefPanel::planChosen, this, [this] { goToStation(stationIndex("fixPlan")); });
-    columns->addWidget(belief_);
-    return jobPage;
+    pages_->addWidget(jobPage_);
+    showPage(Page::Job);
+    showJob();
+    goToStation(station);
 }
 
 /// What is seen while a large job is fetched and assessed.
@@ -218,16 +205,6 @@ QWidget* MainWindow::buildOpeningPage() {
     rows->addWidget(stop, 0, Qt::AlignHCenter);
     rows->addStretch();
     return page;
-}
-
-Station* MainWindow::station(int index) {
-    auto& made = stations_.at(std::size_t(index));
-    if (made == nullptr) {
-        made = stationKinds()[std::size_t(index)].make(session_);
-        connect(made, &Station::refused, this, [this](const QString& reason) { say(reason); });
-        stationStack_->addWidget(made);
-    }
-    return made;
 }
 
 QWidget* MainWindow::buildHeader() {
@@ -276,6 +253,7 @@ QWidget* MainWindow::buildFooter() {
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
     auto* hints = new QWidget;  // what does not fit is cut, and never widens the window
+    hints->setObjectName(QStringLiteral("hints"));
     hints->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     keys_ = new QHBoxLayout(hints);
     keys_->setContentsMargins(0, 0, 0, 0);
@@ -294,7 +272,7 @@ void MainWindow::buildShortcuts() {
         connect(shortcut, &QShortcut::activated, this, action);
     };
     const auto step = [this](Written (JobSession::*which)()) {
-        if (pages_->currentIndex() == Job) {
+        if (page_ == Page::Job) {
             if (const auto written = (session_.*which)(); !written) {
                 say(written.problem);
             }
@@ -306,11 +284,11 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { goHome(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { newJob(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { unfold_->click(); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { takeNext(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { onJobPage(&JobPage::toggleTrail); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
-    on(QKeySequence(Qt::Key_PageDown), [this] { goToStation(current_ + 1); });
-    on(QKeySequence(Qt::Key_PageUp), [this] { goToStation(current_ - 1); });
+    on(QKeySequence(Qt::Key_PageDown), [this] { stepStation(1); });
+    on(QKeySequence(Qt::Key_PageUp), [this] { stepStation(-1); });
     for (int i = 0; i < 9; ++i) {
         on(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)), [this, i] { goToStation(i); });
     }
@@ -322,13 +300,13 @@ void MainWindow::buildShortcuts() {
 void MainWindow::showKeys() {
     clearLayout(keys_);
     std::vector<KeyHint> hints;
-    if (pages_->currentIndex() == Home) {
+    if (page_ == Page::Home) {
         hints = {{tr("↑ ↓"), tr("job")},
                  {tr("Enter"), tr("open")},
                  {tr("Ctrl+N"), tr("new job")},
                  {tr("Ctrl+O"), tr("import")}};
-    } else if (pages_->currentIndex() == Job) {
-        hints = station(current_)->keys();
+    } else if (page_ == Page::Job) {
+        hints = jobPage_->keys();
         hints.push_back({tr("Ctrl+Enter"), tr("next probe")});
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
@@ -374,24 +352,15 @@ void MainWindow::placeNotice() {
                   pages_->geometry().bottom() - notice_->height() - theme::px(8));
 }
 
-void MainWindow::foldTrail() {
-    const bool narrow = width() < theme::px(unfoldedFrom);
-    unfolded_ = unfolded_ && narrow;
-    unfold_->setVisible(narrow);
-    unfold_->setText(unfolded_ ? tr("◂") : tr("▸"));
-    trail_->setVisible(!narrow || unfolded_);
-}
-
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     if (pages_ != nullptr) {
-        foldTrail();
         placeNotice();
     }
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    commitField();
+    commitTyping(*this);
     remembered::keepGeometry(saveGeometry());
     QMainWindow::closeEvent(event);
 }
@@ -409,41 +378,28 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     return QMainWindow::eventFilter(watched, event);
 }
 
-void MainWindow::commitField() {
-    if (auto* focused = focusWidget()) {
-        focused->clearFocus();
-    }
-}
-
 void MainWindow::goHome() {
-    commitField();
+    commitTyping(*this);
     session_.stopOpening();
-    pages_->setCurrentIndex(Home);
-    title_->setText(tr("Dim Glow"));
-    subtitle_->setText(tr("repair bench"));
-    saved_->clear();
-    line_->hide();
     notice_->hide();
-    home_->enter();
-    showKeys();
+    showPage(Page::Home);
 }
 
 void MainWindow::openJob(const QString& id) {
-    commitField();
+    commitTyping(*this);
     notice_->hide();
-    pages_->setCurrentIndex(Opening);
+    showPage(Page::Opening);
     opening_->setText(tr("Opening %1 …").arg(id));
-    showKeys();
     session_.open(id);
 }
 
 void MainWindow::newJob() {
-    commitField();
+    commitTyping(*this);
     try {
         job::Job job;
         job.id = logbook_.nextId().toStdString();
         job.title = tr("New job").toStdString();
-        job.backlight = backlight::plainBacklight({});
+        job.set.backlight = backlight::plainBacklight({});
         logbook_.create(job, tr("Taken in"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
@@ -452,7 +408,7 @@ void MainWindow::newJob() {
 }
 
 void MainWindow::importFile(const QString& path) {
-    commitField();
+    commitTyping(*this);
     try {
         auto job = records::readJobFile(path);
         if (logbook_.revision(QString::fromStdString(job.id)) != 0) {
@@ -474,28 +430,26 @@ void MainWindow::askForFile() {
     }
 }
 
-int MainWindow::stationIndex(const std::string& id) {
-    const auto& kinds = stationKinds();
-    const auto found = std::find_if(kinds.begin(), kinds.end(), [&](const auto& kind) { return kind.id == id; });
-    return found == kinds.end() ? 0 : int(found - kinds.begin());
+void MainWindow::goToStation(int index) {
+    if (page_ == Page::Job) {
+        jobPage_->goTo(index);
+    }
 }
 
-void MainWindow::goToStation(int index) {
-    if (pages_->currentIndex() != Job || index < 0 || index >= stationCount()) {
-        return;
+void MainWindow::onJobPage(void (JobPage::*action)()) {
+    if (page_ == Page::Job) {
+        (jobPage_->*action)();
     }
-    commitField();
-    notice_->hide();
-    current_ = index;
-    stationStack_->setCurrentWidget(station(index));
-    line_->setCurrent(index);
-    station(index)->refresh();
-    station(index)->enter();
-    showKeys();
+}
+
+void MainWindow::stepStation(int by) {
+    if (page_ == Page::Job) {
+        jobPage_->goTo(jobPage_->current() + by);
+    }
 }
 
 void MainWindow::showJob() {
-    if (pages_ == nullptr || pages_->currentIndex() != Job) {
+    if (page_ != Page::Job) {
         return;
     }
     const auto shown = session_.snapshot();
@@ -515,44 +469,14 @@ void MainWindow::showJob() {
         later = later || done;
     }
     line_->setStates(std::move(states));
-    station(current_)->refresh();
-    if (nextWanted_ && session_.isSettled()) {
-        nextWanted_ = false;
-        takeNext();
-    }
-}
-
-void MainWindow::takeProbe(reasoning::Probe probe) {
-    const int index = stationIndex(probe.station);
-    if (index != current_) {
-        goToStation(index);
-    }
-    station(index)->goTo(probe);
-}
-
-void MainWindow::takeNext() {
-    if (pages_->currentIndex() != Job) {
-        return;
-    }
-    commitField();
-    if (!session_.isSettled()) {
-        nextWanted_ = true;  // what was just written down decides
-        return;
-    }
-    const auto shown = session_.snapshot();
-    const auto& assessment = shown->assessment;
-    if (assessment.verdict.empty() && !assessment.probes.empty()) {
-        takeProbe(assessment.probes.front());
-    } else {
-        goToStation(stationIndex("fixPlan"));
-    }
+    jobPage_->refresh();
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Escape && pages_->currentIndex() == Opening) {
+    if (event->key() == Qt::Key_Escape && page_ == Page::Opening) {
         goHome();
-    } else if (event->key() == Qt::Key_Space && pages_->currentIndex() == Job) {
-        takeNext();
+    } else if (event->key() == Qt::Key_Space && page_ == Page::Job) {
+        jobPage_->takeNext();
     } else {
         QMainWindow::keyPressEvent(event);
     }

@@ -7,18 +7,14 @@
 #include <QStackedWidget>
 #include <QTimer>
 
-#include "app/belief_panel.h"
 #include "app/home_page.h"
+#include "app/job_page.h"
 #include "app/session.h"
 #include "app/station_line.h"
-#include "app/stations/stations.h"
-#include "app/trail_view.h"
 
 namespace dimglow::app {
 
-/// The window: home, or a job between its trail and what is left.
-///
-/// Stations are made when they are first gone to. Where the window is narrow for its text the trail folds away.
+/// The window: home, or a job. What home does not need is made when a job is first opened.
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
@@ -46,36 +42,33 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    enum Page { Home, Job, Opening };
+    enum class Page { Home, Job, Opening };
 
     void build();
     QWidget* buildHeader();
     QWidget* buildFooter();
-    QWidget* buildJobPage();
     QWidget* buildOpeningPage();
     void buildShortcuts();
-    Station* station(int index);
+    void showPage(Page page);
+    void buildJobPage(int station);
+    /// Nothing while home or an opening is shown.
+    void onJobPage(void (JobPage::*action)());
+    void stepStation(int by);
     void toggleTheme();
     void zoom(double by);
     void showKeys();
     void showJob();
     void showSaved();
     void placeNotice();
-    void foldTrail();
-    /// Lets the field that is being typed in write itself down.
-    void commitField();
-    void takeProbe(reasoning::Probe probe);
-    void takeNext();
-    static int stationIndex(const std::string& id);
     void askForFile();
 
     records::Logbook& logbook_;
     JobSession session_;
+    Page page_ = Page::Home;
     QStackedWidget* pages_ = nullptr;
     HomePage* home_ = nullptr;
-    QStackedWidget* stationStack_ = nullptr;
-    std::vector<Station*> stations_;  ///< null until gone to
-    int current_ = 0;
+    JobPage* jobPage_ = nullptr;      ///< null until a job is opened
+    QWidget* openingPage_ = nullptr;  ///< null until a job is opened
     StationLine* line_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
@@ -84,12 +77,7 @@ private:
     QHBoxLayout* keys_ = nullptr;
     QLabel* saved_ = nullptr;
     QLabel* notice_ = nullptr;
-    TrailView* trail_ = nullptr;
-    QPushButton* unfold_ = nullptr;
-    bool unfolded_ = false;  ///< the trail was asked for where it would fold
-    BeliefPanel* belief_ = nullptr;
     QTimer noticeTimer_;
-    bool nextWanted_ = false;  ///< the next probe is gone to as soon as it is known
 };
 
 }  // namespace dimglow::app

@@ -39,6 +39,15 @@ QPushButton* makeButton(const QString& words, const QString& key, bool primary, 
     return button;
 }
 
+QLineEdit* makeField(const QString& id, const QString& name, const QString& placeholder, const QFont& font) {
+    auto* field = new QLineEdit;
+    field->setObjectName(id);
+    field->setAccessibleName(name);
+    field->setPlaceholderText(placeholder);
+    field->setFont(font);
+    return field;
+}
+
 void setPlainToolTip(QWidget* widget, const QString& words) {
     widget->setToolTip(words.isEmpty() ? QString() : Qt::convertFromPlainText(words, Qt::WhiteSpaceNormal));
 }
@@ -66,6 +75,12 @@ void restyle(QWidget* widget, const char* property, const QVariant& value) {
     }
 }
 
+void commitTyping(const QWidget& window) {
+    if (auto* focused = window.focusWidget()) {
+        focused->clearFocus();
+    }
+}
+
 void clearLayout(QLayout* layout) {
     while (auto* item = layout->takeAt(0)) {
         if (auto* widget = item->widget()) {
@@ -86,7 +101,7 @@ void BandGlyph::show(driver::Band band, double value, bool within) {
     band_ = band;
     value_ = value;
     within_ = within;
-    setToolTip(tr("%1 V; a healthy set reads %2 … %3 V")
+    setToolTip(tr("%L1 V; a healthy set reads %L2 … %L3 V")
                    .arg(value, 0, 'f', 1)
                    .arg(band.low, 0, 'f', 1)
                    .arg(band.high, 0, 'f', 1));

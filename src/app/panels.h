@@ -3,15 +3,21 @@
 #include <QFrame>
 #include <QIcon>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QWidget>
 
+#include "app/theme.h"
 #include "core/driver/forecast.h"
+#include "language/language.h"
 
 /// \file
 /// The small pieces that every panel is made of.
 
 namespace dimglow::app {
+
+using language::number;
+using language::words;
 
 /// A label in one of the theme's tones: "", "quiet", "glow", "ember", "good", "idle".
 QLabel* makeLabel(const QString& words, const QFont& font, const char* tone = "", QWidget* parent = nullptr);
@@ -21,12 +27,17 @@ QFrame* makeCard(const char* style, QWidget* parent = nullptr);
 QFrame* makeRule(QWidget* parent = nullptr);
 /// A button that says its key: "Take reading  Space".
 QPushButton* makeButton(const QString& words, const QString& key, bool primary = false, QWidget* parent = nullptr);
+/// A field for one line of typing; \p id is its object name, \p name what it is called to those who cannot see it.
+QLineEdit* makeField(const QString& id, const QString& name, const QString& placeholder = {},
+                     const QFont& font = theme::body());
 /// A tool tip that shows the words as they are, whatever signs are in them.
 void setPlainToolTip(QWidget* widget, const QString& words);
 /// A leaf of a calendar, in the theme's colours.
 QIcon calendarIcon();
 /// Changes a style property and repaints.
 void restyle(QWidget* widget, const char* property, const QVariant& value);
+/// Lets the field of a window that is being typed in write itself down.
+void commitTyping(const QWidget& window);
 /// Deletes everything in a layout.
 void clearLayout(QLayout* layout);
 

@@ -9,6 +9,7 @@
 #include <exception>
 
 #include "core/job/problems.h"
+#include "language/language.h"
 
 namespace dimglow::app {
 
@@ -138,16 +139,15 @@ Written JobSession::edit(const QString& label, const std::function<void(job::Job
     return {};
 }
 
-Written JobSession::record(const evidence::Observation& what, job::Phase phase,
-                           const std::function<void(job::Job&)>& also) {
-    if (evidence::namesAPlace(what) && job_->backlight != shown().job.backlight) {
+Written JobSession::record(const evidence::Observation& what, const Taking& taking) {
+    if (evidence::namesAPlace(what) && job_->set.backlight != shown().job.set.backlight) {
         return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
     }
-    return edit(QString::fromStdString(evidence::titleOf(what, {shown().job.backlight, trade_})), [&](job::Job& job) {
-        if (also) {
-            also(job);
+    return edit(language::words(evidence::titleOf(what, {shown().job.set.backlight, trade_})), [&](job::Job& job) {
+        if (taking.also) {
+            taking.also(job);
         }
-        job::addEntry(job, isoNow(), phase, what);
+        job::addEntry(job, isoNow(), taking.phase, what, {evidence::From::Typed, taking.typed.toStdString()});
     });
 }
 
@@ -171,7 +171,7 @@ Written JobSession::redo() {
 
 Written JobSession::put(const JobPtr& after, const QString& label) {
     if (const auto problems = job::problemsOf(*after); !problems.empty()) {
-        return {QString::fromStdString(inWords(problems.front()))};
+        return {language::words(inWords(problems.front()))};
     }
     const JobPtr before = job_;
     const bool now = lastMilliseconds_ <= frameMilliseconds && assessing_ == nullptr;

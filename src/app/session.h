@@ -20,6 +20,13 @@ struct [[nodiscard]] Written {
     explicit operator bool() const { return problem.isEmpty(); }
 };
 
+/// How a reading was taken.
+struct Taking {
+    job::Phase phase = job::Phase::Before;
+    QString typed = {};                             ///< the line as it was typed; empty when it was a key or a click
+    std::function<void(job::Job&)> also = nullptr;  ///< changes what goes with it, in the same step
+};
+
 /// One open job: its document, its history of edits, its snapshot.
 ///
 /// An edit is checked, assessed, stored in the logbook and only then shown; when any of that fails nothing changes.
@@ -61,10 +68,9 @@ public:
 
     /// Applies \p change to a copy of the job and makes it the job, as one step called \p label.
     Written edit(const QString& label, const std::function<void(job::Job&)>& change);
-    /// Adds a reading to the trail, and changes what goes with it. A reading that names a place means the wiring that
-    /// is shown; when that has just been changed it is refused.
-    Written record(const evidence::Observation& what, job::Phase phase = job::Phase::Before,
-                   const std::function<void(job::Job&)>& also = {});
+    /// Adds a reading to the trail. A reading that names a place means the wiring that is shown; when that has just
+    /// been changed it is refused.
+    Written record(const evidence::Observation& what, const Taking& taking = {});
 
     bool canUndo() const { return position_ > 0; }
     bool canRedo() const { return position_ < steps_.size(); }

@@ -16,15 +16,16 @@ constexpr int height = 800;
 
 /// Finishes SK-0412 as a technician would, so that the later stations have something to show.
 void finish(JobSession& session, const virtualset::DemoJob& demo) {
-    const virtualset::SealedSet set(demo.job.backlight, demo.fault, session.trade());
-    const auto tester = demo.job.bench.tester;
+    const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, session.trade());
     for (int probe = 0; probe < 8 && session.shown().assessment.verdict.empty(); ++probe) {
         const auto& probes = session.shown().assessment.probes;
         const auto next = std::find_if(probes.begin(), probes.end(), [](const auto& p) { return p.test == "tester"; });
         if (next == probes.end()) {
             break;
         }
-        (void)session.record(set.tester(*next->run, tester));
+        for (const auto& seen : set.take(next->question)) {
+            (void)session.record(seen);
+        }
         session.settle();
     }
     (void)session.edit(QObject::tr("Repair"), [](job::Job& job) {
@@ -35,9 +36,9 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
             "Four new strips of one batch, flush on the chassis; polarity checked at low current. "
             "Sense resistor raised: 240 mA as found, 200 mA as left.";
     });
-    const virtualset::SealedSet healthy(demo.job.backlight, {"panelPicture", {}, 7}, session.trade());
-    (void)session.record(healthy.measure("ledPlusOn"), job::Phase::After);
-    (void)session.record(healthy.measure("ledMinus"), job::Phase::After);
+    const virtualset::SealedSet healthy(demo.job.set.backlight, {"panelPicture", {}, 7}, session.trade());
+    (void)session.record(healthy.measure("ledPlusOn"), {.phase = job::Phase::After});
+    (void)session.record(healthy.measure("ledMinus"), {.phase = job::Phase::After});
     (void)session.edit(QObject::tr("Soak"), [](job::Job& job) {
         const double amps[] = {0.2032, 0.2018, 0.2009, 0.2006, 0.2005, 0.2004};
         for (int i = 0; i < 6; ++i) {

@@ -47,7 +47,7 @@ bool StationLine::event(QEvent* event) {
 }
 
 void StationLine::mousePressEvent(QMouseEvent* event) {
-    emit chosen(int(event->position().x() * titles_.size() / width()));
+    emit chosen(int(event->position().x() * double(titles_.size()) / width()));
 }
 
 void StationLine::paintEvent(QPaintEvent*) {

@@ -21,36 +21,35 @@ constexpr double watchedSeconds = 20;  ///< long enough for a driver to give up
 constexpr std::size_t everySample = 4;
 
 QString seconds(double value) {
-    return QString::number(value, 'f', value < 0.1 ? 2 : 1);
+    return number(value, value < 0.1 ? 2 : 1);
 }
 
 /// What happens, in one sentence.
 QString wordsOf(const driver::SwitchOn& on, const driver::MeterView& view, double scale) {
-    const auto tr = [](const char* text) { return SwitchOnChart::tr(text); };
     QStringList words;
     if (on.tries == 0) {
-        words << tr("The driver never starts.");
+        words << SwitchOnChart::tr("The driver never starts.");
     } else if (on.firstTrip == driver::Trip::None) {
-        words << tr("It regulates and stays lit.");
+        words << SwitchOnChart::tr("It regulates and stays lit.");
     } else {
-        words << tr("It trips: %1.").arg(tr(driver::tripWords(on.firstTrip)));
+        words << SwitchOnChart::tr("It trips: %1.").arg(language::words(driver::tripWords(on.firstTrip)));
         words << (on.lightSeconds && on.darkSeconds
-                      ? tr("Light for %1 s.").arg(seconds(*on.darkSeconds - *on.lightSeconds))
-                      : tr("No light."));
-        words << (on.blinks ? tr("Off after %1 tries, blinks %2.").arg(on.tries).arg(*on.blinks)
-                            : tr("It tries for ever."));
+                      ? SwitchOnChart::tr("Light for %1 s.").arg(seconds(*on.darkSeconds - *on.lightSeconds))
+                      : SwitchOnChart::tr("No light."));
+        words << (on.blinks ? SwitchOnChart::tr("Off after %1 tries, blinks %2.").arg(on.tries).arg(*on.blinks)
+                            : SwitchOnChart::tr("It tries for ever."));
     }
     const double volts = scale * view.volts;
     const double rest = scale * view.rest;
     switch (view.shape) {
         case driver::Shape::Steady:
-            words << tr("A meter shows %1 V.").arg(volts, 0, 'f', 0);
+            words << SwitchOnChart::tr("A meter shows %1 V.").arg(volts, 0, 'f', 0);
             break;
         case driver::Shape::PeakThenSettles:
-            words << tr("A meter peaks at %1 V, then %2 V.").arg(volts, 0, 'f', 0).arg(rest, 0, 'f', 0);
+            words << SwitchOnChart::tr("A meter peaks at %1 V, then %2 V.").arg(volts, 0, 'f', 0).arg(rest, 0, 'f', 0);
             break;
         case driver::Shape::Wanders:
-            words << tr("A meter wanders from %1 to %2 V.").arg(rest, 0, 'f', 0).arg(volts, 0, 'f', 0);
+            words << SwitchOnChart::tr("A meter wanders from %1 to %2 V.").arg(rest, 0, 'f', 0).arg(volts, 0, 'f', 0);
             break;
     }
     return words.join(QLatin1Char(' '));
@@ -121,7 +120,7 @@ SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
         return curve;
     };
     Curves curves;
-    curves.healthy = curveOf(driver::switchOn(backlight, reference, {}, driver::DriverFault::None, shownSeconds));
+    curves.healthy = curveOf(driver::switchOn(backlight, reference, {}, driver::StageChange(), shownSeconds));
     const auto on =
         driver::switchOn(likeliest.backlight, reference, likeliest.strings, likeliest.driver, watchedSeconds);
     curves.likeliest = curveOf(on);
@@ -130,7 +129,7 @@ SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
         curves.meter.seconds.push_back(double(i + 1) / 3);
         curves.meter.volts.push_back(scale * view.readings[i]);
     }
-    curves.title = QString::fromStdString(likeliest.title);
+    curves.title = words(likeliest.title);
     curves.words = wordsOf(on, view, scale);
     return curves;
 }

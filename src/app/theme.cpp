@@ -19,8 +19,7 @@ const Palette daylight{QColor("#F4F1EA"), QColor("#FFFFFF"), QColor("#FAF7F1"), 
                        QColor("#D98A1F"), QColor("#B8321A"), QColor("#1F6C8C"), QColor("#2D7A43")};
 
 constexpr const char* sheet = R"(
-* { color: @text; }
-QWidget#window, QWidget#station, QWidget#page { background: @ground; }
+QWidget#window, QWidget#station { background: @ground; }
 QWidget#side, QWidget#bar { background: @panel; }
 QFrame[card="true"] { background: @raised; border: 1px solid @raised; border-radius: 8px; }
 QFrame[card="panel"] { background: @panel; border: 1px solid @line; border-radius: 12px; }
@@ -28,7 +27,6 @@ QFrame[card="next"] { background: @raised; border: 1px solid @glow; border-radiu
 QFrame[card="chosen"] { background: @raised; border: 2px solid @glow; border-radius: 12px; }
 QFrame[card="caution"] { background: transparent; border: 1px solid @ember; border-radius: 8px; }
 QFrame[rule="true"] { background: @line; max-height: 1px; min-height: 1px; border: none; }
-QLabel { background: transparent; }
 QLabel[tone="quiet"] { color: @quiet; }
 QLabel[tone="glow"] { color: @glow; }
 QLabel[tone="ember"] { color: @ember; }
@@ -42,8 +40,7 @@ QPushButton:checked { border: 2px solid @glow; padding: 5px 13px; color: @glow; 
 QPushButton:disabled { color: @quiet; }
 QPushButton[primary="true"] { background: @glow; color: @onglow; border: none; font-weight: bold; }
 QPushButton[primary="true"]:focus { border: 2px solid @text; }
-QPushButton[flat="row"] { background: transparent; border: 1px solid transparent; text-align: left; padding: 4px 6px; }
-QPushButton[flat="row"]:hover, QPushButton[flat="row"]:focus { border-color: @line; }
+QPushButton#unfold { padding: 0; }
 QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { background: @ground; border: 1px solid @line; border-radius: 6px;
   padding: 5px 8px; min-height: @fieldpx; selection-background-color: @glow; selection-color: @onglow; }
 QLineEdit:focus, QPlainTextEdit:focus, QDateEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus { border: 2px solid @glow; padding: 4px 7px; }
@@ -64,6 +61,7 @@ QScrollBar:horizontal { background: transparent; height: 8px; margin: 0; }
 QScrollBar::handle:horizontal { background: @line; border-radius: 4px; min-width: 30px; }
 QToolTip { background: @raised; color: @text; border: 1px solid @line; padding: 4px; }
 QTextEdit { background: #FFFFFF; color: #22242A; border: 1px solid @line; border-radius: 8px; }
+QListView#jobs { background: transparent; }
 QDialog, QMessageBox, QFileDialog { background: @panel; }
 )";
 
@@ -115,6 +113,17 @@ QFont reading(double pixels) {
 
 QFont columns() {
     return typeface::columns(13 * currentScale);
+}
+
+QPalette basePalette() {
+    const Palette& p = palette();
+    QPalette base(p.text, p.raised, p.line, p.line, p.line, p.text, p.text, p.ground, p.ground);
+    base.setColor(QPalette::Highlight, p.glow);
+    base.setColor(QPalette::HighlightedText, p.onGlow);
+    base.setColor(QPalette::PlaceholderText, p.quiet);
+    base.setColor(QPalette::ToolTipBase, p.raised);
+    base.setColor(QPalette::ToolTipText, p.text);
+    return base;
 }
 
 QString styleSheet() {

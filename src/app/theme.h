@@ -2,6 +2,7 @@
 
 #include <QColor>
 #include <QFont>
+#include <QPalette>
 #include <QString>
 
 /// \file
@@ -44,6 +45,7 @@ QFont reading(double pixels = 28);
 QFont columns();
 
 /// For the whole application.
+QPalette basePalette();
 QString styleSheet();
 
 }  // namespace dimglow::app::theme

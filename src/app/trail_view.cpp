@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/panels.h"
+#include "app/stations/stations.h"
 #include "app/theme.h"
 #include "core/reasoning/wording.h"
 
@@ -16,10 +17,11 @@ namespace {
 constexpr std::size_t firstCards = 60;
 constexpr std::size_t moreCards = 200;
 
-QString stationTitle(const std::string& station) {
-    return station == "firstLook" ? QObject::tr("First look")
-           : station == "board"   ? QObject::tr("Board")
-                                  : QObject::tr("Strings");
+QString stationTitle(const knowledge::TestKind* test) {
+    const auto& kinds = stationKinds();
+    const auto found = std::find_if(kinds.begin(), kinds.end(),
+                                    [&](const auto& kind) { return test != nullptr && test->station == kind.id; });
+    return found == kinds.end() ? QString() : found->title();
 }
 
 }  // namespace
@@ -64,18 +66,20 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
     rows->setContentsMargins(theme::px(12), theme::px(8), theme::px(10), theme::px(8));
     rows->setSpacing(theme::px(2));
     auto* top = new QHBoxLayout;
-    auto* title = makeLabel(QString::fromStdString(line.title), theme::quiet(), "quiet");
+    auto* title = makeLabel(words(line.title), theme::quiet(), "quiet");
     title->setWordWrap(true);
     top->addWidget(title, 1);
     const auto* test = session_.trade().test(line.test);
-    const QString where =
-        line.phase == job::Phase::After ? tr("Prove") : stationTitle(test == nullptr ? "" : test->station);
+    const QString where = line.phase == job::Phase::After ? tr("Prove") : stationTitle(test);
     top->addWidget(makeLabel(line.stands ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
     rows->addLayout(top);
     auto* bottom = new QHBoxLayout;
-    const QString words = QString::fromStdString(line.text);
-    auto* value = makeLabel(words, theme::reading(words.size() > 12 ? 16 : 20), line.stands ? "" : "quiet");
+    const QString found = words(line.text);
+    auto* value = makeLabel(found, theme::reading(found.size() > 12 ? 16 : 20), line.stands ? "" : "quiet");
     value->setWordWrap(true);
+    if (!line.raw.empty()) {
+        setPlainToolTip(value, tr("As it was typed: %1").arg(QString::fromStdString(line.raw)));
+    }
     bottom->addWidget(value, 1);
     const auto& expectations = session_.shown().assessment.expectations;
     const auto expected = expectations.find(line.entry);

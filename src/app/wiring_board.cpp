@@ -115,7 +115,7 @@ void WiringBoard::paintEvent(QPaintEvent*) {
         const QRectF bar = barOf(strip);
         const int number = stringNumberOf(strip);
         QColor fill = tints[(number + 3) % 4];
-        fill.setAlphaF(0.35);
+        fill.setAlphaF(0.35F);
         painter.setPen(strip == cursor_ && hasFocus() ? QPen(p.glow, 2) : QPen(p.line, 1));
         painter.setBrush(fill);
         painter.drawRoundedRect(bar, theme::px(4), theme::px(4));

@@ -1,5 +1,7 @@
 #include "cli/assessment_json.h"
 
+#include <fmt/format.h>
+
 namespace dimglow::cli {
 
 using nlohmann::json;
@@ -19,7 +21,7 @@ json suspectsJson(const reasoning::Assessment& assessment) {
         }
         list.push_back({{"suspect", suspect.suspect},
                         {"title", suspect.title},
-                        {"side", suspect.side},
+                        {"side", knowledge::sideWords[std::size_t(suspect.side)]},
                         {"share", suspect.share},
                         {"previousShare", suspect.previousShare},
                         {"reasons", reasons}});
@@ -77,18 +79,19 @@ json proofJson(const std::vector<reasoning::ProofLine>& proof) {
 
 json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
     json expected = json::object();
-    for (const auto& [test, band] : assessment.expectedVolts) {
-        expected[test] = bandJson(band);
+    for (const auto& [asked, band] : assessment.expectedVolts) {
+        const auto* test = knowledge::builtInKnowledge().test(asked.test);
+        expected[test->perChannel ? fmt::format("{}/{}", asked.test, asked.channel) : asked.test] = bandJson(band);
     }
     json strips = json::array();
-    for (std::size_t strip = 0; strip < job.backlight.strips.size(); ++strip) {
-        strips.push_back({{"strip", job.backlight.strips[strip].label},
+    for (std::size_t strip = 0; strip < job.set.backlight.strips.size(); ++strip) {
+        strips.push_back({{"strip", job.set.backlight.strips[strip].label},
                           {"expectedVoltsAtTester", assessment.expectedStripVolts[strip]},
                           {"faultyShares", assessment.ledShares[strip]}});
     }
     json located = json::array();
     for (const auto& place : assessment.located) {
-        located.push_back(backlight::nameOf(job.backlight, place));
+        located.push_back(backlight::nameOf(job.set.backlight, place));
     }
     return {{"job", job.id},
             {"verdict", assessment.verdict},

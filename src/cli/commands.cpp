@@ -16,7 +16,7 @@ using nlohmann::json;
 namespace {
 
 backlight::Run runOf(const job::Job& job, const std::string& name) {
-    const auto run = backlight::runNamed(job.backlight, name);
+    const auto run = backlight::runNamed(job.set.backlight, name);
     if (!run) {
         throw std::invalid_argument(
             fmt::format("\"{}\" is no run of this backlight; say B, B3, B3-B8 or channel 1", name));
@@ -64,8 +64,8 @@ json solve(const json& document) {
 json planTester(const job::Job& job, const TesterOptions& options) {
     const auto run = runOf(job, options.run);
     const auto setting = settingOf(job, options);
-    const auto plan = locate::planTester(job.backlight, run, setting);
-    json result = {{"run", nameOf(job.backlight, run)},
+    const auto plan = locate::planTester(job.set.backlight, run, setting);
+    json result = {{"run", nameOf(job.set.backlight, run)},
                    {"leds", run.count()},
                    {"amps", setting.amps},
                    {"limitVolts", setting.limitVolts},
@@ -76,7 +76,7 @@ json planTester(const job::Job& job, const TesterOptions& options) {
                    {"reaches", plan.reaches},
                    {"ledsWithinReach", plan.ledsWithinReach},
                    {"advice", plan.advice},
-                   {"outcomes", explanationsJson(locate::outcomesOf(job.backlight, run, setting), 0.001)}};
+                   {"outcomes", explanationsJson(locate::outcomesOf(job.set.backlight, run, setting), 0.001)}};
     if (plan.seriesOhms) {
         result["singleLed"] = {{"seriesOhms", *plan.seriesOhms}, {"watts", plan.seriesWatts}};
     }
@@ -88,7 +88,7 @@ json locate(const job::Job& job, const reasoning::Assessment& assessment, const 
     for (int strip = 0; strip < int(assessment.ledShares.size()); ++strip) {
         for (int led = 0; led < int(assessment.ledShares[strip].size()); ++led) {
             if (assessment.ledShares[strip][led] > 0.001) {
-                leds.push_back({{"led", nameOf(job.backlight, backlight::LedPlace{strip, led})},
+                leds.push_back({{"led", nameOf(job.set.backlight, backlight::LedPlace{strip, led})},
                                 {"share", assessment.ledShares[strip][led]}});
             }
         }
@@ -96,7 +96,7 @@ json locate(const job::Job& job, const reasoning::Assessment& assessment, const 
     std::stable_sort(leds.begin(), leds.end(), [](const json& a, const json& b) { return a["share"] > b["share"]; });
     json probes = json::array();
     for (const auto& probe : assessment.probes) {
-        if (probe.run) {
+        if (evidence::runOf(probe.question)) {
             json outcomes = json::array();
             for (const auto& o : probe.outcomes) {
                 outcomes.push_back({{"reading", o.reading}, {"meaning", o.meaning}, {"share", o.share}});
@@ -112,7 +112,7 @@ json locate(const job::Job& job, const reasoning::Assessment& assessment, const 
     if (options.volts) {
         const auto run = runOf(job, options.run);
         result["explanations"] = explanationsJson(
-            locate::explain(job.backlight, run, settingOf(job, options), {*options.volts, options.lit, {}}), 0.001);
+            locate::explain(job.set.backlight, run, settingOf(job, options), {*options.volts, options.lit, {}}), 0.001);
     }
     return result;
 }
@@ -127,11 +127,12 @@ json trace(const job::Job& job, const TraceOptions& options) {
                                        std::pair(&options.shorted, backlight::LedFault::Shorted)}) {
         for (const auto& name : *names) {
             const auto run = runOf(job, name);
-            faults.leds.push_back({backlight::ledsInOrder(job.backlight, run.string)[run.first], fault});
+            faults.leds.push_back({backlight::ledsInOrder(job.set.backlight, run.string)[run.first], fault});
         }
     }
-    const auto on = driver::switchOn(job.backlight, driver::referenceOf(job.backlight), faults, suspect->driver,
-                                     options.seconds, options.plugOut);
+    const auto on =
+        driver::switchOn(job.set.backlight, driver::referenceOf(job.set.backlight), faults,
+                         knowledge::builtInKnowledge().behaviourOf(*suspect).stage, options.seconds, options.plugOut);
     json samples = json::array();
     constexpr std::size_t fine = 200;  // every millisecond at first, every twentieth then
     for (std::size_t i = 0; i < on.samples.size(); i += i < fine ? 1 : 20) {
@@ -143,7 +144,7 @@ json trace(const job::Job& job, const TraceOptions& options) {
                            {"state", driver::stateWords(sample.state)}});
     }
     json meter = {{"ledPlus", viewJson(driver::throughMeter(on.ledPlus(), on.secondsApart))}};
-    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+    for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         meter["ledMinus"].push_back(viewJson(driver::throughMeter(on.ledMinus(channel), on.secondsApart)));
     }
     json result = {
@@ -161,7 +162,7 @@ json trace(const job::Job& job, const TraceOptions& options) {
 }
 
 json panelCheck(const job::Job& job) {
-    const auto plan = panelcheck::planOf(job.backlight, job.panelCheck, job.bench.supplies);
+    const auto plan = panelcheck::planOf(job.set, job.panelCheck, job.bench.supplies);
     const auto judgement = panelcheck::judge(plan, job.panelCheck);
     constexpr const char* outcomes[] = {"open", "go", "go-with-note", "no-go"};
     json result = {

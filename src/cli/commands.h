@@ -32,7 +32,7 @@ struct TraceOptions {
 };
 
 /// Volts and amps of a circuit document.
-nlohmann::json solve(const nlohmann::json& circuit);
+nlohmann::json solve(const nlohmann::json& document);
 /// What to set, whether the tester reaches, what each outcome means.
 /// \throws std::invalid_argument for a run that the backlight does not have
 nlohmann::json planTester(const job::Job& job, const TesterOptions& options);

@@ -13,6 +13,7 @@
 #include "core/backlight/map_svg.h"
 #include "core/format/document.h"
 #include "core/knowledge/knowledge.h"
+#include "language/language.h"
 #include "records/files.h"
 #include "records/job_file.h"
 #include "report/report.h"
@@ -72,6 +73,7 @@ void writeReport(const std::string& path, const std::string& pdf, int& argc, cha
     requireReportPlace(place);
     qputenv("QT_QPA_PLATFORM", "offscreen");
     const QApplication application(argc, argv);
+    language::speak(QLocale());
     typeface::load();
     const auto document = report::compose(job, assessed(job), knowledge::builtInKnowledge());
     records::writeWhole(place, report::pdfOf(*document));
@@ -141,7 +143,7 @@ int main(int argc, char** argv) {
             print(cli::panelCheck(jobAt(file)));
         } else if (*map) {
             const auto job = jobAt(file);
-            print(backlight::mapSvg(job.backlight, job.id + " " + job.title));
+            print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
         } else {
             writeReport(file, pdf, argc, argv);
         }

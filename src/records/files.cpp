@@ -26,7 +26,7 @@ QByteArray readWhole(const QString& path, qint64 longest) {
     if (!file.open(QIODevice::ReadOnly)) {
         fail(path, file.errorString());
     }
-    const QByteArray bytes = file.read(longest + 1);
+    QByteArray bytes = file.read(longest + 1);
     if (file.error() != QFileDevice::NoError) {
         fail(path, file.errorString());
     }

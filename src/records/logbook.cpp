@@ -64,11 +64,15 @@ QString searchText(const job::Job& job) {
     static const QRegularExpression leadingZeros(QStringLiteral("^\\D*0*"));
     QString number = text(job.id);
     number.remove(leadingZeros);
-    const QString parts[] = {text(job.id),           number,
-                             text(job.title),        text(job.set.place),
-                             text(job.set.panel),    text(job.set.maker),
-                             text(job.set.model),    text(job.set.serial),
-                             text(job.set.complaint)};
+    const QString parts[] = {text(job.id),
+                             number,
+                             text(job.title),
+                             text(job.order.place),
+                             text(job.set.panel),
+                             text(job.set.maker),
+                             text(job.set.model),
+                             text(job.set.serial),
+                             text(job.order.complaint)};
     QString all;
     for (const auto& part : parts) {
         all += part + QLatin1Char('\n');
@@ -211,9 +215,9 @@ void Logbook::addSearchAndRevisions() const {
         job::Job job;  // maker and model join at its next edit
         job.id = all.value(1).toString().toStdString();
         job.title = all.value(2).toString().toStdString();
-        job.set.place = all.value(3).toString().toStdString();
+        job.order.place = all.value(3).toString().toStdString();
         job.set.panel = all.value(4).toString().toStdString();
-        job.set.complaint = all.value(5).toString().toStdString();
+        job.order.complaint = all.value(5).toString().toStdString();
         run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) VALUES (?, ?)"),
             {all.value(0), searchText(job)});
     }
@@ -305,8 +309,8 @@ void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateT
         QStringLiteral(
             "INSERT INTO job (id, title, place, panel, complaint, due, handed_back, changed, body, revision) "
             "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1)"),
-        {text(job.id), text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint),
-         text(job.set.due), text(job.handedBack), stamp(now), text(job::toJson(job).dump())});
+        {text(job.id), text(job.title), text(job.order.place), text(job.set.panel), text(job.order.complaint),
+         text(job.order.due), text(job.handedBack), stamp(now), text(job::toJson(job).dump())});
     run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) SELECT rowid, ? FROM job WHERE id = ?"),
         {searchText(job), text(job.id)});
     addEdit(job, editLabel, stamp(now));
@@ -320,8 +324,8 @@ Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint6
         run(database_,
             QStringLiteral("UPDATE job SET title = ?, place = ?, panel = ?, complaint = ?, due = ?, handed_back = ?, "
                            "changed = ?, body = ?, revision = revision + 1 WHERE id = ? AND revision = ?"),
-            {text(job.title), text(job.set.place), text(job.set.panel), text(job.set.complaint), text(job.set.due),
-             text(job.handedBack), stamp(now), body, text(job.id), revision});
+            {text(job.title), text(job.order.place), text(job.set.panel), text(job.order.complaint),
+             text(job.order.due), text(job.handedBack), stamp(now), body, text(job.id), revision});
     if (changed.numRowsAffected() != 1) {
         throw LogbookConflict(QStringLiteral("job %1 was changed in another window").arg(text(job.id)).toStdString());
     }

@@ -11,6 +11,7 @@
 #include <stdexcept>
 
 #include "core/reasoning/wording.h"
+#include "language/language.h"
 #include "typeface/typeface.h"
 
 namespace dimglow::report {
@@ -22,12 +23,17 @@ constexpr int chartWidth = 620;
 constexpr int chartHeight = 200;
 const QUrl soakUrl(QStringLiteral("soak.png"));
 
-QString tr(const char* words) {
-    return QCoreApplication::translate("Report", words);
+/// The context of the report's sentences in translations.
+struct Report {
+    Q_DECLARE_TR_FUNCTIONS(Report)
+};
+
+QString escaped(const std::string& name) {
+    return QString::fromStdString(name).toHtmlEscaped();
 }
 
-QString escaped(const std::string& words) {
-    return QString::fromStdString(words).toHtmlEscaped();
+QString escaped(const text::Text& text) {
+    return language::words(text).toHtmlEscaped();
 }
 
 /// A time of the job file, in the reader's own time.
@@ -37,7 +43,7 @@ QString localTime(const std::string& iso, const char* format) {
 }
 
 QString volts(driver::Band band) {
-    return QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1);
+    return QStringLiteral("%L1 … %L2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1);
 }
 
 QString heading(const QString& words) {
@@ -65,26 +71,26 @@ QString identity(const job::Job& job) {
             rows += row({name, escaped(value)});
         }
     };
-    add(tr("Set"), job.set.maker + " " + job.set.model);
-    add(tr("Serial"), job.set.serial);
-    add(tr("Panel"), job.set.panel);
-    add(tr("Place"), job.set.place);
-    add(tr("Complaint"), job.set.complaint);
+    add(Report::tr("Set"), job.set.maker + " " + job.set.model);
+    add(Report::tr("Serial"), job.set.serial);
+    add(Report::tr("Panel"), job.set.panel);
+    add(Report::tr("Place"), job.order.place);
+    add(Report::tr("Complaint"), job.order.complaint);
     if (job.set.hoursRun) {
-        rows += row({tr("Hours run"), QString::number(*job.set.hoursRun, 'f', 0)});
+        rows += row({Report::tr("Hours run"), language::number(*job.set.hoursRun, 0)});
     }
     return table(rows);
 }
 
 QString evidence(const job::Job& job, const reasoning::Assessment& assessment, const knowledge::Knowledge& trade) {
-    QString rows = row({tr("Time"), tr("What"), tr("Found"), tr("Healthy set")}, true);
+    QString rows = row({Report::tr("Time"), Report::tr("What"), Report::tr("Found"), Report::tr("Healthy set")}, true);
     for (const auto& line : reasoning::trailLines(job, trade)) {
         if (line.phase != job::Phase::Before) {
             continue;
         }
         const auto expected = assessment.expectations.find(line.entry);
         rows += row({localTime(line.at, "yyyy-MM-dd HH:mm"), escaped(line.title),
-                     escaped(line.text) + (line.stands ? QString() : tr(" (replaced)")),
+                     escaped(line.text) + (line.stands ? QString() : Report::tr(" (replaced)")),
                      expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
     }
     return table(rows);
@@ -96,19 +102,21 @@ QString panel(const job::Job& job) {
     if (check.outcome == panelcheck::Outcome::Open) {
         return {};
     }
-    const auto plan = panelcheck::planOf(job.backlight, check, job.bench.supplies);
-    const QString outcomes[] = {{}, tr("Go."), tr("Go, with a note."), tr("No-go: the job ends here.")};
+    const auto plan = panelcheck::planOf(job.set, check, job.bench.supplies);
+    const QString outcomes[] = {
+        {}, Report::tr("Go."), Report::tr("Go, with a note."), Report::tr("No-go: the job ends here.")};
     QString rows;
     const auto add = [&](const QString& name, const std::optional<double>& value, double expected, const char* unit) {
         if (value) {
-            rows += row({name, QStringLiteral("%1 %2").arg(*value).arg(QString::fromUtf8(unit)),
-                         expected > 0 ? tr("computed %1 V").arg(expected, 0, 'f', 1) : QString()});
+            rows += row({name, QStringLiteral("%1 %2").arg(language::number(*value), QString::fromUtf8(unit)),
+                         expected > 0 ? Report::tr("computed %L1 V").arg(expected, 0, 'f', 1) : QString()});
         }
     };
-    add(tr("First glow"), check.kneeVolts, plan.kneeVolts, "V");
-    add(tr("Light at %1 mA").arg(1000 * plan.safeAmps, 0, 'f', 0), check.lightVolts, plan.lightVolts, "V");
-    add(tr("Into the T-con"), check.tconAmps, 0, "A");
-    QString html = heading(tr("Panel check")) + QStringLiteral("<p><b>%1</b>").arg(outcomes[int(check.outcome)]);
+    add(Report::tr("First glow"), check.kneeVolts, plan.kneeVolts, "V");
+    add(Report::tr("Light at %L1 mA").arg(1000 * plan.safeAmps, 0, 'f', 0), check.lightVolts, plan.lightVolts, "V");
+    add(Report::tr("Into the T-con"), check.tconAmps, 0, "A");
+    QString html =
+        heading(Report::tr("Panel check")) + QStringLiteral("<p><b>%1</b>").arg(outcomes[int(check.outcome)]);
     for (const auto& sentence : panelcheck::judge(plan, check).because) {
         html += QStringLiteral(" ") + escaped(sentence);
     }
@@ -117,12 +125,12 @@ QString panel(const job::Job& job) {
 }
 
 QString cause(const reasoning::Assessment& assessment) {
-    const QString share = QString::number(100 * assessment.suspects.front().share, 'f', 0);
+    const QString share = language::number(100 * assessment.suspects.front().share, 0);
     if (!assessment.verdict.empty()) {
         return QStringLiteral("<p><b>%1</b> (%2 %)</p>").arg(escaped(assessment.verdict), share);
     }
     return QStringLiteral("<p>%1 %2 (%3 %)</p>")
-        .arg(tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title), share);
+        .arg(Report::tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title), share);
 }
 
 QString work(const job::Job& job, const reasoning::Assessment& assessment) {
@@ -132,7 +140,7 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
             html += QStringLiteral("<p><b>%1.</b> %2</p>").arg(escaped(option.title), escaped(option.say));
             if (option.comeback) {
                 html += QStringLiteral("<p>%1 %2 % (%3).</p>")
-                            .arg(tr("Chance of a comeback:"), QString::number(100 * *option.comeback, 'f', 0),
+                            .arg(Report::tr("Chance of a comeback:"), language::number(100 * *option.comeback, 0),
                                  escaped(option.comebackWhy));
             }
         }
@@ -141,26 +149,27 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(job.repair.work));
     }
     if (job.repair.originalAmps) {
-        html += QStringLiteral("<p>%1 %2 mA")
-                    .arg(tr("String current as found:"))
+        html += QStringLiteral("<p>%1 %L2 mA")
+                    .arg(Report::tr("String current as found:"))
                     .arg(1000 * *job.repair.originalAmps, 0, 'f', 0);
         if (job.repair.newAmps) {
-            html += QStringLiteral(", %1 %2 mA").arg(tr("as left:")).arg(1000 * *job.repair.newAmps, 0, 'f', 0);
+            html +=
+                QStringLiteral(", %1 %L2 mA").arg(Report::tr("as left:")).arg(1000 * *job.repair.newAmps, 0, 'f', 0);
         }
         html += QStringLiteral("</p>");
     }
-    return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(tr("None yet.")) : html;
+    return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(Report::tr("None yet.")) : html;
 }
 
 QString proof(const reasoning::Assessment& assessment) {
-    QString rows = row({tr("Reading after"), tr("Found"), tr("Expected"), QString()}, true);
+    QString rows = row({Report::tr("Reading after"), Report::tr("Found"), Report::tr("Expected"), QString()}, true);
     for (const auto& line : assessment.proof) {
         const bool taken = !line.found.empty();
-        rows += row({escaped(line.title), taken ? escaped(line.found) : tr("not taken"),
+        rows += row({escaped(line.title), taken ? escaped(line.found) : Report::tr("not taken"),
                      line.band.high > 0 ? volts(line.band) : QString(),
                      !taken        ? QString()
-                     : line.within ? tr("as expected")
-                                   : tr("NOT as expected")});
+                     : line.within ? Report::tr("as expected")
+                                   : Report::tr("NOT as expected")});
     }
     return table(rows);
 }
@@ -179,8 +188,8 @@ QImage soakChart(const job::Job& job) {
         axis->setTickLabelFont(typeface::text(11));
         axis->setLabelFont(typeface::text(11));
     }
-    plot.xAxis->setLabel(tr("minutes"));
-    plot.yAxis->setLabel(tr("string current, mA"));
+    plot.xAxis->setLabel(Report::tr("minutes"));
+    plot.yAxis->setLabel(Report::tr("string current, mA"));
     plot.xAxis->setRange(0, std::max(reasoning::soakMinutes, job.soak.back().minutes));
     plot.yAxis->setRange(0, 1200 * highest);
     return plot.toPixmap(chartWidth, chartHeight, 2).toImage();
@@ -195,17 +204,18 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
     document->setDefaultStyleSheet(
         QStringLiteral("h1 { font-size: 22px; } h3 { font-size: 15px; margin-top: 14px; } "
                        "th { color: #5D5F66; font-weight: normal; } td, p, li { font-size: 13px; }"));
-    QString html = QStringLiteral("<h1>%1</h1><p>%2 · %3</p>")
-                       .arg(escaped(job.title), escaped(job.id),
-                            job.handedBack.empty() ? tr("repair in progress")
-                                                   : tr("handed back %1").arg(localTime(job.handedBack, "yyyy-MM-dd")));
-    html += heading(tr("Set")) + identity(job);
-    html += heading(tr("What was seen and measured")) + evidence(job, assessment, trade);
+    QString html =
+        QStringLiteral("<h1>%1</h1><p>%2 · %3</p>")
+            .arg(escaped(job.title), escaped(job.id),
+                 job.handedBack.empty() ? Report::tr("repair in progress")
+                                        : Report::tr("handed back %1").arg(localTime(job.handedBack, "yyyy-MM-dd")));
+    html += heading(Report::tr("Set")) + identity(job);
+    html += heading(Report::tr("What was seen and measured")) + evidence(job, assessment, trade);
     html += panel(job);
-    html += heading(tr("Cause")) + cause(assessment);
-    html += heading(tr("Work")) + work(job, assessment);
-    html += heading(tr("Proof")) + proof(assessment);
-    html += QStringLiteral("<p>%1 %2</p>").arg(tr("Soak:"), escaped(assessment.soak.text));
+    html += heading(Report::tr("Cause")) + cause(assessment);
+    html += heading(Report::tr("Work")) + work(job, assessment);
+    html += heading(Report::tr("Proof")) + proof(assessment);
+    html += QStringLiteral("<p>%1 %2</p>").arg(Report::tr("Soak:"), escaped(assessment.soak.text));
     if (!job.soak.empty()) {
         document->addResource(QTextDocument::ImageResource, soakUrl, soakChart(job));
         html += QStringLiteral("<p><img src=\"%1\" width=\"%2\" height=\"%3\"></p>")
@@ -213,11 +223,11 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
                     .arg(chartWidth)
                     .arg(chartHeight);
     }
-    html +=
-        heading(tr("Advice")) + QStringLiteral("<p>%1</p>")
-                                    .arg(tr("Keep the brightness at or below two thirds: less current and less heat "
-                                            "make the LEDs that stayed in last longer."));
-    html += heading(tr("Cautions"));
+    html += heading(Report::tr("Advice")) +
+            QStringLiteral("<p>%1</p>")
+                .arg(Report::tr("Keep the brightness at or below two thirds: less current and less heat "
+                                "make the LEDs that stayed in last longer."));
+    html += heading(Report::tr("Cautions"));
     for (const auto& caution : assessment.cautions) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(caution.text));
     }

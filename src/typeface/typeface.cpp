@@ -18,20 +18,17 @@ QString loadFace(const QString& file) {
     return families.first();
 }
 
-struct Families {
-    QString text;
-    QString columns;
-};
-
-const Families& families() {
-    static const Families loaded = [] {
-        Families f;
-        f.text = loadFace(QStringLiteral("B612-Regular.otf"));
+const QString& textFamily() {
+    static const QString family = [] {
         loadFace(QStringLiteral("B612-Bold.otf"));
-        f.columns = loadFace(QStringLiteral("B612Mono-Regular.otf"));
-        return f;
+        return loadFace(QStringLiteral("B612-Regular.otf"));
     }();
-    return loaded;
+    return family;
+}
+
+const QString& columnsFamily() {
+    static const QString family = loadFace(QStringLiteral("B612Mono-Regular.otf"));
+    return family;
 }
 
 QFont sized(const QString& family, double pixels) {
@@ -44,17 +41,17 @@ QFont sized(const QString& family, double pixels) {
 }  // namespace
 
 void load() {
-    families();
+    textFamily();
 }
 
 QFont text(double pixels, QFont::Weight weight) {
-    QFont font = sized(families().text, pixels);
+    QFont font = sized(textFamily(), pixels);
     font.setWeight(weight);
     return font;
 }
 
 QFont columns(double pixels) {
-    return sized(families().columns, pixels);
+    return sized(columnsFamily(), pixels);
 }
 
 }  // namespace dimglow::typeface

@@ -4,7 +4,8 @@
 
 namespace dimglow::typeface {
 
-/// Loads the faces that the program ships, once. Needs a QGuiApplication.
+/// Loads the faces of running text that the program ships, once; that of columns loads when it is first asked for.
+/// Needs a QGuiApplication.
 /// \throws std::runtime_error when a face that was built in does not load
 void load();
 

@@ -11,13 +11,13 @@ namespace {
 class BenchDay {
 public:
     BenchDay(DemoJob& demo, const knowledge::Knowledge& trade, const char* date)
-        : demo_(demo), set_(demo.job.backlight, demo.fault, trade), date_(date) {}
+        : demo_(demo), set_(demo.job.set.backlight, demo.fault, trade), date_(date) {}
 
     BenchDay& answer(const char* test) { return take(set_.answer(test)); }
     BenchDay& light() { return take(set_.light()); }
     BenchDay& measure(const char* test, int channel = 0) { return take(set_.measure(test, channel)); }
     BenchDay& strip(int strip) {
-        return take(set_.tester(backlight::wholeStrip(demo_.job.backlight, strip), demo_.job.bench.tester));
+        return take(set_.tester(backlight::wholeStrip(demo_.job.set.backlight, strip), demo_.job.bench.tester));
     }
     BenchDay& openPanel() {
         demo_.job.panelOpen = true;
@@ -44,20 +44,20 @@ DemoJob berthBoard(const knowledge::Knowledge& trade) {
     DemoJob demo;
     demo.job.id = "SK-0412";
     demo.job.title = "Berth 3 departure board";
-    demo.job.set = {"Northlight",
-                    "DB-43",
-                    "NL-20771",
-                    "NL430-D7",
-                    "Berth 3, north pier",
-                    "Dark since Monday's early sailing; announcements still sound.",
-                    420,
-                    "2026-12-04",
-                    9000};
+    demo.job.order = {.place = "Berth 3, north pier",
+                      .complaint = "Dark since Monday's early sailing; announcements still sound.",
+                      .value = 420,
+                      .due = "2026-12-04"};
+    demo.job.set.maker = "Northlight";
+    demo.job.set.model = "DB-43";
+    demo.job.set.serial = "NL-20771";
+    demo.job.set.panel = "NL430-D7";
+    demo.job.set.hoursRun = 9000;
     backlight::PlainDescription plain;
     plain.led = {1, 3.1, 0.35};
     plain.amps = 0.24;
     plain.idleVolts = 48;
-    demo.job.backlight = backlight::plainBacklight(plain);
+    demo.job.set.backlight = backlight::plainBacklight(plain);
     demo.fault = {"openLed", {{{{1, 8}, backlight::LedFault::Open}}, {}}, 412};
     demo.job.liveWorkAccepted = true;
     BenchDay(demo, trade, "2026-11-23")
@@ -80,15 +80,15 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
     DemoJob demo;
     demo.job.id = "SK-0415";
     demo.job.title = "Gangway 2 information display";
-    demo.job.set = {"Northlight",
-                    "GD-32",
-                    "NL-31180",
-                    "NL315-B2",
-                    "Gangway 2, outer door",
-                    "Lights for a blink at switch-on, then dark.",
-                    380,
-                    "2026-12-02",
-                    14500};
+    demo.job.order = {.place = "Gangway 2, outer door",
+                      .complaint = "Lights for a blink at switch-on, then dark.",
+                      .value = 380,
+                      .due = "2026-12-02"};
+    demo.job.set.maker = "Northlight";
+    demo.job.set.model = "GD-32";
+    demo.job.set.serial = "NL-31180";
+    demo.job.set.panel = "NL315-B2";
+    demo.job.set.hoursRun = 14500;
     backlight::PlainDescription plain;
     plain.strips = 4;
     plain.ledsPerStrip = 9;
@@ -99,7 +99,7 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
     plain.widthMm = 700;
     plain.heightMm = 395;
     plain.ledPlusLabel = 58;
-    demo.job.backlight = backlight::plainBacklight(plain);
+    demo.job.set.backlight = backlight::plainBacklight(plain);
     const auto shorted = backlight::LedFault::Shorted;
     demo.fault = {"shortedLed", {{{{2, 1}, shorted}, {{2, 2}, shorted}, {{2, 6}, shorted}}, {}}, 415};
     demo.job.liveWorkAccepted = true;
@@ -120,15 +120,15 @@ DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
     DemoJob demo;
     demo.job.id = "SK-0419";
     demo.job.title = "Crew room set, vessel Tern";
-    demo.job.set = {"Fairlead",
-                    "CR-40",
-                    "FL-00982",
-                    "FL400-A1",
-                    "Vessel Tern, crew room",
-                    "Sound but no picture after a shore power dip.",
-                    260,
-                    "2026-12-09",
-                    6200};
+    demo.job.order = {.place = "Vessel Tern, crew room",
+                      .complaint = "Sound but no picture after a shore power dip.",
+                      .value = 260,
+                      .due = "2026-12-09"};
+    demo.job.set.maker = "Fairlead";
+    demo.job.set.model = "CR-40";
+    demo.job.set.serial = "FL-00982";
+    demo.job.set.panel = "FL400-A1";
+    demo.job.set.hoursRun = 6200;
     backlight::PlainDescription plain;
     plain.strips = 3;
     plain.ledsPerStrip = 10;
@@ -139,7 +139,7 @@ DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
     plain.widthMm = 880;
     plain.heightMm = 495;
     plain.ledPlusLabel = 92;
-    demo.job.backlight = backlight::plainBacklight(plain);
+    demo.job.set.backlight = backlight::plainBacklight(plain);
     demo.fault = {"driverNotSwitching", {}, 419};
     BenchDay(demo, trade, "2026-11-24").answer("sound").answer("standby").answer("torch").light();
     return demo;

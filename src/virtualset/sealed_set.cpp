@@ -34,7 +34,8 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
         demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings));
     }
-    forecast_ = driver::forecast(backlight_, driver::referenceOf(backlight_), demands, suspect_->driver);
+    forecast_ = driver::Forecaster(backlight_, driver::referenceOf(backlight_))
+                    .forecast(demands, trade_.behaviourOf(*suspect_));
 }
 
 /// A number in -1 … 1 that depends on the seed and the question only (FNV-1a, folded).
@@ -72,15 +73,15 @@ evidence::LightSeen SealedSet::light() const {
 }
 
 evidence::Measured SealedSet::measure(const std::string& test, int channel) const {
-    const auto* volts = driver::forecastOf(forecast_, test, channel);
+    const auto* volts = forecast_.of(test, channel);
     if (volts == nullptr) {
         throw std::invalid_argument(fmt::format("\"{}\" of channel {} is no voltage", test, channel));
     }
     const double off = spread(test + std::to_string(channel));
-    const bool plugOut = test == "ledPlusPlugOut";
-    if (test == "ledPlusOn" || plugOut || test == "ledMinus") {
+    const bool plugOut = test == driver::ledPlusPlugOut;
+    if (test == driver::ledPlusOn || plugOut || test == driver::ledMinus) {
         const auto& watched = this->watched(plugOut);
-        const auto series = test == "ledMinus" ? watched.ledMinus(channel) : watched.ledPlus();
+        const auto series = test == driver::ledMinus ? watched.ledMinus(channel) : watched.ledPlus();
         const auto view = driver::throughMeter(series, watched.secondsApart);
         const double scale = driver::referenceOf(backlight_).labelScale * (1 + partShare * off);
         return {test, channel, view.shape, rounded(scale * view.volts), rounded(scale * view.rest)};
@@ -110,7 +111,7 @@ const backlight::PlacedFault* SealedSet::faultAt(backlight::LedPlace place) cons
 
 evidence::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Run& under) const {
     using Glow = evidence::LedSeen::Glow;
-    const auto built = backlight::buildProbe(backlight_, {under, {0.03, 2000}}, fault_.strings);
+    const auto built = backlight::buildProbe(backlight_, {under, {0.03, backlight::ceilingVolts}}, fault_.strings);
     const auto point = circuit::solve(built.network);
     const auto at = std::size_t(std::find(built.leds.begin(), built.leds.end(), place) - built.leds.begin());
     const int diode = at < built.leds.size() ? built.diodeOfLed[at] : -1;
@@ -144,7 +145,7 @@ evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
                 continue;
             }
             const auto demand = backlight::demandOf(backlight_, channel, rest);
-            const bool lights = demand.conducts && suspect_->driver == driver::DriverFault::None;
+            const bool lights = demand.conducts && trade_.behaviourOf(*suspect_).drivesStrings;
             const double amps = demand.stringAmps[string] * (1 + meterShare * spread("bridge"));
             return {place, lights ? std::round(1000 * amps) / 1000 : 0, lights};
         }
@@ -152,28 +153,37 @@ evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
     throw std::out_of_range("the LED is in no string");
 }
 
-std::vector<evidence::Observation> SealedSet::take(const reasoning::Probe& probe,
-                                                   const backlight::TesterSetting& tester) const {
-    const auto* kind = trade_.test(probe.test);
-    if (probe.run && kind->form == knowledge::Form::Led) {
-        std::vector<evidence::Observation> seen;
-        const auto order = backlight::ledsInOrder(backlight_, probe.run->string);
-        for (int position = probe.run->first; position <= probe.run->last; ++position) {
-            seen.push_back(look(order[position], *probe.run));
-        }
-        return seen;
-    }
-    if (probe.run) {
-        return {this->tester(backlight::TesterProbe{*probe.run, tester, probe.minus, false, probe.bridged})};
-    }
-    switch (kind->form) {
-        case knowledge::Form::Light:
-            return {light()};
-        case knowledge::Form::Volts:
-            return {measure(probe.test, probe.channel)};
-        default:
-            return {answer(probe.test)};
-    }
+namespace {
+
+/// One lambda a kind of question.
+template <class... Answer>
+struct Answers : Answer... {
+    using Answer::operator()...;
+};
+template <class... Answer>
+Answers(Answer...) -> Answers<Answer...>;
+
+}  // namespace
+
+std::vector<evidence::Observation> SealedSet::take(const evidence::Question& question) const {
+    using Taken = std::vector<evidence::Observation>;
+    const Answers answers{
+        [&](const evidence::Answer::Question& asked) { return Taken{answer(asked.test)}; },
+        [&](const evidence::LightSeen::Question&) { return Taken{light()}; },
+        [&](const evidence::Measured::Question& asked) { return Taken{measure(asked.test, asked.channel)}; },
+        [&](const evidence::TesterTaken::Question& asked) { return Taken{tester(asked.probe())}; },
+        [&](const evidence::LedSeen::Question& asked) { return Taken{look(asked.place, asked.under)}; },
+        [&](const evidence::LedChecked::Question& asked) { return Taken{check(asked.place, asked.setting)}; },
+        [&](const evidence::Bridged::Question& asked) { return Taken{bridge(asked.place)}; },
+        [&](const evidence::LookAlong& asked) {
+            Taken seen;
+            const auto order = backlight::ledsInOrder(backlight_, asked.run.string);
+            for (int position = asked.run.first; position <= asked.run.last; ++position) {
+                seen.emplace_back(look(order[std::size_t(position)], asked.run));
+            }
+            return seen;
+        }};
+    return std::visit(answers, question);
 }
 
 const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
@@ -185,8 +195,8 @@ const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
 }
 
 driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
-    return driver::switchOn(backlight_, driver::referenceOf(backlight_), fault_.strings, suspect_->driver, seconds,
-                            plugOut);
+    return driver::switchOn(backlight_, driver::referenceOf(backlight_), fault_.strings,
+                            trade_.behaviourOf(*suspect_).stage, seconds, plugOut);
 }
 
 }  // namespace dimglow::virtualset

@@ -6,7 +6,6 @@
 #include "core/driver/switch_on.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
-#include "core/reasoning/assessment.h"
 
 namespace dimglow::virtualset {
 
@@ -37,9 +36,8 @@ public:
     evidence::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
     evidence::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
     evidence::Bridged bridge(backlight::LedPlace place) const;
-    /// Whatever a probe asks for, as it would be written down; a look gives one observation for each LED.
-    std::vector<evidence::Observation> take(const reasoning::Probe& probe,
-                                            const backlight::TesterSetting& tester) const;
+    /// Whatever is asked, as it would be written down; a look gives one observation for each LED.
+    std::vector<evidence::Observation> take(const evidence::Question& question) const;
     /// LED+ and the sinks from switch-on, for \p seconds.
     driver::SwitchOn switchOn(double seconds, bool plugOut = false) const;
 

@@ -91,7 +91,7 @@ TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     EXPECT_TRUE(session().job().trail.empty());
     EXPECT_THAT(me_.glance(QStringLiteral("notice")).toStdString(), HasSubstr("the wiring has just changed"));
     me_.settle();
-    EXPECT_EQ(session().job().backlight.ledCount(), 6);
+    EXPECT_EQ(session().job().set.backlight.ledCount(), 6);
     EXPECT_EQ(onDisk(), session().job());
 }
 
@@ -315,7 +315,7 @@ TEST(RandomEdits, LeaveOnDiskWhatTheScreenShowsAndNothingThatDoesNotOpen) {
                     case 3: {
                         const auto read = backlight::readLine(lines[draw(int(std::size(lines)))]);
                         if (const auto* plain = std::get_if<backlight::PlainDescription>(&read)) {
-                            job.backlight = backlight::plainBacklight(*plain);
+                            job.set.backlight = backlight::plainBacklight(*plain);
                         }
                         break;
                     }

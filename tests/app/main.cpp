@@ -4,6 +4,7 @@
 #include <QSettings>
 #include <QTemporaryDir>
 
+#include "language/language.h"
 #include "typeface/typeface.h"
 
 int main(int argc, char** argv) {
@@ -15,6 +16,7 @@ int main(int argc, char** argv) {
     const QTemporaryDir settings;  // what the window remembers is not the user's
     QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, settings.path());
     dimglow::typeface::load();
+    dimglow::language::writeNumbersAs(QLocale());
     testing::InitGoogleTest(&argc, argv);
     return RUN_ALL_TESTS();
 }

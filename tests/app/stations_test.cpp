@@ -46,12 +46,12 @@ protected:
 
     /// A run of one strip, by arrows and Shift.
     void selectByKeys(const app::BacklightMap& map, const backlight::Run& run) {
-        const auto order = backlight::ledsInOrder(job().backlight, run.string);
+        const auto order = backlight::ledsInOrder(job().set.backlight, run.string);
         const auto [first, last] = std::minmax(order[run.first], order[run.last]);
         me_.press(Qt::Key_Escape);
         me_.press(Qt::Key_Escape);
         walkTo(map, first);
-        while (run != backlight::wholeStrip(job().backlight, first.strip) && map.cursor() != last) {
+        while (run != backlight::wholeStrip(job().set.backlight, first.strip) && map.cursor() != last) {
             me_.press(Qt::Key_Right, Qt::ShiftModifier);
         }
         ASSERT_EQ(map.selectedRun(), run);
@@ -119,23 +119,23 @@ TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
         QFile out(file);
         ASSERT_TRUE(out.open(QIODevice::WriteOnly));
         out.write(
-            "{\"format\": \"dimglow-job\", \"version\": 1, \"id\": \"X\", \"title\": \"\", \"backlight\": "
-            "{\"widthMm\": \"wide\"}}");
+            "{\"format\": \"dimglow-job\", \"version\": 2, \"id\": \"X\", \"title\": \"\", \"set\": {\"backlight\": "
+            "{\"widthMm\": \"wide\"}}}");
     }
     me_.window().importFile(file);
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
-                HasSubstr("bad.json: backlight.widthMm: expected a number"));
+                HasSubstr("bad.json: set.backlight.widthMm: expected a number"));
     EXPECT_EQ(me_.logbook().count(), 3);
 }
 
 TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
     const QString file = me_.path(QStringLiteral("curve.json"));
     auto impossible = virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job;
-    impossible.backlight.strips[0].led.ratedVolts = 100;
+    impossible.set.backlight.strips[0].led.ratedVolts = 100;
     records::writeJobFile(impossible, file);
     me_.window().importFile(file);
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(),
-                HasSubstr("curve.json: backlight.strips[0].led: 100 V"));
+                HasSubstr("curve.json: set.backlight.strips[0].led: 100 V"));
     EXPECT_EQ(me_.logbook().count(), 3);
     EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
 }
@@ -149,7 +149,7 @@ TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
     me_.typeOver(QStringLiteral("some day"));
     me_.press(Qt::Key_Return);
     EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no day"));
-    EXPECT_EQ(job().set.due, "2026-12-04");
+    EXPECT_EQ(job().order.due, "2026-12-04");
 }
 
 TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
@@ -162,10 +162,10 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
         me_.typeOver(QString::fromUtf8(value));
     }
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(job().backlight.channels.size(), 2u);
-    EXPECT_EQ(job().backlight.ledCount(), 48);
-    EXPECT_EQ(job().backlight.strips[0].led.dies, 2);
-    EXPECT_NEAR(job().backlight.channels[1].amps, 0.3, 1e-9);
+    EXPECT_EQ(job().set.backlight.channels.size(), 2u);
+    EXPECT_EQ(job().set.backlight.ledCount(), 48);
+    EXPECT_EQ(job().set.backlight.strips[0].led.dies, 2);
+    EXPECT_NEAR(job().set.backlight.channels[1].amps, 0.3, 1e-9);
 }
 
 TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
@@ -175,7 +175,7 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QStringLiteral("2.7 V at 3 mA, 2.95 V at 30 mA, 3.3 V at 350 mA"));
     me_.press(Qt::Key_Tab);
-    EXPECT_EQ(job().backlight.ledPoints.size(), 3u);
+    EXPECT_EQ(job().set.backlight.ledPoints.size(), 3u);
     EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0], 12 * 2.95, 0.3);
     EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("tell the LED's curve"));
     me_.typeOver(QStringLiteral("- red, + black 0.3 ohm"));
@@ -184,16 +184,16 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     me_.typeOver(QStringLiteral("- 7, +"));
     me_.press(Qt::Key_Return);
     EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("pin 1 returns channel 7; there are 1"));
-    EXPECT_EQ(job().backlight.harness.size(), 2u) << "what was there stays";
+    EXPECT_EQ(job().set.backlight.harness.size(), 2u) << "what was there stays";
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QString());
     me_.press(Qt::Key_Tab);
-    EXPECT_TRUE(job().backlight.ledPoints.empty());
+    EXPECT_TRUE(job().set.backlight.ledPoints.empty());
     me_.clickInto(QStringLiteral("celsius"));
     me_.typeOver(QStringLiteral("60"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(job().backlight.celsius, 60);
-    EXPECT_EQ(job().backlight.harness.size(), 2u) << "the form keeps what it does not show";
+    EXPECT_EQ(job().set.backlight.celsius, 60);
+    EXPECT_EQ(job().set.backlight.harness.size(), 2u) << "the form keeps what it does not show";
     EXPECT_NE(me_.window().session().shown().assessment.expectedStripVolts[0], before);
 }
 
@@ -206,25 +206,25 @@ TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
     me_.goTo(1);
     auto* station = me_.window().findChild<app::TakeInStation*>();
     station->takeWiringFrom(file);
-    EXPECT_EQ(job().backlight, given.backlight);
+    EXPECT_EQ(job().set.backlight, given.set.backlight);
     station->takeWiringFrom(me_.path(QStringLiteral("nowhere.json")));
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("nowhere.json"));
-    EXPECT_EQ(job().backlight, given.backlight);
+    EXPECT_EQ(job().set.backlight, given.set.backlight);
 }
 
 TEST_F(AtTheBench, LongPlugIsShownWholeAndNotCutByPassingThrough) {
     open("SK-0412");
     const std::vector<backlight::HarnessPin> pins(40, {backlight::HarnessPin::Role::Unused, 0, "grey", 0.5});
     ASSERT_TRUE(
-        me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.backlight.harness = pins; }));
+        me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.set.backlight.harness = pins; }));
     me_.goTo(1);
     me_.clickInto(QStringLiteral("harness"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(job().backlight.harness, pins);
+    EXPECT_EQ(job().set.backlight.harness, pins);
     me_.press(Qt::Key_End);
     me_.type(QStringLiteral(", +"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(job().backlight.harness.size(), 41u);
+    EXPECT_EQ(job().set.backlight.harness.size(), 41u);
 }
 
 TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
@@ -234,7 +234,7 @@ TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
     me_.typeOver(QStringLiteral("2"));
     me_.press(Qt::Key_Return);
     EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("take those back"));
-    EXPECT_EQ(job().backlight.strips.size(), 4u);
+    EXPECT_EQ(job().set.backlight.strips.size(), 4u);
 }
 
 TEST_F(AtTheBench, HostileWiringIsRefused) {
@@ -244,7 +244,7 @@ TEST_F(AtTheBench, HostileWiringIsRefused) {
         me_.typeOver(QString::fromUtf8(value));
         me_.press(Qt::Key_Return);
         EXPECT_FALSE(me_.read(QStringLiteral("fieldNote")).isEmpty()) << value;
-        EXPECT_EQ(job().backlight.ledCount(), 48) << value;
+        EXPECT_EQ(job().set.backlight.ledCount(), 48) << value;
     }
 }
 
@@ -339,7 +339,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
     me_.goTo(5);
     me_.press(Qt::Key_Escape);
     const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1];
-    const virtualset::SealedSet set(demo.job.backlight, demo.fault, knowledge::builtInKnowledge());
+    const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, knowledge::builtInKnowledge());
     for (int strip = 2; strip <= 3; ++strip) {
         for (int led = 0; led < 9; ++led) {
             auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
@@ -352,7 +352,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
             while (map->cursor().led < led) {
                 me_.press(Qt::Key_Right);
             }
-            const auto seen = set.look(map->cursor(), backlight::wholeStrip(demo.job.backlight, strip));
+            const auto seen = set.look(map->cursor(), backlight::wholeStrip(demo.job.set.backlight, strip));
             me_.press(seen.glow == evidence::LedSeen::Glow::Dark ? Qt::Key_D : Qt::Key_L);
         }
     }
@@ -385,12 +385,12 @@ TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
     me_.press(Qt::Key_Right, Qt::ShiftModifier);
     me_.press(Qt::Key_Right, Qt::ShiftModifier);
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester on D1 … D3"));
-    EXPECT_EQ(map->selectedRun(), backlight::runOnStrip(job().backlight, 3, 0, 2));
+    EXPECT_EQ(map->selectedRun(), backlight::runOnStrip(job().set.backlight, 3, 0, 2));
     me_.press(Qt::Key_8);
     me_.type(QStringLiteral(".4"));
     me_.press(Qt::Key_Return);
     const auto& reading = std::get<evidence::TesterTaken>(job().trail.back().what);
-    EXPECT_EQ(reading.run, backlight::runOnStrip(job().backlight, 3, 0, 2));
+    EXPECT_EQ(reading.run, backlight::runOnStrip(job().set.backlight, 3, 0, 2));
     EXPECT_EQ(reading.volts, 8.4);
     EXPECT_FALSE(reading.lit);
 }
@@ -411,7 +411,7 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
     me_.goTo(5);
     EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0],
-                12 * backlight::ledCurve(job().backlight.strips[0].led).volts(0.03), 0.05);
+                12 * backlight::ledCurve(job().set.backlight.strips[0].led).volts(0.03), 0.05);
     me_.clickInto(QStringLiteral("testerMilliamps"));
     me_.typeOver(QStringLiteral("5"));
     me_.press(Qt::Key_Return);
@@ -428,12 +428,12 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
 
 TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
     describeNewJob(QStringLiteral("2 strips × 6, 3 V, 120 mA, each its own string"));
-    ASSERT_EQ(job().backlight.channels.size(), 2u);
-    EXPECT_EQ(job().backlight.ledCount(), 12);
+    ASSERT_EQ(job().set.backlight.channels.size(), 2u);
+    EXPECT_EQ(job().set.backlight.ledCount(), 12);
     EXPECT_TRUE(me_.sees(QStringLiteral("Channels: 2. LEDs: 12.")));
 
     const virtualset::SealedSet set(
-        job().backlight,
+        job().set.backlight,
         {"openLed", {{{{0, 2}, backlight::LedFault::Open}, {{1, 4}, backlight::LedFault::Shorted}}}, 5},
         knowledge::builtInKnowledge());
     me_.goTo(5);
@@ -443,15 +443,17 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         const auto next = std::find_if(probes.begin(), probes.end(),
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());
-        const auto seen = set.take(*next, job().bench.tester);
+        const auto seen = set.take(next->question);
         const auto* taken = std::get_if<evidence::TesterTaken>(&seen.front());
         if (next == probes.begin()) {
             me_.press(Qt::Key_Return, Qt::ControlModifier);
         } else {
-            selectByKeys(*map, *next->run);
-            for (const auto& place : next->bridged) {
-                walkTo(*map, place);
-                me_.press(Qt::Key_J);
+            selectByKeys(*map, *evidence::runOf(next->question));
+            if (taken != nullptr) {
+                for (const auto& place : taken->bridged) {
+                    walkTo(*map, place);
+                    me_.press(Qt::Key_J);
+                }
             }
         }
         if (taken != nullptr) {
@@ -475,12 +477,12 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
 TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.goTo(1);
-    const auto before = job().backlight;
+    const auto before = job().set.backlight;
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.typeOver(QStringLiteral("4 strips × 12, purple"));
     me_.press(Qt::Key_Return);
     EXPECT_TRUE(me_.sees(QStringLiteral("\"purple\" is not understood")));
-    EXPECT_EQ(job().backlight, before);
+    EXPECT_EQ(job().set.backlight, before);
 }
 
 TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
@@ -492,13 +494,13 @@ TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
     me_.press(Qt::Key_Left);
     me_.press(Qt::Key_0);
     me_.press(Qt::Key_Space);  // strip A onto a string of its own
-    ASSERT_EQ(job().backlight.channels.size(), 2u);
-    EXPECT_EQ(backlight::wholeStrip(job().backlight, 0).string.channel, 1);
+    ASSERT_EQ(job().set.backlight.channels.size(), 2u);
+    EXPECT_EQ(backlight::wholeStrip(job().set.backlight, 0).string.channel, 1);
     me_.press(Qt::Key_R);
-    EXPECT_EQ(nameOf(job().backlight, backlight::ledsInOrder(job().backlight, {1, 0}).front()), "A12");
+    EXPECT_EQ(nameOf(job().set.backlight, backlight::ledsInOrder(job().set.backlight, {1, 0}).front()), "A12");
     me_.press(Qt::Key_1);
     me_.press(Qt::Key_Space);  // and back, at the end of the first
-    EXPECT_EQ(job().backlight.channels.size(), 1u);
+    EXPECT_EQ(job().set.backlight.channels.size(), 1u);
 }
 
 TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
@@ -507,7 +509,7 @@ TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
     me_.clickInto(QStringLiteral("supplies"));
     me_.typeOver(QStringLiteral("120 V 1 A 300 V; 120 V 1 A 300 V"));
     me_.press(Qt::Key_Return);
-    const auto plan = panelcheck::planOf(job().backlight, job().panelCheck, job().bench.supplies);
+    const auto plan = panelcheck::planOf(job().set, job().panelCheck, job().bench.supplies);
     EXPECT_NEAR(plan.runningVolts, 180, 5);
     EXPECT_TRUE(me_.read(QStringLiteral("stack")).contains(QStringLiteral("Output 2")));
     EXPECT_TRUE(me_.read(QStringLiteral("panelCautions")).contains(QStringLiteral("beyond ES2")));
@@ -589,7 +591,7 @@ TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
     me_.goTo(4);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
     ASSERT_TRUE(me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {
-        job.panelCheck.lamps = {2, 710, 3.4};
+        job.set.lamps = {2, 710, 3.4};
     }));
     me_.window().session().settle();
     EXPECT_NE(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
@@ -600,10 +602,10 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     open("SK-0412");
     auto& session = me_.window().session();
     reasoning::Probe probe;
-    probe.test = "tester";
     probe.station = "strings";
-    probe.run = backlight::wholeStrip(job().backlight, 1);
-    probe.bridged = {{1, 8}};
+    const evidence::TesterTaken::Question asked{
+        backlight::wholeStrip(job().set.backlight, 1), job().bench.tester, {}, {{1, 8}}};
+    probe.question = asked;
     me_.goTo(5);
     me_.window().findChild<app::StringsStation*>()->goTo(probe);
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Bridge B9, tester on strip B"));
@@ -611,7 +613,7 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     me_.typeOver(QStringLiteral("30.9"));
     me_.press(Qt::Key_Return);
     session.settle();
-    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).bridged, probe.bridged);
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).bridged, asked.bridged);
 }
 
 TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
@@ -619,7 +621,7 @@ TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
     me_.goTo(5);
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
-    map->select(backlight::wholeStrip(job().backlight, 0));
+    map->select(backlight::wholeStrip(job().set.backlight, 0));
     me_.press(Qt::Key_Z);
     EXPECT_TRUE(map->isZoomed());
     EXPECT_EQ(map->cursor().led, 0) << "looking along starts at the first LED";
@@ -713,7 +715,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     plain.strips = 16;
     plain.ledsPerStrip = 20;
     plain.stripsPerString = 4;
-    large.backlight = backlight::plainBacklight(plain);
+    large.set.backlight = backlight::plainBacklight(plain);
     me_.logbook().create(large, QStringLiteral("Taken in"));
     open("SK-0800");
     me_.goTo(2);
@@ -771,7 +773,7 @@ TEST_F(AtTheBench, NoteGoesWhenTheStationIsLeft) {
 TEST_F(AtTheBench, RewiringAfterAReadingThatWouldNotOpenAgainIsRefused) {
     describeNewJob(QStringLiteral("4 strips x 6, 2 strings"));
     ASSERT_TRUE(me_.window().session().record(
-        evidence::TesterTaken{backlight::wholeStrip(job().backlight, 3), {0.03, 300}, 16.8, 6}));
+        evidence::TesterTaken{backlight::wholeStrip(job().set.backlight, 3), {0.03, 300}, 16.8, 6}));
     me_.window().session().settle();
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.typeOver(QStringLiteral("4 strips x 6, each its own string, 2 strings per channel"));
@@ -787,7 +789,7 @@ TEST_F(AtTheBench, MilliampsOfAStringAreAStringsAndEnterDoesNotDoubleThem) {
         me_.clickInto(QStringLiteral("amps"));
         me_.press(Qt::Key_Return);
     }
-    EXPECT_NEAR(job().backlight.channels[0].amps, 0.2, 1e-9);
+    EXPECT_NEAR(job().set.backlight.channels[0].amps, 0.2, 1e-9);
 }
 
 TEST_F(AtTheBench, ChoosingARepairWritesDownNoCurrentThatNobodyMeasured) {
@@ -888,21 +890,35 @@ TEST_F(AtTheBench, TwoWindowsOnOneJobDoNotOverwriteEachOther) {
     app::MainWindow second(other, knowledge::builtInKnowledge());
     second.openJob(QStringLiteral("SK-0412"));
     second.session().settle();
-    ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.set.place = "Quay"; }));
+    ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.order.place = "Quay"; }));
     me_.goTo(1);
     me_.typeOver(QStringLiteral("By the first window"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(onDisk("SK-0412").set.place, "Quay") << "the other window's edit is still there";
+    EXPECT_EQ(onDisk("SK-0412").order.place, "Quay") << "the other window's edit is still there";
     EXPECT_EQ(onDisk("SK-0412").title, "Berth 3 departure board");
     EXPECT_EQ(me_.read(QStringLiteral("title")), QStringLiteral("By the first window")) << "what was typed stays";
     EXPECT_THAT(me_.read(QStringLiteral("notice")).toStdString(), HasSubstr("was changed in another window"));
-    EXPECT_EQ(job().set.place, "Quay") << "and it is shown as it is now";
+    EXPECT_EQ(job().order.place, "Quay") << "and it is shown as it is now";
     me_.clickInto(QStringLiteral("title"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(onDisk("SK-0412").title, "By the first window");
     second.session().lookForNewer();
     second.session().settle();
     EXPECT_EQ(second.session().job().title, "By the first window");
+}
+
+TEST_F(AtTheBench, WhoIsAtHomeStaysThereWhenAnotherWindowChangesTheJob) {
+    open("SK-0412");
+    me_.press(Qt::Key_H, Qt::ControlModifier);
+    records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
+    app::MainWindow second(other, knowledge::builtInKnowledge());
+    second.openJob(QStringLiteral("SK-0412"));
+    second.session().settle();
+    ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.order.place = "Quay"; }));
+    me_.window().session().lookForNewer();
+    me_.window().session().settle();
+    EXPECT_EQ(job().order.place, "Quay");
+    EXPECT_NE(me_.find<QListView>(QStringLiteral("jobs")), nullptr) << "home is no longer seen";
 }
 
 TEST_F(AtTheBench, LogbookThatCannotBeReadEndsNothing) {
@@ -942,11 +958,11 @@ TEST_F(AtTheBench, DaysAreTypedAsTheyAreSaidAndCanBeClicked) {
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("in 3 days"));
     me_.press(Qt::Key_Return);
-    EXPECT_EQ(job().set.due, QDate::currentDate().addDays(3).toString(Qt::ISODate).toStdString());
+    EXPECT_EQ(job().order.due, QDate::currentDate().addDays(3).toString(Qt::ISODate).toStdString());
     auto* calendar = me_.window().findChild<QCalendarWidget*>();
     ASSERT_NE(calendar, nullptr);
     emit calendar->clicked(QDate(2027, 1, 15));
-    EXPECT_EQ(job().set.due, "2027-01-15");
+    EXPECT_EQ(job().order.due, "2027-01-15");
     EXPECT_EQ(me_.read(QStringLiteral("due")), QStringLiteral("2027-01-15"));
 }
 
@@ -958,7 +974,7 @@ TEST_F(AtTheBench, LongComplaintIsNotCut) {
     box->selectAll();
     box->insertPlainText(QString(3000, QLatin1Char('c')));
     me_.goTo(2);
-    EXPECT_EQ(job().set.complaint.size(), 3000u);
+    EXPECT_EQ(job().order.complaint.size(), 3000u);
 }
 
 TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
@@ -1023,7 +1039,7 @@ TEST_F(AtTheBench, SixtyFourChannelsAreShownAndPainted) {
     job::Job wide;
     wide.id = "SK-0800";
     wide.title = "Hall display";
-    wide.backlight = backlight::plainBacklight(
+    wide.set.backlight = backlight::plainBacklight(
         std::get<backlight::PlainDescription>(backlight::readLine("64 strips × 12, each its own string")));
     me_.logbook().create(wide, QStringLiteral("Taken in"));
     open("SK-0800");
@@ -1085,14 +1101,16 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
 
 TEST_F(AtTheBench, NoStationScrollsSideways) {
     open("SK-0412");
-    me_.window().resize(1280, 800);
-    for (int station = 1; station <= 8; ++station) {
-        me_.goTo(station);
-        me_.settle();
-        for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
-            if (area->isVisible()) {
-                EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
-                    << "station " << station;
+    for (const QSize size : {QSize(1280, 800), QSize(1180, 680)}) {
+        me_.window().resize(size);
+        for (int station = 1; station <= 8; ++station) {
+            me_.goTo(station);
+            me_.settle();
+            for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
+                if (area->isVisible()) {
+                    EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
+                        << "station " << station << " at " << size.width();
+                }
             }
         }
     }

@@ -7,6 +7,7 @@
 
 #include "core/job/job_json.h"
 #include "core/reasoning/wording.h"
+#include "language/language.h"
 #include "records/job_file.h"
 #include "tests/app/technician.h"
 #include "virtualset/demo_workshop.h"
@@ -17,7 +18,7 @@ namespace {
 enum Station { takeIn = 1, firstLook, board, panelCheck, strings, fixPlan, prove, handBack };
 
 QString number(double value) {
-    return QString::number(value, 'f', 1);
+    return QLocale().toString(value, 'f', 1);
 }
 
 QString typed(const evidence::Measured& reading) {
@@ -36,23 +37,23 @@ class WholeJob : public testing::Test {
 protected:
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
     const virtualset::DemoJob demo_ = virtualset::demoWorkshop(trade_).front();
-    const virtualset::SealedSet set_{demo_.job.backlight, demo_.fault, trade_};
+    const virtualset::SealedSet set_{demo_.job.set.backlight, demo_.fault, trade_};
     test::Technician me_;
     QStringList steps_;
     /// LED+ of a healthy set: 48 LEDs at 240 mA, and the headroom of the sink.
-    const double running_ = 48 * backlight::ledCurve(demo_.job.backlight.strips[0].led).volts(0.24) + 0.7;
+    const double running_ = 48 * backlight::ledCurve(demo_.job.set.backlight.strips[0].led).volts(0.24) + 0.7;
 
     QString words(const evidence::Observation& what) const {
-        return QString::fromStdString(evidence::describe(what, {demo_.job.backlight, trade_}));
+        return language::words(evidence::describe(what, {demo_.job.set.backlight, trade_}));
     }
 
     /// The run that the screen names: "Tester on B7 … B12".
     std::optional<backlight::Run> runNamed(const QString& title) const {
-        const int last = backlight::wholeString(demo_.job.backlight, {0, 0}).last;
+        const int last = backlight::wholeString(demo_.job.set.backlight, {0, 0}).last;
         for (int a = 0; a <= last; ++a) {
             for (int b = a; b <= last; ++b) {
                 const backlight::Run run{{0, 0}, a, b};
-                if (title.endsWith(QStringLiteral(" on ") + QString::fromStdString(nameOf(demo_.job.backlight, run)))) {
+                if (title.endsWith(QStringLiteral(" on ") + language::words(nameOf(demo_.job.set.backlight, run)))) {
                     return run;
                 }
             }
@@ -137,7 +138,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
 
     measureTheBoard();
     EXPECT_TRUE(me_.sees(words(set_.measure("ledPlusOn"))));
-    const auto band = me_.window().session().shown().assessment.expectedVolts.at("ledPlusOn");
+    const auto band = me_.window().session().shown().assessment.expectedVolts.at({"ledPlusOn", 0});
     EXPECT_LT(band.low, running_);
     EXPECT_GT(band.high, running_);
     EXPECT_TRUE(me_.sees(QStringLiteral("expect %1 … %2 V").arg(number(band.low), number(band.high))));
@@ -170,7 +171,8 @@ TEST_F(WholeJob, FromEmptyToPdf) {
         me_.type(QStringLiteral("240"));
         me_.press(Qt::Key_Return);
     }
-    EXPECT_EQ(me_.read(QStringLiteral("soakVerdict")), QStringLiteral("Passed: 31 min, no flicker, 0.0 % drift."));
+    EXPECT_EQ(me_.read(QStringLiteral("soakVerdict")),
+              QStringLiteral("Passed: 31 min, no flicker, %1 % drift.").arg(number(0)));
 
     me_.goTo(handBack);
     me_.type(QStringLiteral("New LED at B9, cathode to the large pad."));
@@ -186,13 +188,20 @@ TEST_F(WholeJob, FromEmptyToPdf) {
                  {QStringLiteral("-layout"), me_.path(QStringLiteral("SK-0420.pdf")), QStringLiteral("-")});
     ASSERT_TRUE(reader.waitForFinished());
     const QString pdf = QString::fromUtf8(reader.readAllStandardOutput());
-    for (const char* words : {"Berth 3 departure board", "Dark since Monday", "Open LED B9", "Replace the LED",
-                              "New LED at B9", "146.2 V", "as expected", "Passed: 31 min", "beyond ES2"}) {
-        EXPECT_TRUE(pdf.contains(QString::fromUtf8(words))) << words << "\n" << pdf.toStdString();
+    for (const QString& words :
+         {QStringLiteral("Berth 3 departure board"), QStringLiteral("Dark since Monday"), QStringLiteral("Open LED B9"),
+          QStringLiteral("Replace the LED"), QStringLiteral("New LED at B9"), number(146.2) + QStringLiteral(" V"),
+          QStringLiteral("as expected"), QStringLiteral("Passed: 31 min"), QStringLiteral("beyond ES2")}) {
+        EXPECT_TRUE(pdf.contains(words)) << words.toStdString() << "\n" << pdf.toStdString();
     }
     const auto exported = records::readJobFile(me_.path(QStringLiteral("SK-0420.json")));
     EXPECT_EQ(exported.set.panel, "NL430-D7");
     EXPECT_EQ(exported.repair.option, "replaceLed");
+    const auto measured = std::ranges::find_if(exported.trail, [](const auto& entry) {
+        return evidence::testOf(entry.what) == "ledPlusOn" && entry.phase == job::Phase::Before;
+    });
+    ASSERT_NE(measured, exported.trail.end());
+    EXPECT_EQ(measured->source.raw, typed(set_.measure("ledPlusOn")).toStdString()) << "kept as it was typed";
 }
 
 TEST_F(WholeJob, EverythingIsThereAfterARestart) {

@@ -28,7 +28,7 @@ backlight::Backlight smallPanel() {
 std::map<std::string, double> sharesByTitle(const Belief& belief) {
     std::map<std::string, double> shares;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        shares[belief.titles[belief.titleOf[h]]] += belief.shares[h];
+        shares[belief.titles[belief.titleOf[h]].english()] += belief.shares[h];
     }
     return shares;
 }
@@ -155,7 +155,7 @@ protected:
     }
     job::Job job_ = [] {
         job::Job job;
-        job.backlight = backlight::plainBacklight({});
+        job.set.backlight = backlight::plainBacklight({});
         return job;
     }();
 };
@@ -203,17 +203,17 @@ TEST_F(Probing, OpeningThePanelIsPaidOnce) {
 
 TEST_F(Probing, HalvingAnOpenStripIsWorthAboutOneBit) {
     job_.panelOpen = true;
-    const virtualset::SealedSet set(job_.backlight, {"openLed", {{{{1, 3}, LedFault::Open}}, {}}, 2},
+    const virtualset::SealedSet set(job_.set.backlight, {"openLed", {{{{1, 3}, LedFault::Open}}, {}}, 2},
                                     knowledge::builtInKnowledge());
     for (int strip = 0; strip < 4; ++strip) {
         job::addEntry(job_, "", job::Phase::Before,
-                      set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+                      set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     const auto probes = probesOf(job_);
     const auto* half = find(probes, "tester");
     ASSERT_NE(half, nullptr);
     EXPECT_NEAR(half->bits, 1, 0.05);
-    EXPECT_EQ(half->run->count(), 6);
+    EXPECT_EQ(evidence::runOf(half->question)->count(), 6);
     ASSERT_GE(half->outcomes.size(), 2u);
     EXPECT_THAT(half->outcomes[0].meaning, testing::HasSubstr("it is in B"));
 }
@@ -223,13 +223,14 @@ TEST_F(Probing, HalvingAnOpenStripIsWorthAboutOneBit) {
 class Strings : public testing::Test {
 protected:
     explicit Strings(const char* line = "3 strips × 8, one string") {
-        job_.backlight = backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine(line)));
+        job_.set.backlight =
+            backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine(line)));
         job_.panelOpen = true;
     }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     Assessment now() const { return assess(job_, knowledge::builtInKnowledge(), {{}, 40}); }
     virtualset::SealedSet sealed(backlight::Faults faults, const char* suspect = "openLed") const {
-        return {job_.backlight, {suspect, std::move(faults), 11}, knowledge::builtInKnowledge()};
+        return {job_.set.backlight, {suspect, std::move(faults), 11}, knowledge::builtInKnowledge()};
     }
     double shareOf(const std::string& suspect) const {
         double share = 0;
@@ -249,20 +250,20 @@ protected:
 TEST_F(PairStrings, DarkStripMayBeAPairThatIsOpen) {
     const auto set = sealed({{{{0, 4}, LedFault::GroupOpen}}}, "openPair");
     for (int strip = 0; strip < 2; ++strip) {
-        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     EXPECT_GT(shareOf("openPair"), 0.8);
     EXPECT_LT(shareOf("openLed"), 0.05) << "one LED of a pair leaves the strip lit";
     for (const auto& probe : now().probes) {
-        if (probe.run) {
-            EXPECT_EQ(backlight::probeable(job_.backlight, *probe.run), *probe.run) << probe.title;
+        if (const auto run = evidence::runOf(probe.question)) {
+            EXPECT_EQ(backlight::probeable(job_.set.backlight, *run), *run) << probe.title;
         }
     }
 }
 
 TEST_F(PairStrings, OneShortedLedDarkensBothOfItsPair) {
     const auto set = sealed({{{{1, 5}, LedFault::Shorted}}}, "shortedLed");
-    const auto strip = backlight::wholeStrip(job_.backlight, 1);
+    const auto strip = backlight::wholeStrip(job_.set.backlight, 1);
     add(set.tester(strip, job_.bench.tester));
     for (int led = 0; led < 12; ++led) {
         add(set.look({1, led}, strip));
@@ -277,14 +278,14 @@ TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
     add(set.light());
     add(set.measure("ledPlusOn"));
     for (int strip = 0; strip < 3; ++strip) {
-        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     const auto before = now();
     const auto chassis =
         std::find_if(before.probes.begin(), before.probes.end(), [](const Probe& p) { return p.test == "chassis"; });
     ASSERT_NE(chassis, before.probes.end());
     const double share = shareOf("chassisLeak");
-    for (auto& seen : set.take(*chassis, job_.bench.tester)) {
+    for (auto& seen : set.take(chassis->question)) {
         add(std::move(seen));
     }
     EXPECT_GT(shareOf("chassisLeak"), std::max(0.9, share));
@@ -294,8 +295,8 @@ TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
 
 TEST_F(Strings, LedOnItsOwnIsBelieved) {
     const auto set = sealed({{{{1, 3}, LedFault::Open}}});
-    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
-    add(set.tester(backlight::wholeStrip(job_.backlight, 0), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.set.backlight, 1), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.set.backlight, 0), job_.bench.tester));
     const double before = now().ledShares[1][3];
     add(set.check({1, 3}, {parts::LedMethod::BenchSupply, 3, 0.1}));
     EXPECT_GT(now().ledShares[1][3], 0.9);
@@ -306,7 +307,7 @@ TEST_F(Strings, LedOnItsOwnIsBelieved) {
 
 TEST_F(Strings, DiodeModeBelowTheKneeSaysNothing) {
     const auto set = sealed({{{{1, 3}, LedFault::Open}}});
-    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.set.backlight, 1), job_.bench.tester));
     const double before = now().ledShares[1][3];
     add(set.check({1, 3}, {parts::LedMethod::DiodeMode, 2}));
     EXPECT_NEAR(now().ledShares[1][3], before, 0.15 * before);
@@ -315,7 +316,7 @@ TEST_F(Strings, DiodeModeBelowTheKneeSaysNothing) {
 TEST_F(Strings, BridgedLedThatLightsTheRestWasTheOpenOne) {
     const auto set = sealed({{{{1, 3}, LedFault::Open}}});
     for (const int strip : {0, 1}) {
-        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     const auto bridged = set.bridge({1, 3});
     EXPECT_TRUE(bridged.restLights);
@@ -327,7 +328,7 @@ TEST_F(Strings, BridgedLedThatLightsTheRestWasTheOpenOne) {
 
 TEST_F(Strings, DimLedIsLeakyOrAgedNotShorted) {
     const auto set = sealed({{{{0, 2}, LedFault::Aged}}}, "agedLed");
-    const auto strip = backlight::wholeStrip(job_.backlight, 0);
+    const auto strip = backlight::wholeStrip(job_.set.backlight, 0);
     add(set.tester(strip, job_.bench.tester));
     const auto dimOverShorted = [&] { return (shareOf("agedLed") + shareOf("leakyLed")) / shareOf("shortedLed"); };
     const double before = dimOverShorted();
@@ -339,17 +340,17 @@ TEST_F(Strings, DimLedIsLeakyOrAgedNotShorted) {
 
 TEST_F(Strings, CopperUnderALensCostsMoreThanAPad) {
     const auto set = sealed({{{{1, 3}, LedFault::Open}}});
-    add(set.tester(backlight::wholeStrip(job_.backlight, 0), job_.bench.tester));
-    add(set.tester(backlight::wholeStrip(job_.backlight, 1), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.set.backlight, 0), job_.bench.tester));
+    add(set.tester(backlight::wholeStrip(job_.set.backlight, 1), job_.bench.tester));
     const auto minutesOfHalf = [&] {
         const auto probes = now().probes;
         const auto half = std::find_if(probes.begin(), probes.end(), [](const Probe& p) {
-            return p.test == "tester" && p.run && p.run->count() == 4;
+            return p.test == "tester" && evidence::runOf(p.question)->count() == 4;
         });
         return half == probes.end() ? -1 : half->minutes;
     };
     const double pads = minutesOfHalf();
-    for (auto& strip : job_.backlight.strips) {
+    for (auto& strip : job_.set.backlight.strips) {
         strip.access = backlight::Access::Lens;
     }
     const auto& trade = knowledge::builtInKnowledge();
@@ -359,12 +360,12 @@ TEST_F(Strings, CopperUnderALensCostsMoreThanAPad) {
 TEST_F(Strings, VerdictNamesEachFaultForItself) {
     const auto set = sealed({{{{0, 2}, LedFault::Open}, {{0, 3}, LedFault::Shorted}}});
     for (const auto& [first, last] : {std::pair(0, 7), {0, 1}, {2, 2}, {3, 3}, {4, 7}}) {
-        add(set.tester(backlight::runOnStrip(job_.backlight, 0, first, last), job_.bench.tester));
+        add(set.tester(backlight::runOnStrip(job_.set.backlight, 0, first, last), job_.bench.tester));
     }
     for (const int strip : {1, 2}) {
-        add(set.tester(backlight::wholeStrip(job_.backlight, strip), job_.bench.tester));
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
-    EXPECT_EQ(now().verdict, "Open LED A3, shorted LED A4");
+    EXPECT_EQ(now().verdict, "Open LED A3; Shorted LED A4");
     EXPECT_THAT(now().locatedAs, testing::ElementsAre(LedFault::Open, LedFault::Shorted));
 }
 

@@ -25,37 +25,38 @@ protected:
 
     Hypothesis hypothesis(const CaseModel& model) {
         Hypothesis h;
-        const int kind = draw_.whole(0, 5);
-        if (kind == 0) {
-            h.joint = draw_.whole(0, int(model.joints().size()) - 1);
-        } else if (kind == 1) {
-            h.otherStrip = draw_.whole(0, int(model.otherStrips().size()) - 1);
-        } else if (kind == 2) {
-            h.leak = draw_.whole(0, int(model.leaks().size()) - 1);
-        } else {
+        const int kind = draw_.whole(0, 7);
+        const auto others = {knowledge::StringFault::Plug, knowledge::StringFault::Joint,
+                             knowledge::StringFault::OtherType, knowledge::StringFault::Chassis};
+        if (kind >= 3) {
             addFaults(model, h);
         }
+        if (kind < 3 || kind > 6) {
+            const auto all =
+                faults::candidatesFor(others.begin()[draw_.whole(0, int(others.size()) - 1)], model.backlight());
+            h.faults.push_back(all[std::size_t(draw_.whole(0, int(all.size()) - 1))]);
+        }
+        std::sort(h.faults.begin(), h.faults.end());
         return h;
     }
 
     void addFaults(const CaseModel& model, Hypothesis& h) {
         const auto& cells = model.partition().cells();
-        int total = 0;
         std::vector<int> used(cells.size(), 0);
-        for (int tries = draw_.whole(1, 3); tries > 0; --tries) {
+        for (int tries = draw_.whole(1, 6); tries > 0; --tries) {
             const int cell = draw_.whole(0, int(cells.size()) - 1);
             const auto fault = LedFault(draw_.whole(0, backlight::ledFaultKinds - 1));
-            const int count = draw_.whole(1, 2);
-            const bool fits = used[cell] + count <= int(cells[cell].positions.size()) && total + count <= maxFaults;
-            const bool again = std::any_of(h.faults.begin(), h.faults.begin() + h.faultCount,
-                                           [&](const CellFault& f) { return f.cell == cell && f.fault == fault; });
+            const int count = draw_.whole(1, 3);
+            const bool fits = used[cell] + count <= int(cells[cell].positions.size());
+            const bool again = std::any_of(h.faults.begin(), h.faults.end(), [&](const faults::Fault& other) {
+                const auto* leds = faults::asLeds(other);
+                return leds->cell == cell && leds->fault == fault;
+            });
             if (fits && !again && model.canHave(cells[cell], fault)) {
-                h.faults[h.faultCount++] = {cell, fault, count};
+                h.faults.emplace_back(faults::FaultyLeds{cell, fault, count});
                 used[cell] += count;
-                total += count;
             }
         }
-        std::sort(h.faults.begin(), h.faults.begin() + h.faultCount);
     }
 
     using LedFault = backlight::LedFault;
@@ -75,7 +76,7 @@ TEST_P(SharedCircuits, AnswerATesterAsASolveOfTheirOwnDoes) {
         const auto& probe = probes[std::size_t(draw_.whole(0, 7))];
         const auto h = hypothesis(model);
         const auto shared = model.tester(probe, h);
-        const auto fresh = backlight::testRun(model.withOtherStrip(h), probe, model.placed(h));
+        const auto fresh = backlight::testRun(model.madeOf(h), probe, model.placed(h));
         EXPECT_NEAR(shared.volts, fresh.volts, 1e-6 + 1e-6 * fresh.volts) << i;
         EXPECT_EQ(shared.lit, fresh.lit) << i;
     }
@@ -88,7 +89,7 @@ TEST_P(SharedCircuits, AnswerADriverAsASolveOfTheirOwnDoes) {
         const auto h = hypothesis(model);
         for (int channel = 0; channel < int(panel.channels.size()); ++channel) {
             const auto& shared = model.demand(channel, h);
-            const auto fresh = backlight::demandOf(model.withOtherStrip(h), channel, model.placed(h));
+            const auto fresh = backlight::demandOf(model.madeOf(h), channel, model.placed(h));
             EXPECT_NEAR(shared.volts, fresh.volts, 1e-6 + 1e-6 * fresh.volts) << i;
             EXPECT_EQ(shared.conducts, fresh.conducts) << i;
             EXPECT_EQ(shared.lights, fresh.lights) << i;

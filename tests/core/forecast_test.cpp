@@ -1,5 +1,6 @@
 #include "core/driver/forecast.h"
 #include "core/backlight/plain.h"
+#include "core/knowledge/knowledge.h"
 
 #include <gtest/gtest.h>
 
@@ -35,12 +36,13 @@ protected:
         plain.ledPlusLabel = 100;
         panel_ = backlight::plainBacklight(plain);
     }
-    DriverForecast of(DriverFault fault, const backlight::Faults& faults = {}) const {
+    DriverForecast of(const char* behaviour, const backlight::Faults& faults = {}) const {
         std::vector<backlight::ChannelDemand> demands;
         for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
             demands.push_back(backlight::demandOf(panel_, channel, faults));
         }
-        return forecast(panel_, referenceOf(panel_), demands, fault);
+        return Forecaster(panel_, referenceOf(panel_))
+            .forecast(demands, *knowledge::builtInKnowledge().behaviour(behaviour));
     }
     backlight::Backlight panel_;
 };
@@ -48,36 +50,37 @@ protected:
 // The trade's readings for a healthy 100 V feed: 0 V is the board, 100 V ± a few both good, about 130 V the LEDs, a
 // steady half the board (common practice, no source).
 TEST_F(HundredVolts, HealthyStaysAtTheLabel) {
-    const auto on = heaviest(of(DriverFault::None).on);
+    const auto on = heaviest(of("healthy").on);
     EXPECT_EQ(on.shape, Shape::Steady);
     EXPECT_NEAR(on.volts, 100, 3);
-    EXPECT_GT(of(DriverFault::None).light.staysLit, 0.9);
+    EXPECT_GT(of("healthy").light.staysLit, 0.9);
 }
 
 TEST_F(HundredVolts, OpenStringGoesToTheOverVoltageLevel) {
-    const auto forecast = of(DriverFault::None, {{{{1, 4}, LedFault::Open}}, {}});
+    const auto forecast = of("healthy", {{{{1, 4}, LedFault::Open}}, {}});
     EXPECT_NE(heaviest(forecast.on).shape, Shape::Steady);
     EXPECT_NEAR(heaviest(forecast.on).volts, 130, 15);
-    EXPECT_NEAR(heaviest(forecast.on).volts, heaviest(forecast.plugOut).volts, 1e-9) << "the same with the plug out";
+    EXPECT_NEAR(heaviest(forecast.on).volts, heaviest(*forecast.of("ledPlusPlugOut")).volts, 1e-9)
+        << "the same with the plug out";
     EXPECT_GT(forecast.light.never, 0.9);
 }
 
 TEST_F(HundredVolts, NoFeedIsZeroEverywhere) {
-    const auto forecast = of(DriverFault::NoFeed);
-    EXPECT_EQ(heaviest(forecast.idle).volts, 0);
+    const auto forecast = of("noFeed");
+    EXPECT_EQ(heaviest(*forecast.of("ledPlusIdle")).volts, 0);
     EXPECT_EQ(heaviest(forecast.on).volts, 0);
-    EXPECT_EQ(heaviest(forecast.plugOut).volts, 0);
+    EXPECT_EQ(heaviest(*forecast.of("ledPlusPlugOut")).volts, 0);
 }
 
 TEST_F(HundredVolts, DriverThatDoesNotSwitchStaysAtIdle) {
-    const auto forecast = of(DriverFault::NotSwitching);
+    const auto forecast = of("notSwitching");
     EXPECT_NEAR(heaviest(forecast.on).volts, 30, 1e-9);
-    EXPECT_GT(heaviest(forecast.blOn).volts, 2) << "it is asked";
-    EXPECT_LT(heaviest(of(DriverFault::NotAsked).blOn).volts, 1);
+    EXPECT_GT(heaviest(*forecast.of("blOn")).volts, 2) << "it is asked";
+    EXPECT_LT(heaviest(*of("notAsked").of("blOn")).volts, 1);
 }
 
 TEST_F(HundredVolts, StarvedDriverSettlesNearHalf) {
-    const auto on = heaviest(of(DriverFault::WeakSupply).on);
+    const auto on = heaviest(of("weakSupply").on);
     EXPECT_EQ(on.shape, Shape::Steady);
     EXPECT_NEAR(on.volts, 50, 5);
 }
@@ -90,7 +93,7 @@ TEST_F(HundredVolts, ShortedLedsNeverRaiseTheFeedAndTripMoreOftenTheMoreTheyAre)
         for (int led = 0; led < count; ++led) {
             faults.leds.push_back({{0, led}, LedFault::Shorted});
         }
-        const auto forecast = of(DriverFault::None, faults);
+        const auto forecast = of("healthy", faults);
         EXPECT_LE(forecast.on.front().volts, lastVolts);
         EXPECT_GE(forecast.light.flashThenDark, lastTrips);
         lastVolts = forecast.on.front().volts;
@@ -100,12 +103,14 @@ TEST_F(HundredVolts, ShortedLedsNeverRaiseTheFeedAndTripMoreOftenTheMoreTheyAre)
 }
 
 TEST_F(HundredVolts, SharesAddUp) {
-    for (int fault = 0; fault <= int(DriverFault::TripsEarly); ++fault) {
-        const auto forecast = of(DriverFault(fault));
-        for (const auto* volts : {&forecast.idle, &forecast.on, &forecast.plugOut, &forecast.blOn, &forecast.dim}) {
-            EXPECT_NEAR(total(*volts), 1, 1e-9) << fault;
+    for (const auto& behaviour : knowledge::builtInKnowledge().behaviours) {
+        const auto forecast = of(behaviour.id.c_str());
+        EXPECT_NEAR(total(forecast.on), 1, 1e-9) << behaviour.id;
+        for (const auto& [test, volts] : *forecast.still) {
+            EXPECT_NEAR(total(volts), 1, 1e-9) << behaviour.id << ", " << test;
         }
-        EXPECT_NEAR(forecast.light.never + forecast.light.flashThenDark + forecast.light.staysLit, 1, 0.03) << fault;
+        EXPECT_NEAR(forecast.light.never + forecast.light.flashThenDark + forecast.light.staysLit, 1, 0.03)
+            << behaviour.id;
     }
 }
 
@@ -120,9 +125,9 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
     std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
                                                      backlight::demandOf(panel, 1, faults)};
     const auto reference = referenceOf(panel);
-    const auto result = forecast(panel, reference, demands, DriverFault::None);
-    EXPECT_NEAR(heaviest(result.ledMinus(0)).volts, 0.7, 0.01);
-    EXPECT_NEAR(heaviest(result.ledMinus(1)).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
+    const auto result = Forecaster(panel, reference).forecast(demands, knowledge::builtInKnowledge().healthy());
+    EXPECT_NEAR(heaviest(*result.of("ledMinus", 0)).volts, 0.7, 0.01);
+    EXPECT_NEAR(heaviest(*result.of("ledMinus", 1)).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
 }
 
 TEST(Likelihood, PrefersTheForecastThatIsRight) {
@@ -149,16 +154,12 @@ TEST(Likelihood, DensityOfAForecastIsADistribution) {
     EXPECT_NEAR(area, 1, 0.01);
 }
 
-TEST(ForecastOf, KnowsEveryBoardTestAndNothingElse) {
-    DriverForecast forecast;
-    forecast.sinks.resize(2);
-    forecast.sinkOfChannel = {0, 1};
-    for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
-        EXPECT_NE(forecastOf(forecast, test, 0), nullptr) << test;
+TEST_F(HundredVolts, EveryVoltageOfTheBoardIsForecastAndNothingElse) {
+    const auto forecast = of("healthy");
+    for (const auto& test : knowledge::builtInKnowledge().tests) {
+        EXPECT_EQ(forecast.of(test.id) != nullptr, test.form == knowledge::Form::Volts) << test.id;
     }
-    EXPECT_EQ(forecastOf(forecast, "ledMinus", 1), &forecast.ledMinus(1));
-    EXPECT_EQ(forecastOf(forecast, "ledMinus", 2), nullptr);
-    EXPECT_EQ(forecastOf(forecast, "torch", 0), nullptr);
+    EXPECT_EQ(forecast.of("ledMinus", int(panel_.channels.size())), nullptr) << "no such channel";
 }
 
 }  // namespace

@@ -62,9 +62,9 @@ TEST(JobFile, OfAnOlderProgramReadsWithTheNewFieldsAtTheirUsualValues) {
     json document = toJson(fullJob());
     document.erase("panelCheck");
     document["bench"].erase("supplies");
-    document["backlight"].erase("harness");
-    document["backlight"].erase("celsius");
-    for (auto& strip : document["backlight"]["strips"]) {
+    document["set"]["backlight"].erase("harness");
+    document["set"]["backlight"].erase("celsius");
+    for (auto& strip : document["set"]["backlight"]["strips"]) {
         for (const char* key : {"parallel", "chains", "access", "connector"}) {
             strip.erase(key);
         }
@@ -72,8 +72,8 @@ TEST(JobFile, OfAnOlderProgramReadsWithTheNewFieldsAtTheirUsualValues) {
     const Job job = parseJob(document.dump());
     EXPECT_EQ(job.panelCheck, panelcheck::PanelCheck{});
     EXPECT_EQ(job.bench.supplies, Bench{}.supplies);
-    EXPECT_EQ(job.backlight.celsius, 25);
-    EXPECT_EQ(job.backlight.strips[2].parallel, 1);
+    EXPECT_EQ(job.set.backlight.celsius, 25);
+    EXPECT_EQ(job.set.backlight.strips[2].parallel, 1);
 }
 
 TEST(JobFile, RefusesNonsenseInTheNewFields) {
@@ -89,12 +89,12 @@ TEST(JobFile, RefusesNonsenseInTheNewFields) {
     EXPECT_THAT(problemWith([](json& d) { d["panelCheck"]["channel"] = 4; }), HasSubstr("panelCheck.channel"));
     EXPECT_THAT(problemWith([](json& d) { d["bench"]["supplies"][1]["maxVolts"] = -1; }),
                 HasSubstr("bench.supplies[1].maxVolts"));
-    EXPECT_THAT(problemWith([](json& d) { d["backlight"]["strips"][0]["parallel"] = 5; }),
+    EXPECT_THAT(problemWith([](json& d) { d["set"]["backlight"]["strips"][0]["parallel"] = 5; }),
                 HasSubstr("do not come out even"));
-    EXPECT_THAT(problemWith([](json& d) { d["backlight"]["harness"][0]["role"] = "spare"; }),
-                HasSubstr("backlight.harness[0].role"));
+    EXPECT_THAT(problemWith([](json& d) { d["set"]["backlight"]["harness"][0]["role"] = "spare"; }),
+                HasSubstr("set.backlight.harness[0].role"));
     EXPECT_THAT(problemWith([](json& d) {
-                    d["backlight"]["strips"][0]["parallel"] = 2;
+                    d["set"]["backlight"]["strips"][0]["parallel"] = 2;
                     d["trail"][3]["run"]["first"] = 1;
                 }),
                 HasSubstr("between LEDs that stand side by side"));
@@ -109,8 +109,8 @@ TEST(JobFile, KeepsFieldsItDoesNotKnow) {
     json document = toJson(fullJob());
     document["colourOfTheVan"] = "white";
     document["set"]["remote/control"] = {{"lost", true}};
-    document["backlight"]["strips"][2]["batch"] = "Q7";
-    document["backlight"]["driver"]["ic"] = 9;
+    document["set"]["backlight"]["strips"][2]["batch"] = "Q7";
+    document["set"]["backlight"]["driver"]["ic"] = 9;
     document["trail"][3]["mood"] = "hopeful";
     document["soak"][1]["room"] = 21.5;
     Job job = parseJob(document.dump());
@@ -161,7 +161,7 @@ TEST(JobFile, WithTextThatNoScreenCanShowIsRefused) {
 
 TEST(JobFile, OptionalFieldsThatWereTakenOutStayOut) {
     Job job = parseJob(toJson(fullJob()).dump());
-    job.backlight.ledPlusLabel.reset();
+    job.set.backlight.ledPlusLabel.reset();
     job.set.hoursRun.reset();
     EXPECT_EQ(parseJob(toJson(job).dump()), job);
 }
@@ -186,37 +186,41 @@ TEST_P(HostileField, GivesOneErrorThatNamesTheField) {
 
 INSTANTIATE_TEST_SUITE_P(
     Fields, HostileField,
-    testing::Values(
-        Hostile{"format", "/format", "other", "format: this is no job file"},
-        Hostile{"version", "/version", 99, "version: 99 is newer than this program"},
-        Hostile{"versionType", "/version", "one", "version: expected a number, found a string"},
-        Hostile{"emptyId", "/id", "", "id: is empty"},
-        Hostile{"negativeLeds", "/backlight/strips/1/leds", -12, "backlight.strips[1].leds: -12 is outside 1 … 1000"},
-        Hostile{"hugeLeds", "/backlight/strips/0/leds", 1e9, "backlight.strips[0].leds"},
-        Hostile{"halfLed", "/backlight/strips/0/leds", 11.5, "backlight.strips[0].leds: 11.5 is not a whole number"},
-        Hostile{"noLed", "/backlight/strips/0/led/ratedVolts", "three",
-                "backlight.strips[0].led.ratedVolts: expected a number"},
-        Hostile{"noCurve", "/backlight/strips/0/led/ratedVolts", 100,
-                "backlight.strips[0].led: 100 V at 0.35 A over 1 dies is no LED"},
-        Hostile{"nullVolts", "/trail/2/volts", nullptr, "trail[2].volts: expected a number, found a null"},
-        Hostile{"hugeVolts", "/trail/2/volts", 1e300, "trail[2].volts: 1e+300 is outside"},
-        Hostile{"wordShape", "/trail/2/shape", "zigzag", "trail[2].shape: \"zigzag\" is none of steady"},
-        Hostile{"kind", "/trail/0/kind", "dream", "trail[0].kind"},
-        Hostile{"runBeyond", "/trail/3/run/last", 48, "trail[3].run.last: 48 is outside"},
-        Hostile{"runBackwards", "/trail/3/run/first", 20, "trail[3].run.last"},
-        Hostile{"channelBeyond", "/trail/3/run/channel", 4, "trail[3].run.channel"},
-        Hostile{"ledBeyond", "/trail/4/led", 12, "trail[4].led"},
-        Hostile{"litBeyond", "/trail/3/lit", 13, "trail[3].lit"},
-        Hostile{"twiceId", "/trail/1/id", 1, "trail[1].id: 1 is used twice"},
-        Hostile{"stripTwice", "/backlight/channels/0/strings/0/strips/1/strip", 0, "strip A is in 2 strings"},
-        Hostile{"noSuchStrip", "/backlight/channels/0/strings/0/strips/1/strip", 7, "strip number 7 does not exist"},
-        Hostile{"noStrips", "/backlight/strips", json::array(), "backlight.strips: a backlight has at least one strip"},
-        Hostile{"stripsNoList", "/backlight/strips", 4, "backlight.strips: expected an array"},
-        Hostile{"setNoObject", "/set", json::array(), "set: expected an object, found an array"},
-        Hostile{"flag", "/panelOpen", 1, "panelOpen: expected true or false"},
-        Hostile{"negativeAmps", "/backlight/channels/0/amps", -0.2, "backlight.channels[0].amps"},
-        Hostile{"longText", "/set/complaint", std::string(10'000, 'x'),
-                "set.complaint: 10000 bytes of text; at most 8000"}),
+    testing::Values(Hostile{"format", "/format", "other", "format: this is no job file"},
+                    Hostile{"version", "/version", 99, "version: 99 is newer than this program"},
+                    Hostile{"versionType", "/version", "one", "version: expected a number, found a string"},
+                    Hostile{"emptyId", "/id", "", "id: is empty"},
+                    Hostile{"negativeLeds", "/set/backlight/strips/1/leds", -12,
+                            "set.backlight.strips[1].leds: -12 is outside 1 … 1000"},
+                    Hostile{"hugeLeds", "/set/backlight/strips/0/leds", 1e9, "set.backlight.strips[0].leds"},
+                    Hostile{"halfLed", "/set/backlight/strips/0/leds", 11.5,
+                            "set.backlight.strips[0].leds: 11.5 is not a whole number"},
+                    Hostile{"noLed", "/set/backlight/strips/0/led/ratedVolts", "three",
+                            "set.backlight.strips[0].led.ratedVolts: expected a number"},
+                    Hostile{"noCurve", "/set/backlight/strips/0/led/ratedVolts", 100,
+                            "set.backlight.strips[0].led: 100 V at 0.35 A over 1 dies is no LED"},
+                    Hostile{"nullVolts", "/trail/2/volts", nullptr, "trail[2].volts: expected a number, found a null"},
+                    Hostile{"hugeVolts", "/trail/2/volts", 1e300, "trail[2].volts: 1e+300 is outside"},
+                    Hostile{"wordShape", "/trail/2/shape", "zigzag", "trail[2].shape: \"zigzag\" is none of steady"},
+                    Hostile{"kind", "/trail/0/kind", "dream", "trail[0].kind"},
+                    Hostile{"runBeyond", "/trail/3/run/last", 48, "trail[3].run.last: 48 is outside"},
+                    Hostile{"runBackwards", "/trail/3/run/first", 20, "trail[3].run.last"},
+                    Hostile{"channelBeyond", "/trail/3/run/channel", 4, "trail[3].run.channel"},
+                    Hostile{"ledBeyond", "/trail/4/led", 12, "trail[4].led"},
+                    Hostile{"litBeyond", "/trail/3/lit", 13, "trail[3].lit"},
+                    Hostile{"twiceId", "/trail/1/id", 1, "trail[1].id: 1 is used twice"},
+                    Hostile{"stripTwice", "/set/backlight/channels/0/strings/0/strips/1/strip", 0,
+                            "strip A is in 2 strings"},
+                    Hostile{"noSuchStrip", "/set/backlight/channels/0/strings/0/strips/1/strip", 7,
+                            "strip number 7 does not exist"},
+                    Hostile{"noStrips", "/set/backlight/strips", json::array(),
+                            "set.backlight.strips: a backlight has at least one strip"},
+                    Hostile{"stripsNoList", "/set/backlight/strips", 4, "set.backlight.strips: expected an array"},
+                    Hostile{"setNoObject", "/set", json::array(), "set: expected an object, found an array"},
+                    Hostile{"flag", "/panelOpen", 1, "panelOpen: expected true or false"},
+                    Hostile{"negativeAmps", "/set/backlight/channels/0/amps", -0.2, "set.backlight.channels[0].amps"},
+                    Hostile{"longText", "/order/complaint", std::string(10'000, 'x'),
+                            "order.complaint: 10000 bytes of text; at most 8000"}),
     [](const auto& info) { return info.param.name; });
 
 TEST(HostileFile, TruncatedSaysWhere) {
@@ -250,13 +254,13 @@ TEST(HostileFile, NumbersThatAreNoneAreRefused) {
 TEST(HostileFile, ManyStripsAreCounted) {
     json document = toJson(fullJob());
     for (int i = 0; i < 500; ++i) {
-        document["backlight"]["strips"].push_back(document["backlight"]["strips"][0]);
+        document["set"]["backlight"]["strips"].push_back(document["set"]["backlight"]["strips"][0]);
     }
-    EXPECT_THAT(problemOf(document), HasSubstr("backlight.strips: 504 entries; at most 200"));
+    EXPECT_THAT(problemOf(document), HasSubstr("set.backlight.strips: 504 entries; at most 200"));
 }
 
 TEST(HostileFile, MissingFieldsAreNamed) {
-    for (const char* field : {"format", "version", "id", "title", "backlight"}) {
+    for (const char* field : {"format", "version", "id", "title", "set"}) {
         json document = toJson(fullJob());
         document.erase(field);
         EXPECT_EQ(problemOf(document), std::string(field) + ": missing");
@@ -316,8 +320,8 @@ TEST(TypedReading, SaysWhatIsWrong) {
     for (const char* text :
          {"", " ", "abc", "12..5", "1e9", "-3", "nan", "inf", "12 >", "> 12", "48 > 184", "1 ~ 2 ~ 3"}) {
         const auto result = readTypedVolts(text);
-        ASSERT_TRUE(std::holds_alternative<std::string>(result)) << text;
-        EXPECT_FALSE(std::get<std::string>(result).empty());
+        ASSERT_TRUE(std::holds_alternative<text::Text>(result)) << text;
+        EXPECT_FALSE(std::get<text::Text>(result).empty());
     }
 }
 
@@ -331,7 +335,7 @@ TEST(TypedLed, TakesVoltsLightAndBothWaysRound) {
     EXPECT_EQ(read("1.8/1.8"), (parts::LedCheckReading{1.8, 1.8, true, {}, {}}));
     EXPECT_EQ(read("2.6 / OL"), (parts::LedCheckReading{2.6, {}, true, {}, {}}));
     for (const char* wrong : {"", "lit", "two", "900", "1/2/3", "-1"}) {
-        EXPECT_TRUE(std::holds_alternative<std::string>(readTypedLed(wrong))) << wrong;
+        EXPECT_TRUE(std::holds_alternative<text::Text>(readTypedLed(wrong))) << wrong;
     }
 }
 

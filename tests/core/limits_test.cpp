@@ -50,6 +50,28 @@ TEST(LargestJobs, OneMoreOfAnythingIsRefused) {
     EXPECT_EQ(inWords(job::problemsOf(job).front()), "trail: 3001 entries; at most 3000");
 }
 
+/// Fewer LEDs than sets of faults are built of.
+TEST(SmallestBacklight, OfOneLedOrThreeIsAssessed) {
+    for (const int leds : {1, 2, 3}) {
+        job::Job job;
+        backlight::PlainDescription plain;
+        plain.strips = 1;
+        plain.stripsPerString = 1;
+        plain.ledsPerStrip = leds;
+        job.set.backlight = backlight::plainBacklight(plain);
+        job.panelOpen = true;
+        job::addEntry(job, "", job::Phase::Before,
+                      evidence::TesterTaken{backlight::wholeStrip(job.set.backlight, 0), job.bench.tester, 0.1, 0});
+        job.id = "SK-9002";
+        job.title = "small";
+        const auto problems = job::problemsOf(job);
+        ASSERT_TRUE(problems.empty()) << inWords(problems.front());
+        const auto assessment = reasoning::assess(job, knowledge::builtInKnowledge());
+        EXPECT_EQ(assessment.suspects.front().suspect, "shortedLed") << leds;
+        EXPECT_EQ(assessment.located.size(), std::size_t(leds)) << "none has a volt left";
+    }
+}
+
 TEST(AssessmentThatIsAskedToStop, Stops) {
     const auto largest = test::largestJobs()[1].job;
     std::stop_source stop;
@@ -64,7 +86,7 @@ TEST(StandingEntries, AreThoseOfComparingEachWithEach) {
     const auto draw = [&](int n) { return std::uniform_int_distribution(0, n - 1)(random); };
     for (int round = 0; round < 20; ++round) {
         job::Job job;
-        job.backlight = backlight::plainBacklight({});
+        job.set.backlight = backlight::plainBacklight({});
         for (int i = 0; i < 150; ++i) {
             const backlight::Run run{{0, 0}, draw(3), 3 + draw(3)};
             const backlight::LedPlace place{draw(2), draw(4)};

@@ -13,14 +13,15 @@ using testing::HasSubstr;
 PlainDescription read(const char* line) {
     const auto result = readLine(line);
     const auto* problem = std::get_if<LineProblem>(&result);
-    EXPECT_EQ(problem, nullptr) << line << ": " << (problem != nullptr ? problem->words + " " + problem->reason : "");
+    EXPECT_EQ(problem, nullptr) << line << ": "
+                                << (problem != nullptr ? problem->words + " " + problem->reason.english() : "");
     return problem != nullptr ? PlainDescription{} : std::get<PlainDescription>(result);
 }
 
 std::string problemOf(const char* line) {
     const auto result = readLine(line);
     const auto* problem = std::get_if<LineProblem>(&result);
-    return problem == nullptr ? "" : problem->words + ": " + problem->reason;
+    return problem == nullptr ? "" : problem->words + ": " + problem->reason.english();
 }
 
 TEST(Line, OfFourStripsInOneString) {
@@ -115,7 +116,7 @@ TEST(Line, KeepsTheMeasuredLedUntilItNamesAnother) {
 template <class Values>
 std::string problemIn(const std::variant<Values, LineProblem>& read) {
     const auto* problem = std::get_if<LineProblem>(&read);
-    return problem == nullptr ? "" : problem->words + ": " + problem->reason;
+    return problem == nullptr ? "" : problem->words + ": " + problem->reason.english();
 }
 
 TEST(Pins, AreReadInTheirOrder) {

@@ -40,7 +40,7 @@ struct Outcome {
 Outcome follow(const virtualset::SealedSet& set) {
     const auto& trade = knowledge::builtInKnowledge();
     job::Job job;
-    job.backlight = set.backlight();
+    job.set.backlight = set.backlight();
     job.panelOpen = true;
     Outcome outcome;
     for (; outcome.probes < 60; ++outcome.probes) {
@@ -52,7 +52,7 @@ Outcome follow(const virtualset::SealedSet& set) {
         if (next == assessment.probes.end()) {
             break;
         }
-        for (auto& seen : set.take(*next, job.bench.tester)) {
+        for (auto& seen : set.take(next->question)) {
             job::addEntry(job, "", job::Phase::Before, std::move(seen));
         }
     }
@@ -97,6 +97,34 @@ TEST_P(SealedFaults, AreFoundAsTheyAre) {
     }
     std::printf("%d faulty at once: %d of %d found, %.1f probes each; yes-or-no bound %.1f\n", count, found, sets,
                 double(probes) / sets, log2Choose(24, count) + count);
+}
+
+/// Common practice, no source: five shorts in one strip, eight bad LEDs in a set.
+TEST(EightFaultyLeds, OfThreeKindsInOneSetAreLocatedByTheAdvisedProbes) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto panel =
+        plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine("4 strips × 12, one string")));
+    const auto sets = unsigned(std::min(3, setsEach() / 6));
+    for (unsigned seed = 1; seed <= sets; ++seed) {
+        std::mt19937 random(seed);
+        std::vector<LedPlace> truth;
+        backlight::Faults faults;
+        const LedFault kinds[] = {LedFault::Shorted, LedFault::Shorted, LedFault::Shorted, LedFault::Shorted,
+                                  LedFault::Dark,    LedFault::Dark,    LedFault::Open,    LedFault::Open};
+        while (truth.size() < std::size(kinds)) {
+            const LedPlace place{std::uniform_int_distribution(0, 3)(random),
+                                 std::uniform_int_distribution(0, 11)(random)};
+            if (std::find(truth.begin(), truth.end(), place) == truth.end()) {
+                faults.leds.push_back({place, kinds[truth.size()]});
+                truth.push_back(place);
+            }
+        }
+        std::sort(truth.begin(), truth.end());
+        const auto outcome = follow(virtualset::SealedSet(panel, {"openLed", faults, seed}, trade));
+        EXPECT_EQ(outcome.found, truth) << evidence::namesOf(panel, outcome.found) << " for "
+                                        << evidence::namesOf(panel, truth);
+        EXPECT_LT(outcome.probes, panel.ledCount() / 2) << "LED by LED would do as well";
+    }
 }
 
 INSTANTIATE_TEST_SUITE_P(AtOnce, SealedFaults, testing::Values(1, 2, 3));

@@ -37,9 +37,9 @@ TEST(Comeback, GrowsWithAgeCountAndTime) {
 class Plan : public testing::Test {
 protected:
     Plan() {
-        job_.set.value = 420;
+        job_.order.value = 420;
         job_.set.hoursRun = 9000;
-        job_.backlight = backlight::plainBacklight({});
+        job_.set.backlight = backlight::plainBacklight({});
         open_.shareOfSuspect = {{"openLed", 0.97}, {"openPlug", 0.03}};
         open_.failedLeds = {{1, 8}};
         open_.failedCount = 1;
@@ -90,7 +90,7 @@ TEST_F(Plan, OpeningCostsMinutesUntilItIsOpen) {
 }
 
 TEST_F(Plan, PartsThatComeTooLateAreMarkedAndGoLast) {
-    job_.set.due = "2026-11-28";
+    job_.order.due = "2026-11-28";
     const auto p = plan("2026-11-25");
     EXPECT_TRUE(option(p, "replaceStrip").late);
     EXPECT_FALSE(option(p, "replaceLed").late);
@@ -99,14 +99,14 @@ TEST_F(Plan, PartsThatComeTooLateAreMarkedAndGoLast) {
 }
 
 TEST_F(Plan, DateThatIsNoDateMakesNothingLate) {
-    job_.set.due = "soon";
+    job_.order.due = "soon";
     for (const auto& o : plan("2026-11-25").options) {
         EXPECT_FALSE(o.late);
     }
 }
 
 TEST_F(Plan, AsksTheOwnerWhenTheRepairCostsOverHalfOfTheSet) {
-    job_.set.value = 90;
+    job_.order.value = 90;
     const auto p = plan();
     EXPECT_EQ(p.advised, "doNotRepair");
     EXPECT_THAT(p.advice, HasSubstr("Ask the owner"));
@@ -137,14 +137,14 @@ TEST_F(Plan, EverythingThatCostsRaisesTheExpectedCost) {
     };
     raises([&] { job_.bench.ratePerHour += 10; });
     raises([&] { job_.bench.goodwill += 10; });
-    raises([&] { job_.set.value += 500; });  // the glass may break
+    raises([&] { job_.order.value += 500; });  // the glass may break
     raises([&] { job_.bench.promisedHours += 500; });
     open_.shareOfSuspect = {{"openLed", 0.9}, {"driverNotSwitching", 0.1}};
     EXPECT_GT(cost(), before) << "it may not mend";
 }
 
 TEST_F(Plan, WithoutAValueDoNotRepairIsNotFree) {
-    job_.set.value = 0;
+    job_.order.value = 0;
     const auto p = plan();
     EXPECT_FALSE(option(p, "doNotRepair").expectedCost);
     EXPECT_EQ(p.options.back().id, "doNotRepair");
@@ -188,14 +188,14 @@ TEST(Cautions, StandAtEveryLiveStepWithTheVoltageOfThisSet) {
     bool prove = false;
     for (const auto& caution : cautions) {
         board = board || (caution.station == "board" && caution.live &&
-                          caution.text.find("183 V DC, beyond ES2") != std::string::npos);
-        prove =
-            prove || (caution.station == "prove" && caution.live && caution.text.find("146 V") != std::string::npos);
+                          caution.text.english().find("183 V DC, beyond ES2") != std::string::npos);
+        prove = prove || (caution.station == "prove" && caution.live &&
+                          caution.text.english().find("146 V") != std::string::npos);
     }
     EXPECT_TRUE(board);
     EXPECT_TRUE(prove);
     for (const auto& caution : cautionsFor({40, 50, 48})) {
-        EXPECT_EQ(caution.text.find("beyond"), std::string::npos) << caution.text;
+        EXPECT_EQ(caution.text.english().find("beyond"), std::string::npos) << caution.text;
     }
 }
 

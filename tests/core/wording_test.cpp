@@ -8,16 +8,16 @@ namespace {
 
 class Wording : public testing::Test {
 protected:
-    Wording() { job_.backlight = backlight::plainBacklight({}); }
+    Wording() { job_.set.backlight = backlight::plainBacklight({}); }
     std::string words(const evidence::Observation& what) const {
-        return evidence::describe(what, {job_.backlight, trade_});
+        return evidence::describe(what, {job_.set.backlight, trade_}).english();
     }
     std::string title(const evidence::Observation& what) const {
-        return evidence::titleOf(what, {job_.backlight, trade_});
+        return evidence::titleOf(what, {job_.set.backlight, trade_}).english();
     }
     void see(int strip, int led, evidence::LedSeen::Glow glow) {
         job::addEntry(job_, "2026-11-25T08:00:00Z", job::Phase::Before,
-                      evidence::LedSeen{{strip, led}, glow, backlight::wholeStrip(job_.backlight, strip)});
+                      evidence::LedSeen{{strip, led}, glow, backlight::wholeStrip(job_.set.backlight, strip)});
     }
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
     job::Job job_;
@@ -50,7 +50,7 @@ TEST_F(Wording, NamesTheChannelOnlyWhereThereAreSeveral) {
     EXPECT_EQ(title(evidence::Measured{"ledMinus", 0}), "LED−");
     backlight::PlainDescription plain;
     plain.stripsPerString = 2;
-    job_.backlight = backlight::plainBacklight(plain);
+    job_.set.backlight = backlight::plainBacklight(plain);
     EXPECT_EQ(title(evidence::Measured{"ledMinus", 1}), "LED− of channel 2");
     EXPECT_EQ(title(evidence::Measured{"blOn", 0}), "BL_ON");
 }
@@ -93,10 +93,10 @@ TEST_F(Wording, ProofStandsBesideTheEvidence) {
 }
 
 TEST_F(Wording, TellsHowATesterWasPut) {
-    const auto strip = backlight::wholeStrip(job_.backlight, 1);
+    const auto strip = backlight::wholeStrip(job_.set.backlight, 1);
     EXPECT_EQ(title(evidence::TesterTaken{strip, {0.03, 300}, 31, 11, {}, {{1, 8}, {1, 2}}}),
               "Tester 30 mA, strip B, B9, B3 bridged");
-    EXPECT_EQ(title(evidence::TesterTaken{backlight::wholeString(job_.backlight, {0, 0}),
+    EXPECT_EQ(title(evidence::TesterTaken{backlight::wholeString(job_.set.backlight, {0, 0}),
                                           {0.03, 300},
                                           58,
                                           20,

@@ -97,7 +97,7 @@ TEST_F(LogbookFile, ListsOpenJobsAsTheyAreDueAndFinishedOnesLast) {
     logbook.store(done, QStringLiteral("Handed back"), 1);
     auto undated = demoJob(0);
     undated.id = "SK-0500";
-    undated.set.due.clear();
+    undated.order.due.clear();
     logbook.create(undated, QStringLiteral("Taken in"));
     std::vector<std::string> ids;
     for (const auto& summary : logbook.jobs()) {
@@ -265,7 +265,7 @@ TEST_F(LogbookFile, PagesAddUpToTheWholeList) {
     for (int i = 0; i < 57; ++i) {
         auto job = demoJob(i % 3);
         job.id = "SK-" + std::to_string(1000 + (i * 37) % 57);
-        job.set.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
+        job.order.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
         logbook.create(job, QStringLiteral("Taken in"));
     }
     for (const char* search : {"", "berth", "northlight"}) {
@@ -291,8 +291,8 @@ TEST_F(LogbookFile, CommonWordFindsWhatReadingAllJobsFinds) {
     std::vector<job::Job> jobs(1500);
     for (int i = 0; i < int(jobs.size()); ++i) {
         jobs[i].id = "SK-" + std::to_string(1000 + (i * 37) % 1500);
-        jobs[i].set.place = i % 5 == 0 ? "Kiosk" : "Berth";
-        jobs[i].set.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
+        jobs[i].order.place = i % 5 == 0 ? "Kiosk" : "Berth";
+        jobs[i].order.due = i % 4 == 0 ? "" : "2026-12-" + std::to_string(10 + i % 19);
         jobs[i].handedBack = i % 7 == 0 ? "2026-11-20T10:00:00Z" : "";
     }
     logbook.createAll(jobs, QStringLiteral("Taken in"));
@@ -330,13 +330,14 @@ TEST_F(LogbookFile, DamagedJobNamesTheJobAndTheFieldAndLeavesTheOthers) {
         logbook.create(demoJob(0), QStringLiteral("Taken in"));
         logbook.create(demoJob(1), QStringLiteral("Taken in"));
     }
-    sql(QStringLiteral("UPDATE job SET body = json_set(body, '$.backlight.strips[0].leds', -3) WHERE id = 'SK-0412'"));
+    sql(QStringLiteral(
+        "UPDATE job SET body = json_set(body, '$.set.backlight.strips[0].leds', -3) WHERE id = 'SK-0412'"));
     const Logbook logbook(path());
     try {
         loaded(logbook, "SK-0412");
         FAIL();
     } catch (const LogbookError& error) {
-        EXPECT_THAT(error.what(), HasSubstr("SK-0412: backlight.strips[0].leds: -3 is outside"));
+        EXPECT_THAT(error.what(), HasSubstr("SK-0412: set.backlight.strips[0].leds: -3 is outside"));
     }
     EXPECT_EQ(loaded(logbook, "SK-0415"), demoJob(1));
 }

@@ -8,6 +8,7 @@
 #include <QTemporaryDir>
 
 #include "core/reasoning/wording.h"
+#include "language/language.h"
 #include "records/files.h"
 #include "typeface/typeface.h"
 #include "virtualset/demo_workshop.h"
@@ -28,12 +29,12 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
         EXPECT_TRUE(report.contains(QString::fromUtf8(expected))) << expected;
     }
     for (const auto& entry : job_.trail) {
-        EXPECT_TRUE(report.contains(QString::fromStdString(evidence::describe(entry.what, {job_.backlight, trade_}))))
+        EXPECT_TRUE(report.contains(language::words(evidence::describe(entry.what, {job_.set.backlight, trade_}))))
             << entry.id;
-        EXPECT_TRUE(report.contains(QString::fromStdString(evidence::titleOf(entry.what, {job_.backlight, trade_}))))
+        EXPECT_TRUE(report.contains(language::words(evidence::titleOf(entry.what, {job_.set.backlight, trade_}))))
             << entry.id;
     }
-    const auto band = reasoning::assess(job_, trade_).expectedVolts.at("ledPlusOn");
+    const auto band = reasoning::assess(job_, trade_).expectedVolts.at({"ledPlusOn", 0});
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));
 }
 
@@ -77,7 +78,7 @@ TEST_F(Report, CarriesTheCautions) {
 }
 
 TEST_F(Report, WordsThatLookLikeMarkupStayWords) {
-    job_.set.complaint = "<b>dark</b> & <script>alert(1)</script> <img src=x>";
+    job_.order.complaint = "<b>dark</b> & <script>alert(1)</script> <img src=x>";
     EXPECT_TRUE(text().contains(QStringLiteral("<b>dark</b> & <script>alert(1)</script> <img src=x>")));
 }
 
@@ -99,10 +100,10 @@ TEST_F(Report, LongReportsRunOverSeveralPages) {
 }
 
 TEST_F(Report, LabelsThatLookLikePlaceholdersStayWords) {
-    job_.backlight.strips[0].label = "%2";
+    job_.set.backlight.strips[0].label = "%2";
     job_.title = "%1 and %3";
     job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
-                  evidence::TesterTaken{backlight::wholeStrip(job_.backlight, 0), {0.03, 300}, 300, 0});
+                  evidence::TesterTaken{backlight::wholeStrip(job_.set.backlight, 0), {0.03, 300}, 300, 0});
     const QString words = text();
     EXPECT_TRUE(words.contains(QStringLiteral("%1 and %3"))) << words.toStdString();
     EXPECT_TRUE(words.contains(QStringLiteral("Tester 30 mA, strip %2"))) << words.toStdString();

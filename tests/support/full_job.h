@@ -13,21 +13,21 @@ inline Job fullJob() {
     Job job;
     job.id = "SK-9001";
     job.title = "Slip 4 board";
-    job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", "Slip 4", "dark", 300, "2026-12-01", 7000};
-    job.backlight = backlight::plainBacklight({});
-    job.backlight.ledPlusLabel = 150;
-    job.backlight.harness = {{backlight::HarnessPin::Role::LedPlus, 0, "black", 0.2},
-                             {backlight::HarnessPin::Role::LedMinus, 0, "red", 0.1},
-                             {}};
-    job.backlight.celsius = 41;
-    job.backlight.ledPoints = {{0.001, 2.6}, {0.35, 3.1}};
-    job.backlight.strips[2].access = backlight::Access::Mask;
-    job.backlight.strips[2].connector = "2-pin white, left";
+    job.order = {"Slip 4", "dark", 300, "2026-12-01"};
+    job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}};
+    job.set.backlight = backlight::plainBacklight({});
+    job.set.backlight.ledPlusLabel = 150;
+    job.set.backlight.harness = {{backlight::HarnessPin::Role::LedPlus, 0, "black", 0.2},
+                                 {backlight::HarnessPin::Role::LedMinus, 0, "red", 0.1},
+                                 {}};
+    job.set.backlight.celsius = 41;
+    job.set.backlight.ledPoints = {{0.001, 2.6}, {0.35, 3.1}};
+    job.set.backlight.strips[2].access = backlight::Access::Mask;
+    job.set.backlight.strips[2].connector = "2-pin white, left";
     job.bench.supplies = {{"left", 60, 3, 250}, {"right", 120, 1, 300}};
     job.panelCheck = {0,
                       0.25,
                       5,
-                      {2, 710, 3.4},
                       true,
                       122,
                       137.5,
@@ -39,7 +39,8 @@ inline Job fullJob() {
     const backlight::Run run{{0, 0}, 0, 11};
     addEntry(job, "2026-11-25T08:00:00Z", Phase::Before, Answer{"torch", "picture"});
     addEntry(job, "2026-11-25T08:01:00Z", Phase::Before, LightSeen{driver::Light::FlashThenDark, 0.4});
-    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 181.6, 48});
+    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 181.6, 48},
+             {From::Typed, "181,6 > 48"});
     addEntry(job, "2026-11-25T08:03:00Z", Phase::Before, TesterTaken{run, {0.03, 300}, 33.5, 12});
     addEntry(job, "2026-11-25T08:04:00Z", Phase::Before, LedSeen{{1, 6}, LedSeen::Glow::Dark, {{0, 0}, 12, 23}});
     addEntry(job, "2026-11-25T08:05:00Z", Phase::Before, LedSeen{{1, 5}, LedSeen::Glow::Dim, {{0, 0}, 12, 23}});
@@ -50,7 +51,8 @@ inline Job fullJob() {
     addEntry(job, "2026-11-25T08:08:00Z", Phase::Before,
              LedChecked{{1, 8}, {parts::LedMethod::DiodeMode, 3.2, 0.1, 1000}, {{}, 0.4, true, 0.001, false}});
     addEntry(job, "2026-11-25T08:09:00Z", Phase::Before, Bridged{{1, 8}, 0.238, true});
-    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 146, 146});
+    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 146, 146},
+             {From::Instrument, "+1.460E+02"});
     job.repair = {"replaceStrip", "new strip", 0.24, 0.2};
     job.soak = {{0, 146, 0.2, false}, {31, 145.5, 0.199, false}};
     return job;

@@ -34,13 +34,13 @@ inline std::vector<LargestJob> largestJobs() {
         Job job;
         job.id = "SK-9000";
         job.title = "Hall display";
-        job.backlight = plainBacklight(std::get<PlainDescription>(backlight::readLine(line)));
+        job.set.backlight = plainBacklight(std::get<PlainDescription>(backlight::readLine(line)));
         return job;
     };
     const char* manyChannels = "64 strips × 37, each its own string";
     const auto everyLed = [](Job job, auto observation) {
-        for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
-            for (int led = 0; led < job.backlight.strips[std::size_t(strip)].leds; ++led) {
+        for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
+            for (int led = 0; led < job.set.backlight.strips[std::size_t(strip)].leds; ++led) {
                 addEntry(job, "2026-11-25T08:00:00Z", Phase::Before, observation(job, backlight::LedPlace{strip, led}));
             }
         }
@@ -48,7 +48,7 @@ inline std::vector<LargestJob> largestJobs() {
     };
     const auto marked = [](LedSeen::Glow glow) {
         return [glow](const Job& job, backlight::LedPlace place) -> Observation {
-            return LedSeen{place, glow, backlight::wholeStrip(job.backlight, place.strip)};
+            return LedSeen{place, glow, backlight::wholeStrip(job.set.backlight, place.strip)};
         };
     };
     std::vector<LargestJob> jobs;

@@ -46,28 +46,30 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
 void BoardStation::buildRows() {
     clearLayout(rows_);
     points_.clear();
-    const auto& channels = job().backlight.channels;
+    const auto& channels = job().set.backlight.channels;
     for (const auto& test : session_.trade().tests) {
         if (test.station != "board" || test.form != knowledge::Form::Volts) {
             continue;
         }
         const int count = test.perChannel ? int(channels.size()) : 1;
         for (int channel = 0; channel < count; ++channel) {
-            QString title = QString::fromStdString(test.title);
+            QString title = words(test.title);
             if (count > 1) {
                 title += tr(", channel %1").arg(QString::fromStdString(channels[channel].label));
             }
-            auto* row = new VoltsRow(
-                title, QString::fromStdString(test.how), [this, id = test.id, channel](const job::TypedVolts& reading) {
-                    return session_.record(
-                        evidence::Measured{id, channel, reading.shape, reading.volts, reading.restVolts});
-                });
+            auto* row =
+                new VoltsRow(title, words(test.how),
+                             [this, id = test.id, channel](const job::TypedVolts& reading, const QString& typed) {
+                                 return session_.record(
+                                     evidence::Measured{id, channel, reading.shape, reading.volts, reading.restVolts},
+                                     {.typed = typed});
+                             });
             row->field()->setObjectName(QString::fromStdString(test.id) +
                                         (count > 1 ? QString::number(channel) : QString()));
             const int index = int(points_.size());
             connect(row, &VoltsRow::stepped, this, [this, index](int rows) { focusRow(index + rows); });
             rows_->addWidget(row);
-            points_.push_back({test.id, channel, row});
+            points_.push_back({{test.id, channel}, row});
         }
     }
     rows_->addStretch();
@@ -77,7 +79,7 @@ void BoardStation::showJob() {
     std::size_t expected = 0;
     for (const auto& test : session_.trade().tests) {
         if (test.station == "board" && test.form == knowledge::Form::Volts) {
-            expected += test.perChannel ? job().backlight.channels.size() : 1;
+            expected += test.perChannel ? job().set.backlight.channels.size() : 1;
         }
     }
     if (points_.size() != expected) {
@@ -87,9 +89,7 @@ void BoardStation::showJob() {
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
     for (const auto& point : points_) {
-        const auto* test = session_.trade().test(point.test);
-        const auto key = test->perChannel ? fmt::format("{}/{}", point.test, point.channel) : point.test;
-        const auto band = assessment.expectedVolts.find(key);
+        const auto band = assessment.expectedVolts.find(point.question);
         if (band != assessment.expectedVolts.end()) {
             point.row->setExpected(band->second);
         }
@@ -98,18 +98,21 @@ void BoardStation::showJob() {
         bool within = false;
         for (const auto& entry : standing) {
             const auto* measured = std::get_if<evidence::Measured>(&entry.what);
-            if (measured != nullptr && measured->test == point.test && measured->channel == point.channel) {
+            if (measured != nullptr && measured->question() == point.question) {
                 reading = *measured;
-                words = QString::fromStdString(evidence::describe(entry.what, scene()));
+                words = language::words(evidence::describe(entry.what, scene()));
                 within = assessment.expectations.at(entry.id).within;
             }
         }
         point.row->setReading(reading, words, within);
         point.row->setAllowed(liveAllowed());
-        point.row->setWanted(assessment.verdict.empty() && next != nullptr && next->test == point.test &&
-                             next->channel == point.channel);
+        point.row->setWanted(assessment.verdict.empty() && next != nullptr && isAsked(point, *next));
     }
-    chart_->show(job().backlight, assessment);
+    chart_->show(job().set.backlight, assessment);
+}
+
+bool BoardStation::isAsked(const Point& point, const reasoning::Probe& probe) {
+    return probe.question == evidence::Question(point.question);
 }
 
 void BoardStation::focusRow(int index) {
@@ -131,7 +134,7 @@ void BoardStation::enter() {
     }
     const auto& probes = assessment().probes;
     for (std::size_t i = 0; i < points_.size() && !probes.empty(); ++i) {
-        if (points_[i].test == probes.front().test && points_[i].channel == probes.front().channel) {
+        if (isAsked(points_[i], probes.front())) {
             return focusRow(int(i));
         }
     }
@@ -140,7 +143,7 @@ void BoardStation::enter() {
 
 void BoardStation::goTo(const reasoning::Probe& probe) {
     for (std::size_t i = 0; i < points_.size(); ++i) {
-        if (points_[i].test == probe.test && points_[i].channel == probe.channel) {
+        if (isAsked(points_[i], probe)) {
             focusRow(int(i));
         }
     }

@@ -22,10 +22,10 @@ protected:
 
 private:
     struct Point {
-        std::string test;
-        int channel = 0;
+        evidence::Measured::Question question;
         VoltsRow* row = nullptr;
     };
+    static bool isAsked(const Point& point, const reasoning::Probe& probe);
     void buildRows();
     void focusRow(int index);
     int focusedRow() const;

@@ -96,7 +96,7 @@ void Stopwatch::paintEvent(QPaintEvent*) {
     painter.setPen(p.text);
     painter.setFont(theme::reading(32));
     painter.drawText(ring.adjusted(0, -theme::px(12), 0, -theme::px(12)), Qt::AlignCenter,
-                     seconds < 0 ? QStringLiteral("–") : QStringLiteral("%1 s").arg(seconds, 0, 'f', 1));
+                     seconds < 0 ? QStringLiteral("–") : QStringLiteral("%L1 s").arg(seconds, 0, 'f', 1));
     painter.setPen(p.quiet);
     painter.setFont(theme::quiet());
     painter.drawText(ring.adjusted(0, theme::px(38), 0, theme::px(38)), Qt::AlignCenter,
@@ -125,14 +125,14 @@ void FirstLookStation::addQuestion(const knowledge::TestKind& test) {
     auto* row = new QHBoxLayout(question.card);
     row->setContentsMargins(theme::px(16), theme::px(12), theme::px(16), theme::px(12));
     auto* names = new QVBoxLayout;
-    names->addWidget(makeLabel(QString::fromStdString(test.title), theme::strong()));
-    auto* how = makeLabel(QString::fromStdString(test.how), theme::quiet(), "quiet");
+    names->addWidget(makeLabel(words(test.title), theme::strong()));
+    auto* how = makeLabel(words(test.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
     names->addWidget(how);
     row->addLayout(names, 1);
     const int index = int(questions_.size());
     for (std::size_t i = 0; i < test.choices.size(); ++i) {
-        auto* button = makeButton(QString::fromStdString(test.choices[i].title), QString::number(i + 1));
+        auto* button = makeButton(words(test.choices[i].title), QString::number(i + 1));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::NoFocus);
         button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
@@ -157,14 +157,14 @@ void FirstLookStation::addLight(const knowledge::TestKind& test) {
     connect(stopwatch_, &Stopwatch::released, this,
             [this](double seconds) { record(driver::Light::FlashThenDark, seconds); });
     row->addWidget(stopwatch_);
-    auto* words = new QVBoxLayout;
-    words->addWidget(makeLabel(QString::fromStdString(test.title), theme::strong()));
-    auto* how = makeLabel(QString::fromStdString(test.how), theme::quiet(), "quiet");
+    auto* column = new QVBoxLayout;
+    column->addWidget(makeLabel(words(test.title), theme::strong()));
+    auto* how = makeLabel(words(test.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
-    words->addWidget(how);
+    column->addWidget(how);
     lightValue_ = makeLabel({}, theme::reading(24));
     lightValue_->setObjectName(QStringLiteral("lightValue"));
-    words->addWidget(lightValue_);
+    column->addWidget(lightValue_);
     auto* buttons = new QHBoxLayout;
     const std::tuple<QString, QString, driver::Light> answers[] = {
         {tr("no light at all"), tr("N"), driver::Light::Never}, {tr("stays lit"), tr("S"), driver::Light::StaysLit}};
@@ -175,9 +175,9 @@ void FirstLookStation::addLight(const knowledge::TestKind& test) {
         buttons->addWidget(button);
     }
     buttons->addStretch();
-    words->addLayout(buttons);
-    words->addStretch();
-    row->addLayout(words, 1);
+    column->addLayout(buttons);
+    column->addStretch();
+    row->addLayout(column, 1);
     body_->addWidget(lightCard_);
 }
 
@@ -230,7 +230,7 @@ void FirstLookStation::showJob() {
     double seconds = -1;
     for (const auto& entry : standing) {
         if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
-            lightValue_->setText(QString::fromStdString(evidence::describe(entry.what, scene())));
+            lightValue_->setText(words(evidence::describe(entry.what, scene())));
             seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
         }
     }

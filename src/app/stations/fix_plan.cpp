@@ -52,7 +52,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(10), theme::px(12), theme::px(10), theme::px(10));
     rows->setSpacing(theme::px(3));
-    auto* title = makeLabel(QString::fromStdString(option.title), theme::strong());
+    auto* title = makeLabel(words(option.title), theme::strong());
     title->setWordWrap(true);
     title->setMinimumHeight(theme::px(40));
     title->setAlignment(Qt::AlignTop | Qt::AlignLeft);
@@ -78,7 +78,11 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
         line->addWidget(makeLabel(value, theme::columns(), tone));
         rows->addLayout(line);
     };
-    fact(tr("comeback"), option.comeback ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0) : tr("cannot tell"),
+    // Why it cannot be told stands below.
+    fact(tr("comeback"),
+         option.comeback    ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0)
+         : option.writesOff ? tr("none")
+                            : tr("?"),
          option.comeback && *option.comeback > 0.25 ? "ember" : "");
     fact(tr("parts"), tr("%1").arg(option.parts, 0, 'f', 0));
     fact(tr("work"), tr("%1 min").arg(option.minutes, 0, 'f', 0));
@@ -87,15 +91,15 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
     fact(tr("glass risk"), tr("%1 %").arg(100 * option.glassRisk, 0, 'f', 0));
     rows->addSpacing(theme::px(6));
-    auto* say = makeLabel(QString::fromStdString(option.say), theme::quiet(), "quiet");
+    auto* say = makeLabel(words(option.say), theme::quiet(), "quiet");
     say->setWordWrap(true);
     rows->addWidget(say);
-    auto* why = makeLabel(QString::fromStdString(option.comebackWhy), theme::quiet(), "quiet");
+    auto* why = makeLabel(words(option.comebackWhy), theme::quiet(), "quiet");
     why->setWordWrap(true);
     rows->addWidget(why);
     if (option.late) {
         rows->addWidget(
-            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.set.due)), theme::quiet(), "ember"));
+            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.order.due)), theme::quiet(), "ember"));
     }
     rows->addStretch();
     auto* button =
@@ -110,10 +114,10 @@ void FixPlanStation::showJob() {
     clearLayout(options_);
     const auto& assessment = this->assessment();
     cause_->setText(assessment.verdict.empty() ? tr("Not certain yet: %1, %2 %")
-                                                     .arg(QString::fromStdString(assessment.suspects.front().title))
+                                                     .arg(words(assessment.suspects.front().title))
                                                      .arg(100 * assessment.suspects.front().share, 0, 'f', 0)
-                                               : QString::fromStdString(assessment.verdict));
-    advice_->setText(QString::fromStdString(assessment.plan.advice));
+                                               : words(assessment.verdict));
+    advice_->setText(words(assessment.plan.advice));
     const auto& options = assessment.plan.options;
     for (std::size_t i = 0; i < std::min(mostOptions, options.size()); ++i) {
         options_->addWidget(makeOption(options[i], int(i) + 1), 1);
@@ -126,7 +130,7 @@ void FixPlanStation::showJob() {
 void FixPlanStation::choose(int index) {
     const auto& options = assessment().plan.options;
     if (index >= 0 && index < int(std::min(mostOptions, options.size()))) {
-        tell(session_.edit(tr("Repair: %1").arg(QString::fromStdString(options[index].title)),
+        tell(session_.edit(tr("Repair: %1").arg(words(options[index].title)),
                            [id = options[index].id](job::Job& job) { job.repair.option = id; }));
         setFocus();
     }

@@ -35,7 +35,7 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
         {tr("Save PDF"), QKeySequence(Qt::CTRL | Qt::Key_P), QStringLiteral("pdf")},
         {tr("Save JSON"), QKeySequence(Qt::CTRL | Qt::Key_J), QStringLiteral("json")}};
     for (const auto& [words, keys, suffix] : files) {
-        auto* button = makeButton(words, keys.toString());
+        auto* button = makeButton(words, keys.toString(QKeySequence::NativeText));
         connect(button, &QPushButton::clicked, this, [this, suffix = suffix] { save(suffix); });
         auto* shortcut = new QShortcut(keys, this);
         connect(shortcut, &QShortcut::activated, this, [this, suffix = suffix] { save(suffix); });

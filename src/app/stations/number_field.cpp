@@ -27,7 +27,7 @@ NumberField::NumberField(JobSession& session, const QString& name, const QString
 void NumberField::refresh() {
     if (!edit_->isModified()) {
         job::Job job = session_.shown().job;
-        edit_->setText(QString::number(slot_(job) * shown_, 'g', 6));
+        edit_->setText(number(slot_(job) * shown_));
     }
 }
 
@@ -36,8 +36,8 @@ void NumberField::commit() {
         return;
     }
     const auto typed = job::readTypedNumber(edit_->text().toStdString(), expected_);
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        refuse(edit_, QString::fromStdString(*problem));
+    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+        refuse(edit_, words(*problem));
         return;
     }
     const auto written = session_.edit(name_, [&](job::Job& job) { slot_(job) = std::get<double>(typed) / shown_; });

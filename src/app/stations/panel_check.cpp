@@ -29,8 +29,18 @@ QString titleOf(Finding finding) {
 PanelCheckStation::PanelCheckStation(JobSession& session)
     : Station(session, QStringLiteral("panelCheck"), tr("Panel check")) {
     setSubtitle(tr("Light the panel from the bench and put a picture on it, before money is spent."));
-    auto* top = makeCard("panel");
-    auto* grid = new QGridLayout(top);
+    body_->addWidget(makePlanCard());
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(theme::px(8));
+    columns->addWidget(makeRampCard(), 6);
+    columns->addWidget(makeSeenCard(), 4);
+    body_->addLayout(columns, 1);
+}
+
+/// What is lit, and from which supplies.
+QWidget* PanelCheckStation::makePlanCard() {
+    auto* card = makeCard("panel");
+    auto* grid = new QGridLayout(card);
     grid->setContentsMargins(theme::px(18), theme::px(10), theme::px(18), theme::px(10));
     grid->setHorizontalSpacing(theme::px(12));
     headline_ = makeLabel({}, theme::reading(24));
@@ -40,72 +50,103 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
     stack_->setObjectName(QStringLiteral("stack"));
     stack_->setWordWrap(true);
     grid->addWidget(stack_, 1, 0, 1, 4);
-    channel_ = new QComboBox;
-    channel_->setFont(theme::body());
-    channel_->setAccessibleName(tr("What to light"));
-    connect(channel_, &QComboBox::activated, this, [this](int channel) {
-        tell(session_.edit(tr("What to light"), [&](job::Job& job) {
-            const bool lamps = channel >= int(job.backlight.channels.size());
-            job.panelCheck.lamps = lamps ? panelcheck::Lamps{1, job.backlight.widthMm} : panelcheck::Lamps{};
-            job.panelCheck.channel = lamps ? 0 : channel;
-        }));
-    });
-    channel_->setMinimumWidth(theme::px(104));
+    makeChannelBox();
     grid->addWidget(channel_, 2, 0, Qt::AlignBottom);
     fields_ = {new NumberField(
-                   session, tr("% of current"), QStringLiteral("currentShare"), {1, 100, job::Unit::Percent},
+                   session_, tr("% of current"), QStringLiteral("currentShare"), {1, 100, job::Unit::Percent},
                    [](job::Job& job) -> double& { return job.panelCheck.currentShare; }, 100),
-               new NumberField(session, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48, job::Unit::Volts},
+               new NumberField(session_, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48, job::Unit::Volts},
                                [](job::Job& job) -> double& { return job.panelCheck.tconVolts; })};
     lampFields_ = {
-        new NumberField(session, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000, job::Unit::Millimetres},
-                        [](job::Job& job) -> double& { return job.panelCheck.lamps.lengthMm; }),
-        new NumberField(session, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20, job::Unit::Millimetres},
-                        [](job::Job& job) -> double& { return job.panelCheck.lamps.diameterMm; })};
+        new NumberField(session_, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000, job::Unit::Millimetres},
+                        [](job::Job& job) -> double& { return job.set.lamps.lengthMm; }),
+        new NumberField(session_, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20, job::Unit::Millimetres},
+                        [](job::Job& job) -> double& { return job.set.lamps.diameterMm; })};
     for (int i = 0; i < int(lampFields_.size()); ++i) {
         grid->addWidget(lampFields_[i], 2, i == 0 ? 1 : 3, Qt::AlignBottom | Qt::AlignLeft);
     }
     for (int i = 0; i < int(fields_.size()); ++i) {
         grid->addWidget(fields_[i], 2, 1 + i, Qt::AlignBottom);
     }
-    outputs_ = new QWidget;
-    auto* outputs = new QVBoxLayout(outputs_);
-    outputs->setContentsMargins(0, 0, 0, 0);
-    outputs->setSpacing(theme::px(2));
-    outputs->addWidget(makeLabel(tr("Outputs: V, A, isolation"), theme::quiet(), "quiet"));
-    supplies_ = new QLineEdit;
-    supplies_->setObjectName(QStringLiteral("supplies"));
-    supplies_->setAccessibleName(tr("Bench supplies"));
-    supplies_->setFont(theme::body());
-    supplies_->setMinimumWidth(theme::px(120));
-    connect(supplies_, &QLineEdit::returnPressed, this, &PanelCheckStation::commitSupplies);
-    outputs->addWidget(supplies_);
+    makeOutputs();
     grid->addWidget(outputs_, 2, 3);
     grid->setColumnStretch(3, 1);
     cautions_ = makeLabel({}, theme::quiet(), "ember");
     cautions_->setObjectName(QStringLiteral("panelCautions"));
     cautions_->setWordWrap(true);
     grid->addWidget(cautions_, 3, 0, 1, 4);
-    body_->addWidget(top);
+    return card;
+}
 
-    auto* columns = new QHBoxLayout;
-    columns->setSpacing(theme::px(8));
-    auto* rampCard = makeCard("panel");
-    auto* rampBox = new QVBoxLayout(rampCard);
-    rampBox->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
-    rampBox->setSpacing(theme::px(3));
-    rampBox->addWidget(makeLabel(tr("Ramp"), theme::strong()));
+void PanelCheckStation::makeChannelBox() {
+    channel_ = new QComboBox;
+    channel_->setFont(theme::body());
+    channel_->setAccessibleName(tr("What to light"));
+    connect(channel_, &QComboBox::activated, this, [this](int channel) {
+        tell(session_.edit(tr("What to light"), [&](job::Job& job) {
+            const bool lamps = channel >= int(job.set.backlight.channels.size());
+            job.set.lamps = lamps ? lamps::Lamps{1, job.set.backlight.widthMm} : lamps::Lamps{};
+            job.panelCheck.channel = lamps ? 0 : channel;
+        }));
+    });
+    channel_->setMinimumWidth(theme::px(104));
+}
+
+void PanelCheckStation::makeOutputs() {
+    outputs_ = new QWidget;
+    auto* rows = new QVBoxLayout(outputs_);
+    rows->setContentsMargins(0, 0, 0, 0);
+    rows->setSpacing(theme::px(2));
+    rows->addWidget(makeLabel(tr("Outputs: V, A, isolation"), theme::quiet(), "quiet"));
+    supplies_ = makeField(QStringLiteral("supplies"), tr("Bench supplies"));
+    supplies_->setMinimumWidth(theme::px(120));
+    connect(supplies_, &QLineEdit::returnPressed, this, &PanelCheckStation::commitSupplies);
+    rows->addWidget(supplies_);
+}
+
+QWidget* PanelCheckStation::makeRampCard() {
+    auto* card = makeCard("panel");
+    auto* rows = new QVBoxLayout(card);
+    rows->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
+    rows->setSpacing(theme::px(3));
+    rows->addWidget(makeLabel(tr("Ramp"), theme::strong()));
     ramp_ = new QVBoxLayout;
     ramp_->setSpacing(theme::px(3));
-    rampBox->addLayout(ramp_);
-    rampBox->addStretch();
-    columns->addWidget(rampCard, 6);
+    rows->addLayout(ramp_);
+    rows->addStretch();
+    return card;
+}
 
-    auto* seen = makeCard("panel");
-    auto* seenBox = new QVBoxLayout(seen);
-    seenBox->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
-    seenBox->setSpacing(theme::px(5));
-    auto* readings = new QHBoxLayout;
+/// What was read and seen, and what is decided.
+QWidget* PanelCheckStation::makeSeenCard() {
+    auto* card = makeCard("panel");
+    auto* rows = new QVBoxLayout(card);
+    rows->setContentsMargins(theme::px(14), theme::px(8), theme::px(14), theme::px(8));
+    rows->setSpacing(theme::px(5));
+    rows->addLayout(makeReadings());
+    leads_ = new QCheckBox(tr("leads and clips proven  (P)"));
+    leads_->setObjectName(QStringLiteral("leadsChecked"));
+    leads_->setFont(theme::body());
+    connect(leads_, &QCheckBox::clicked, this, [this](bool proven) {
+        tell(session_.edit(tr("Leads proven"), [&](job::Job& job) { job.panelCheck.leadsChecked = proven; }));
+    });
+    rows->addWidget(leads_);
+    rows->addLayout(makeFindings());
+    note_ = new TextBox(session_, tr("Note"), QStringLiteral("panelNote"), 2,
+                        [](job::Job& job) -> std::string& { return job.panelCheck.note; });
+    note_->setPlaceholderText(tr("note"));
+    rows->addWidget(note_);
+    advice_ = makeLabel({}, theme::body());
+    advice_->setObjectName(QStringLiteral("panelAdvice"));
+    advice_->setWordWrap(true);
+    rows->addWidget(advice_);
+    rows->addLayout(makeDecisions());
+    rows->addStretch();
+    return card;
+}
+
+QLayout* PanelCheckStation::makeReadings() {
+    auto* row = new QHBoxLayout;
     const std::tuple<QString, const char*, job::Unit, std::optional<double> panelcheck::PanelCheck::*> measured[] = {
         {tr("first glow, V"), "kneeVolts", job::Unit::Volts, &panelcheck::PanelCheck::kneeVolts},
         {tr("light, V"), "lightVolts", job::Unit::Volts, &panelcheck::PanelCheck::lightVolts},
@@ -114,10 +155,7 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
         auto* column = new QVBoxLayout;
         column->setSpacing(theme::px(2));
         column->addWidget(makeLabel(name, theme::quiet(), "quiet"));
-        auto* edit = new QLineEdit;
-        edit->setObjectName(QString::fromLatin1(id));
-        edit->setAccessibleName(name);
-        edit->setFont(theme::reading(17));
+        auto* edit = makeField(QString::fromLatin1(id), name, {}, theme::reading(17));
         edit->setMinimumWidth(theme::px(60));
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, name = name, unit = unit, slot = slot] {
             if (!edit->isModified()) {
@@ -126,8 +164,8 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
             std::optional<double> value;
             if (!edit->text().trimmed().isEmpty()) {
                 const auto typed = job::readTypedNumber(edit->text().toStdString(), {0, 5000, unit});
-                if (const auto* problem = std::get_if<std::string>(&typed)) {
-                    refuse(edit, QString::fromStdString(*problem));
+                if (const auto* problem = std::get_if<text::Text>(&typed)) {
+                    refuse(edit, words(*problem));
                     return;
                 }
                 value = std::get<double>(typed);
@@ -138,17 +176,13 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
         });
         readings_.push_back(edit);
         column->addWidget(edit);
-        readings->addLayout(column);
+        row->addLayout(column);
     }
-    seenBox->addLayout(readings);
-    leads_ = new QCheckBox(tr("leads and clips proven  (P)"));
-    leads_->setObjectName(QStringLiteral("leadsChecked"));
-    leads_->setFont(theme::body());
-    connect(leads_, &QCheckBox::clicked, this, [this](bool proven) {
-        tell(session_.edit(tr("Leads proven"), [&](job::Job& job) { job.panelCheck.leadsChecked = proven; }));
-    });
-    seenBox->addWidget(leads_);
-    auto* grid2 = new QGridLayout;
+    return row;
+}
+
+QLayout* PanelCheckStation::makeFindings() {
+    auto* grid = new QGridLayout;
     for (int i = 0; i < panelcheck::findingCount; ++i) {
         auto* box = new QCheckBox(tr("%1  (%2)").arg(titleOf(Finding(i))).arg(i + 1));
         box->setObjectName(QString::fromLatin1(panelcheck::idOf(Finding(i))));
@@ -163,18 +197,13 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
             }));
         });
         findings_.push_back(box);
-        grid2->addWidget(box, i / 2, i % 2);
+        grid->addWidget(box, i / 2, i % 2);
     }
-    seenBox->addLayout(grid2);
-    note_ = new TextBox(session_, tr("Note"), QStringLiteral("panelNote"), 2,
-                        [](job::Job& job) -> std::string& { return job.panelCheck.note; });
-    note_->setPlaceholderText(tr("note"));
-    seenBox->addWidget(note_);
-    advice_ = makeLabel({}, theme::body());
-    advice_->setObjectName(QStringLiteral("panelAdvice"));
-    advice_->setWordWrap(true);
-    seenBox->addWidget(advice_);
-    auto* decisions = new QHBoxLayout;
+    return grid;
+}
+
+QLayout* PanelCheckStation::makeDecisions() {
+    auto* row = new QHBoxLayout;
     const std::tuple<QString, QString, const char*> names[] = {
         {tr("Go"), tr("G"), "go"}, {tr("Note"), tr("O"), "goWithNote"}, {tr("No-go"), tr("X"), "noGo"}};
     for (int i = 0; i < 3; ++i) {
@@ -183,27 +212,24 @@ PanelCheckStation::PanelCheckStation(JobSession& session)
         button->setCheckable(true);
         connect(button, &QPushButton::clicked, this, [this, i] { decide(Outcome(i + 1)); });
         outcomes_.push_back(button);
-        decisions->addWidget(button);
+        row->addWidget(button);
     }
-    seenBox->addLayout(decisions);
-    seenBox->addStretch();
-    columns->addWidget(seen, 4);
-    body_->addLayout(columns, 1);
+    return row;
 }
 
 void PanelCheckStation::showJob() {
     const auto& job = this->job();
     const auto& check = job.panelCheck;
     channel_->clear();
-    for (const auto& channel : job.backlight.channels) {
+    for (const auto& channel : job.set.backlight.channels) {
         channel_->addItem(tr("channel %1").arg(QString::fromStdString(channel.label)));
     }
     channel_->addItem(tr("lamps (CCFL)"));
-    channel_->setCurrentIndex(check.lamps.count > 0 ? channel_->count() - 1 : check.channel);
+    channel_->setCurrentIndex(job.set.lamps.count > 0 ? channel_->count() - 1 : check.channel);
     for (auto* field : fields_) {
         field->refresh();
     }
-    const bool lamps = check.lamps.count > 0;
+    const bool lamps = job.set.lamps.count > 0;
     fields_.front()->setVisible(!lamps);  // the lamps' generator sets their current
     outputs_->setVisible(!lamps);
     for (auto* field : lampFields_) {
@@ -217,7 +243,7 @@ void PanelCheckStation::showJob() {
     const std::optional<double> values[] = {check.kneeVolts, check.lightVolts, check.tconAmps};
     for (std::size_t i = 0; i < readings_.size(); ++i) {
         if (!readings_[i]->isModified()) {
-            readings_[i]->setText(values[i] ? QString::number(*values[i]) : QString());
+            readings_[i]->setText(values[i] ? number(*values[i]) : QString());
         }
     }
     leads_->setChecked(check.leadsChecked);
@@ -234,7 +260,7 @@ void PanelCheckStation::showJob() {
 
 void PanelCheckStation::showPlan() {
     const auto& job = this->job();
-    const auto plan = panelcheck::planOf(job.backlight, job.panelCheck, job.bench.supplies);
+    const auto plan = panelcheck::planOf(job.set, job.panelCheck, job.bench.supplies);
     headline_->setText(
         plan.isCcfl
             ? tr("Lamps run at %1 V, strike near %2 V").arg(plan.lampVolts, 0, 'f', 0).arg(plan.strikeVolts, 0, 'f', 0)
@@ -244,17 +270,17 @@ void PanelCheckStation::showPlan() {
                   .arg(1000 * plan.safeAmps, 0, 'f', 0));
     QStringList parts;
     for (const auto& part : plan.stack) {
-        parts << tr("%1: %2 V, limit %3 mA, its plus at %4 V")
+        parts << tr("%1: %L2 V, limit %3 mA, its plus at %4 V")
                      .arg(QString::fromStdString(job.bench.supplies[part.supply].name))
                      .arg(part.volts, 0, 'f', 1)
                      .arg(1000 * plan.safeAmps, 0, 'f', 0)
                      .arg(part.topVolts, 0, 'f', 0);
     }
-    stack_->setText(plan.refusal.empty() ? parts.join(QLatin1Char('\n')) : QString::fromStdString(plan.refusal));
+    stack_->setText(plan.refusal.empty() ? parts.join(QLatin1Char('\n')) : words(plan.refusal));
     restyle(stack_, "tone", plan.refusal.empty() ? "" : "ember");
     QStringList cautions;
     for (const auto& caution : plan.cautions) {
-        cautions << QString::fromStdString(caution);
+        cautions << words(caution);
     }
     cautions_->setText(cautions.join(QLatin1Char('\n')));
     clearLayout(ramp_);
@@ -265,13 +291,13 @@ void PanelCheckStation::showPlan() {
         auto* volts = makeLabel(tr("%1 V").arg(step.volts, 0, 'f', 0), theme::reading(17));
         volts->setFixedWidth(theme::px(58));
         row->addWidget(volts);
-        auto* expects = makeLabel(tr("%1 mA").arg(1000 * step.expectAmps, 0, 'f', step.expectAmps < 0.01 ? 1 : 0),
+        auto* expects = makeLabel(tr("%L1 mA").arg(1000 * step.expectAmps, 0, 'f', step.expectAmps < 0.01 ? 1 : 0),
                                   theme::body(), "quiet");
         expects->setFixedWidth(theme::px(54));
         row->addWidget(expects);
-        auto* words = makeLabel(QString::fromStdString(step.say), theme::quiet(), "quiet");
-        words->setWordWrap(true);
-        row->addWidget(words, 1);
+        auto* say = makeLabel(words(step.say), theme::quiet(), "quiet");
+        say->setWordWrap(true);
+        row->addWidget(say, 1);
         ramp_->addWidget(card);
     }
     if (!plan.refusal.empty()) {
@@ -290,15 +316,16 @@ void PanelCheckStation::showPlan() {
     const auto judgement = panelcheck::judge(plan, job.panelCheck);
     QStringList because;
     for (const auto& sentence : judgement.because) {
-        because << QString::fromStdString(sentence);
+        because << words(sentence);
     }
     const QString advised[] = {{}, tr("Go. "), tr("Go, with a note. "), tr("No-go. ")};
-    advice_->setText(because.isEmpty() ? tr("T-con from its own %1 V: expect %2 to %3 A. Then a pattern: white, grey, "
-                                            "colours, lines.")
-                                             .arg(job.panelCheck.tconVolts)
-                                             .arg(plan.tconLowAmps)
-                                             .arg(plan.tconHighAmps)
-                                       : advised[int(judgement.advised)] + because.join(QLatin1Char(' ')));
+    advice_->setText(because.isEmpty()
+                         ? tr("T-con from its own %L1 V: expect %L2 to %L3 A. Then a pattern: white, grey, "
+                              "colours, lines.")
+                               .arg(job.panelCheck.tconVolts)
+                               .arg(plan.tconLowAmps)
+                               .arg(plan.tconHighAmps)
+                         : advised[int(judgement.advised)] + because.join(QLatin1Char(' ')));
     restyle(advice_, "tone",
             judgement.advised == Outcome::NoGo ? "ember"
             : judgement.advised == Outcome::Go ? "good"
@@ -319,11 +346,12 @@ void PanelCheckStation::commitSupplies() {
 
 void PanelCheckStation::decide(Outcome outcome) {
     const QString names[] = {{}, tr("Panel: go"), tr("Panel: go, with a note"), tr("Panel: no-go")};
+    const auto& writeOff = session_.trade().writeOff().id;
     tell(session_.edit(names[int(outcome)], [&](job::Job& job) {
         job.panelCheck.outcome = outcome;
         if (outcome == Outcome::NoGo) {
-            job.repair.option = "doNotRepair";
-        } else if (job.repair.option == "doNotRepair") {
+            job.repair.option = writeOff;
+        } else if (job.repair.option == writeOff) {
             job.repair.option.clear();
         }
     }));

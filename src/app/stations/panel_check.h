@@ -26,6 +26,14 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    QWidget* makePlanCard();
+    void makeChannelBox();
+    void makeOutputs();
+    QWidget* makeRampCard();
+    QWidget* makeSeenCard();
+    QLayout* makeReadings();
+    QLayout* makeFindings();
+    QLayout* makeDecisions();
     void showPlan();
     void commitSupplies();
     void decide(panelcheck::Outcome outcome);

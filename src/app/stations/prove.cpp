@@ -81,13 +81,13 @@ void ProveStation::buildRows() {
         }
         const bool first = proofRows_.empty();
         const int index = int(proofRows_.size());
-        auto* row = new VoltsRow(QString::fromStdString(line.title),
-                                 first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
-                                 [this, test = line.test, channel = line.channel](const job::TypedVolts& reading) {
-                                     return session_.record(evidence::Measured{test, channel, reading.shape,
-                                                                               reading.volts, reading.restVolts},
-                                                            job::Phase::After);
-                                 });
+        auto* row = new VoltsRow(
+            words(line.title), first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
+            [this, test = line.test, channel = line.channel](const job::TypedVolts& reading, const QString& typed) {
+                return session_.record(
+                    evidence::Measured{test, channel, reading.shape, reading.volts, reading.restVolts},
+                    {.phase = job::Phase::After, .typed = typed});
+            });
         row->field()->setObjectName(QStringLiteral("proof%1").arg(index));
         connect(row, &VoltsRow::stepped, this, [this, index](int rows) {
             proofRows_[std::clamp(index + rows, 0, int(proofRows_.size()) - 1)]->field()->setFocus();
@@ -99,17 +99,16 @@ void ProveStation::buildRows() {
 
 void ProveStation::showJob() {
     const auto& proof = assessment().proof;
-    if (proofRows_.size() != 1 + job().backlight.channels.size()) {
+    if (proofRows_.size() != 1 + job().set.backlight.channels.size()) {
         buildRows();
     }
     QStringList beside;
     for (std::size_t i = 0; i < proof.size(); ++i) {
         const auto& line = proof[i];
-        const QString found = QString::fromStdString(line.found);
+        const QString found = words(line.found);
         if (i >= proofRows_.size()) {
             beside << tr("%1: %2, %3")
-                          .arg(QString::fromStdString(line.title), found,
-                               line.within ? tr("as expected") : tr("NOT as expected"));
+                          .arg(words(line.title), found, line.within ? tr("as expected") : tr("NOT as expected"));
             continue;
         }
         proofRows_[i]->setExpected(line.band);
@@ -126,7 +125,7 @@ void ProveStation::showJob() {
         edit->setEnabled(liveAllowed());
     }
     const auto& soak = assessment().soak;
-    verdict_->setText(QString::fromStdString(soak.text));
+    verdict_->setText(words(soak.text));
     restyle(verdict_, "tone", soak.passed ? "good" : soak.failed ? "ember" : "quiet");
     plotSoak();
 }
@@ -175,8 +174,8 @@ void ProveStation::timerEvent(QTimerEvent*) {
 void ProveStation::addSoakEntry() {
     const auto read = [](QLineEdit* edit, job::Expected expected, double& target) {
         const auto typed = job::readTypedNumber(edit->text().toStdString(), expected);
-        if (const auto* problem = std::get_if<std::string>(&typed)) {
-            refuse(edit, QString::fromStdString(*problem));
+        if (const auto* problem = std::get_if<text::Text>(&typed)) {
+            refuse(edit, words(*problem));
             edit->setFocus();
             return false;
         }
@@ -193,7 +192,7 @@ void ProveStation::addSoakEntry() {
     line.amps = milliamps / 1000;
     line.flicker = flicker_->isChecked();
     const auto written =
-        session_.edit(tr("Soak at %1 min").arg(line.minutes), [&](job::Job& job) { job.soak.push_back(line); });
+        session_.edit(tr("Soak at %L1 min").arg(line.minutes), [&](job::Job& job) { job.soak.push_back(line); });
     if (!tell(written, minutes_)) {
         return;
     }

@@ -11,7 +11,7 @@
 namespace dimglow::app {
 
 QString inWords(const backlight::LineProblem& problem) {
-    return Station::tr("\"%1\" %2").arg(QString::fromStdString(problem.words), QString::fromStdString(problem.reason));
+    return Station::tr("\"%1\" %2").arg(QString::fromStdString(problem.words), words(problem.reason));
 }
 
 Station::Station(JobSession& session, const QString& id, const QString& title) : session_(session), id_(id) {
@@ -97,7 +97,7 @@ void Station::showCaution() {
                                     [this](const auto& c) { return QString::fromStdString(c.station) == id_; });
     caution_->setVisible(found != cautions.end());
     if (found != cautions.end()) {
-        cautionWords_->setText(QString::fromStdString(found->text));
+        cautionWords_->setText(words(found->text));
         acceptLive_->setVisible(found->live && !liveAllowed());
     }
 }

@@ -23,10 +23,14 @@ using backlight::Run;
 
 namespace {
 
+void opensThePanel(job::Job& job) {
+    job.panelOpen = true;
+}
+
 /// The current found against what driver and LED are made for.
 QString bridgeWords(const job::Job& job, const evidence::Bridged& bridged) {
-    const auto& strip = job.backlight.strips[bridged.place.strip];
-    const QString name = QString::fromStdString(nameOf(job.backlight, bridged.place));
+    const auto& strip = job.set.backlight.strips[bridged.place.strip];
+    const QString name = QString::fromStdString(nameOf(job.set.backlight, bridged.place));
     if (!bridged.restLights) {
         return StringsStation::tr("%1 bridged: the rest stays dark. Another LED, a plug or the driver.").arg(name);
     }
@@ -56,27 +60,47 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     rows->setSpacing(theme::px(5));
     auto* columns = new QHBoxLayout;
     columns->setSpacing(theme::px(16));
-    auto* left = new QVBoxLayout;
+    columns->addLayout(makeReadingColumn());
+    columns->addLayout(makeRunColumn(), 1);
+    rows->addLayout(columns);
+    rows->addLayout(makeSettingsRow());
+    ledVerdict_ = makeLabel({}, theme::quiet(), "quiet");
+    ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
+    ledVerdict_->setWordWrap(true);
+    rows->addWidget(ledVerdict_);
+    body_->addWidget(entry);
+
+    connect(&session_, &JobSession::opened, this, &StringsStation::startOver);
+    connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
+    connect(map_, &BacklightMap::selectionChanged, this, [this] {
+        if (map_->selectedRun() != run_) {
+            setRun(map_->selectedRun());
+        } else {
+            showRun();
+        }
+    });
+}
+
+/// What the tester shows, as it is typed.
+QLayout* StringsStation::makeReadingColumn() {
     auto* fields = new QHBoxLayout;
     fields->setSpacing(theme::px(10));
-    volts_ = new QLineEdit;
-    volts_->setObjectName(QStringLiteral("volts"));
-    volts_->setFont(theme::reading(28));
-    volts_->setPlaceholderText(tr("volts"));
-    volts_->setAccessibleName(tr("Tester volts"));
+    volts_ = makeField(QStringLiteral("volts"), tr("Tester volts"), tr("volts"), theme::reading(28));
     volts_->setFixedWidth(theme::px(140));
-    volts_->installEventFilter(this);
-    lit_ = new QLineEdit;
-    lit_->installEventFilter(this);
-    lit_->setObjectName(QStringLiteral("lit"));
-    lit_->setFont(theme::reading(28));
-    lit_->setPlaceholderText(tr("lit"));
-    lit_->setAccessibleName(tr("LEDs lit"));
+    lit_ = makeField(QStringLiteral("lit"), tr("LEDs lit"), tr("lit"), theme::reading(28));
     lit_->setFixedWidth(theme::px(76));
-    fields->addWidget(volts_);
-    fields->addWidget(lit_);
+    for (auto* field : {volts_, lit_}) {
+        field->installEventFilter(this);
+        connect(field, &QLineEdit::returnPressed, this, &StringsStation::commit);
+        fields->addWidget(field);
+    }
+    after_ = new QCheckBox(tr("after\nrepair  (A)"));
+    after_->setObjectName(QStringLiteral("afterRepair"));
+    after_->setFont(theme::body());
+    after_->setFocusPolicy(Qt::NoFocus);
+    after_->setToolTip(tr("Readings written down now are proof of the repair, not evidence of the fault."));
+    fields->addWidget(after_);
     fields->addStretch();
-    left->addLayout(fields);
     auto* buttons = new QHBoxLayout;
     auto* write = makeButton(tr("Write down"), tr("Enter"));
     auto* nothing = makeButton(tr("Nothing lit"), tr("N"));
@@ -86,22 +110,41 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     }
     connect(write, &QPushButton::clicked, this, &StringsStation::commit);
     connect(nothing, &QPushButton::clicked, this, &StringsStation::commitNothingLit);
-    after_ = new QCheckBox(tr("after\nrepair  (A)"));
-    after_->setObjectName(QStringLiteral("afterRepair"));
-    after_->setFont(theme::body());
-    after_->setFocusPolicy(Qt::NoFocus);
-    after_->setToolTip(tr("Readings written down now are proof of the repair, not evidence of the fault."));
-    fields->insertWidget(2, after_);
     buttons->addStretch();
-    left->addLayout(buttons);
-    auto* setting = new QHBoxLayout;
+    auto* column = new QVBoxLayout;
+    column->addLayout(fields);
+    column->addLayout(buttons);
+    column->addStretch();
+    return column;
+}
+
+/// Where the clips go, and what each reading would mean.
+QLayout* StringsStation::makeRunColumn() {
+    auto* column = new QVBoxLayout;
+    column->setSpacing(theme::px(5));
+    title_ = makeLabel({}, theme::strong());
+    title_->setObjectName(QStringLiteral("runTitle"));
+    how_ = makeLabel({}, theme::quiet(), "quiet");
+    how_->setWordWrap(true);
+    column->addWidget(title_);
+    column->addWidget(how_);
+    outcomes_ = new QVBoxLayout;
+    outcomes_->setSpacing(theme::px(4));
+    column->addLayout(outcomes_);
+    column->addStretch();
+    return column;
+}
+
+/// What the tester is set to; one LED on its own; an ammeter across one.
+QLayout* StringsStation::makeSettingsRow() {
+    auto* row = new QHBoxLayout;
     tester_ = {new NumberField(
-                   session, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000, job::Unit::Milliamps},
+                   session_, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000, job::Unit::Milliamps},
                    [](job::Job& job) -> double& { return job.bench.tester.amps; }, 1000),
-               new NumberField(session, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000, job::Unit::Volts},
+               new NumberField(session_, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000, job::Unit::Volts},
                                [](job::Job& job) -> double& { return job.bench.tester.limitVolts; })};
     for (auto* field : tester_) {
-        setting->addWidget(field);
+        row->addWidget(field);
     }
     method_ = new QComboBox;
     method_->setFont(theme::body());
@@ -109,71 +152,32 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     method_->setAccessibleName(tr("One LED on its own"));
     method_->setFixedWidth(theme::px(132));
     method_->addItems({tr("bench 0.1 A"), tr("3.5 V, 1 kΩ"), tr("diode 2 V"), tr("diode 3.2 V")});
-    ledReading_ = new QLineEdit;
-    ledReading_->setObjectName(QStringLiteral("ledReading"));
-    ledReading_->setFont(theme::body());
-    ledReading_->setPlaceholderText(tr("2.9 lit"));
-    ledReading_->setAccessibleName(tr("Reading of one LED"));
+    row->addWidget(method_);
+    ledReading_ = makeField(QStringLiteral("ledReading"), tr("Reading of one LED"), tr("2.9 lit"));
     ledReading_->setToolTip(
         tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\"; by eye alone: "
-           "lit, dim, "
-           "tinted, dark"));
-    bridgeAmps_ = new QLineEdit;
-    bridgeAmps_->setObjectName(QStringLiteral("bridgeAmps"));
-    bridgeAmps_->setFont(theme::body());
-    bridgeAmps_->setPlaceholderText(tr("bridge, mA"));
-    bridgeAmps_->setAccessibleName(tr("Ammeter across the LED, set on, mA"));
+           "lit, dim, tinted, dark"));
+    connect(ledReading_, &QLineEdit::returnPressed, this, &StringsStation::commitLedCheck);
+    row->addWidget(ledReading_, 1);
+    bridgeAmps_ = makeField(QStringLiteral("bridgeAmps"), tr("Ammeter across the LED, set on, mA"), tr("bridge, mA"));
     bridgeAmps_->setToolTip(
         tr("Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; "
            "follow local codes. 0 when the rest stays dark."));
     bridgeAmps_->setFixedWidth(theme::px(96));
-    setting->addWidget(method_);
-    setting->addWidget(ledReading_, 1);
-    setting->addWidget(bridgeAmps_);
-    ledVerdict_ = makeLabel({}, theme::quiet(), "quiet");
-    ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
-    ledVerdict_->setWordWrap(true);
-    left->addStretch();
-    connect(ledReading_, &QLineEdit::returnPressed, this, &StringsStation::commitLedCheck);
     connect(bridgeAmps_, &QLineEdit::returnPressed, this, &StringsStation::commitBridge);
-    columns->addLayout(left);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(theme::px(5));
-    title_ = makeLabel({}, theme::strong());
-    title_->setObjectName(QStringLiteral("runTitle"));
-    how_ = makeLabel({}, theme::quiet(), "quiet");
-    how_->setWordWrap(true);
-    right->addWidget(title_);
-    right->addWidget(how_);
-    outcomes_ = new QVBoxLayout;
-    outcomes_->setSpacing(theme::px(4));
-    right->addLayout(outcomes_);
-    right->addStretch();
-    columns->addLayout(right, 1);
-    rows->addLayout(columns);
-    rows->addLayout(setting);
-    rows->addWidget(ledVerdict_);
-    body_->addWidget(entry);
+    row->addWidget(bridgeAmps_);
+    return row;
+}
 
-    connect(&session_, &JobSession::opened, this, [this] {
-        const auto& trail = job().trail;
-        after_->setChecked(std::any_of(trail.begin(), trail.end(),
-                                       [](const auto& entry) { return entry.phase == job::Phase::After; }));
-        run_.reset();
-        minus_ = backlight::TesterProbe::Minus::EndOfRun;
-        bridged_.clear();
-        map_->reset();
-    });
-    connect(map_, &BacklightMap::selectionChanged, this, [this] {
-        if (map_->selectedRun() != run_) {
-            setRun(map_->selectedRun());
-        } else {
-            showRun();
-        }
-    });
-    connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
-    connect(volts_, &QLineEdit::returnPressed, this, &StringsStation::commit);
-    connect(lit_, &QLineEdit::returnPressed, this, &StringsStation::commit);
+/// Another job.
+void StringsStation::startOver() {
+    const auto& trail = job().trail;
+    after_->setChecked(
+        std::any_of(trail.begin(), trail.end(), [](const auto& entry) { return entry.phase == job::Phase::After; }));
+    run_.reset();
+    minus_ = Minus::EndOfRun;
+    bridged_.clear();
+    map_->reset();
 }
 
 const reasoning::Probe* StringsStation::nextStringProbe() const {
@@ -187,16 +191,16 @@ void StringsStation::showJob() {
     const auto& job = this->job();
     map_->show(session_.snapshot());
     const auto* next = nextStringProbe();
-    map_->setWanted(next == nullptr ? std::nullopt : next->run);
+    map_->setWanted(next == nullptr ? std::nullopt : evidence::runOf(next->question));
     setSubtitle(tr("%1 LEDs on strips %2 to %3. Expected volts are at the tester's current, not at N × 3 V.")
-                    .arg(job.backlight.ledCount())
-                    .arg(QString::fromStdString(job.backlight.strips.front().label),
-                         QString::fromStdString(job.backlight.strips.back().label)));
+                    .arg(job.set.backlight.ledCount())
+                    .arg(QString::fromStdString(job.set.backlight.strips.front().label),
+                         QString::fromStdString(job.set.backlight.strips.back().label)));
     for (auto* field : tester_) {
         field->refresh();
     }
-    if (run_ && (run_->string.channel >= int(job.backlight.channels.size()) ||
-                 run_->last >= int(backlight::ledsInOrder(job.backlight, run_->string).size()))) {
+    if (run_ && (run_->string.channel >= int(job.set.backlight.channels.size()) ||
+                 run_->last >= int(backlight::ledsInOrder(job.set.backlight, run_->string).size()))) {
         run_.reset();
     }
     if (!run_) {
@@ -208,46 +212,44 @@ void StringsStation::showJob() {
     showRun();
 }
 
-/// \p probe says how the tester is put to the run when it is more than both its ends.
-void StringsStation::setRun(const Run& run, const reasoning::Probe* probe) {
+void StringsStation::setRun(const Run& run, Minus minus, const std::vector<LedPlace>& bridged) {
     run_ = run;
-    minus_ = probe == nullptr ? backlight::TesterProbe::Minus::EndOfRun : probe->minus;
-    bridged_ = probe == nullptr ? std::vector<LedPlace>{} : probe->bridged;
+    minus_ = minus;
+    bridged_ = bridged;
     showRun();
 }
 
 void StringsStation::showRun() {
     const auto& job = this->job();
     const auto& assessment = this->assessment();
-    const QString name = QString::fromStdString(nameOf(job.backlight, *run_));
-    const bool toChassis = minus_ == backlight::TesterProbe::Minus::Chassis;
+    const QString name = words(nameOf(job.set.backlight, *run_));
+    const bool toChassis = minus_ == Minus::Chassis;
     title_->setText(toChassis ? tr("Tester from LED+ of %1 to the chassis").arg(name)
                     : bridged_.empty()
                         ? tr("Tester on %1").arg(name)
                         : tr("Bridge %1, tester on %2")
-                              .arg(QString::fromStdString(evidence::namesOf(job.backlight, bridged_)), name));
-    const auto order = backlight::ledsInOrder(job.backlight, run_->string);
-    const auto plan = locate::planTester(job.backlight, *run_, job.bench.tester);
-    const QString first = QString::fromStdString(nameOf(job.backlight, order[run_->first]));
+                              .arg(QString::fromStdString(evidence::namesOf(job.set.backlight, bridged_)), name));
+    const auto order = backlight::ledsInOrder(job.set.backlight, run_->string);
+    const auto plan = locate::planTester(job.set.backlight, *run_, job.bench.tester);
+    const QString first = QString::fromStdString(nameOf(job.set.backlight, order[run_->first]));
     how_->setText(toChassis
                       ? tr("plus before %1, minus on the bare metal back. It must stay dark at its limit.").arg(first)
                       : tr("plus before %1, minus after %2. %3")
-                            .arg(first, QString::fromStdString(nameOf(job.backlight, order[run_->last])),
-                                 QString::fromStdString(plan.advice)));
+                            .arg(first, QString::fromStdString(nameOf(job.set.backlight, order[run_->last])),
+                                 words(plan.advice)));
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
     const LedPlace at = map_->cursor();
     ledVerdict_->setText(tr("%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)")
-                             .arg(QString::fromStdString(nameOf(job.backlight, at))));
+                             .arg(QString::fromStdString(nameOf(job.set.backlight, at))));
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* check = std::get_if<evidence::LedChecked>(&entry.what);
         const auto* bridged = std::get_if<evidence::Bridged>(&entry.what);
         if (check != nullptr && check->place == at) {
-            const auto judged = parts::judge(job.backlight.strips[at.strip].led, check->setting, check->reading);
+            const auto judged = parts::judge(job.set.backlight.strips[at.strip].led, check->setting, check->reading);
             ledVerdict_->setText(tr("%1: %2. %3")
-                                     .arg(QString::fromStdString(nameOf(job.backlight, at)),
-                                          QString::fromUtf8(parts::verdictWords(judged.verdict)),
-                                          QString::fromStdString(judged.because)));
+                                     .arg(QString::fromStdString(nameOf(job.set.backlight, at)),
+                                          words(parts::verdictWords(judged.verdict)), words(judged.because)));
         } else if (bridged != nullptr && bridged->place == at) {
             ledVerdict_->setText(bridgeWords(job, *bridged));
         }
@@ -256,29 +258,29 @@ void StringsStation::showRun() {
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         if (plain && taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester &&
-            taken->bridged.empty() && taken->minus == backlight::TesterProbe::Minus::EndOfRun) {
+            taken->bridged.empty() && taken->minus == Minus::EndOfRun) {
             return showRanking(*taken);
         }
     }
-    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(), [&](const auto& p) {
-        return p.test != "look" && p.run == run_ && p.minus == minus_ && p.bridged == bridged_;
-    });
+    const evidence::Question asked = evidence::TesterTaken::Question{*run_, job.bench.tester, minus_, bridged_};
+    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
+                                    [&](const auto& p) { return p.question == asked; });
     if (found != assessment.probes.end()) {
         for (std::size_t i = 0; i < std::min<std::size_t>(3, found->outcomes.size()); ++i) {
-            addOutcome(QString::fromStdString(found->outcomes[i].reading),
-                       QString::fromStdString(found->outcomes[i].meaning));
+            addOutcome(words(found->outcomes[i].reading), words(found->outcomes[i].meaning));
         }
     } else if (!plain) {
-        const auto sound = backlight::testRun(job.backlight, {*run_, job.bench.tester, minus_, false, bridged_}, {});
-        addOutcome(tr("%1 V, %2 lit").arg(sound.volts, 0, 'f', 1).arg(sound.lit),
+        const auto sound =
+            backlight::testRun(job.set.backlight, {*run_, job.bench.tester, minus_, false, bridged_}, {});
+        addOutcome(tr("%L1 V, %2 lit").arg(sound.volts, 0, 'f', 1).arg(sound.lit),
                    toChassis ? tr("no string touches it") : tr("nothing else is wrong"));
-        addOutcome(toChassis ? tr("less, or any lit") : tr("%1 V, 0 lit").arg(job.bench.tester.limitVolts, 0, 'f', 1),
+        addOutcome(toChassis ? tr("less, or any lit") : tr("%L1 V, 0 lit").arg(job.bench.tester.limitVolts, 0, 'f', 1),
                    toChassis ? tr("a string touches it") : tr("another LED is open"));
     } else {
-        const auto outcomes = locate::outcomesOf(job.backlight, *run_, job.bench.tester);
+        const auto outcomes = locate::outcomesOf(job.set.backlight, *run_, job.bench.tester);
         for (std::size_t i = 0; i < std::min<std::size_t>(3, outcomes.size()); ++i) {
-            addOutcome(tr("%1 V, %2 lit").arg(outcomes[i].volts, 0, 'f', 1).arg(outcomes[i].lit),
-                       QString::fromStdString(outcomes[i].words));
+            addOutcome(tr("%L1 V, %2 lit").arg(outcomes[i].volts, 0, 'f', 1).arg(outcomes[i].lit),
+                       words(outcomes[i].words));
         }
     }
 }
@@ -303,60 +305,59 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
 /// What explains the reading that was taken here, by this reading alone.
 void StringsStation::showRanking(const evidence::TesterTaken& taken) {
     const auto& job = this->job();
-    title_->setText(tr("%1 read %2")
-                        .arg(QString::fromStdString(nameOf(job.backlight, *run_)),
-                             QString::fromStdString(taken.describe(scene()))));
+    title_->setText(tr("%1 read %2").arg(words(nameOf(job.set.backlight, *run_)), words(taken.describe(scene()))));
     if (!taken.volts) {
         return;
     }
-    const auto all = locate::explain(job.backlight, taken.run, taken.setting, {*taken.volts, taken.lit, {}});
+    const auto all = locate::explain(job.set.backlight, taken.run, taken.setting, {*taken.volts, taken.lit, {}});
     constexpr double worthSaying = 0.02;
     for (std::size_t i = 0; i < std::min<std::size_t>(3, all.size()) && all[i].share > worthSaying; ++i) {
-        addOutcome(tr("%1 %").arg(100 * all[i].share, 0, 'f', 0), QString::fromStdString(all[i].words));
+        addOutcome(tr("%1 %").arg(100 * all[i].share, 0, 'f', 0), words(all[i].words));
     }
 }
 
 void StringsStation::commitLedCheck() {
     const std::string text = ledReading_->text().toStdString();
     const LedPlace place = map_->cursor();
-    const auto open = [](job::Job& job) { job.panelOpen = true; };
+    const Taking taking{phase(), ledReading_->text(), opensThePanel};
     if (const auto glow = job::readTypedGlow(text)) {  // by eye alone, while it is driven on its own
-        const Run alone = backlight::runOnStrip(job().backlight, place.strip, place.led, place.led);
-        if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, phase(), open), ledReading_)) {
+        const Run alone = backlight::runOnStrip(job().set.backlight, place.strip, place.led, place.led);
+        if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, taking), ledReading_)) {
             ledReading_->clear();
         }
         return;
     }
     const auto typed = job::readTypedLed(text);
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        refuse(ledReading_, QString::fromStdString(*problem));
+    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+        refuse(ledReading_, words(*problem));
         return;
     }
-    const int dies = job().backlight.strips[place.strip].led.dies;
+    const int dies = job().set.backlight.strips[place.strip].led.dies;
     const parts::LedCheckSetting settings[] = {{parts::LedMethod::BenchSupply, 3.0 * dies, 0.1},
                                                {parts::LedMethod::SeriesResistor, 3.5 * dies, 0.1, 1000},
                                                {parts::LedMethod::DiodeMode, 2.0},
                                                {parts::LedMethod::DiodeMode, 3.2}};
     const evidence::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
-    if (tell(session_.record(check, phase(), open), ledReading_)) {
+    if (tell(session_.record(check, taking), ledReading_)) {
         ledReading_->clear();
     }
 }
 
 void StringsStation::commitBridge() {
     const auto typed = job::readTypedNumber(bridgeAmps_->text().toStdString(), {0, 20000, job::Unit::Milliamps});
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        refuse(bridgeAmps_, QString::fromStdString(*problem));
+    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+        refuse(bridgeAmps_, words(*problem));
         return;
     }
     const double amps = std::get<double>(typed) / 1000;
     const evidence::Bridged bridged{map_->cursor(), amps, amps > 0};
-    const auto written = session_.record(bridged, phase(), [&](job::Job& job) {
-        job.panelOpen = true;
+    const auto also = [&](job::Job& job) {
+        opensThePanel(job);
         if (amps > 0 && !job.repair.originalAmps) {
             job.repair.originalAmps = amps;  // written down before anybody changes it
         }
-    });
+    };
+    const auto written = session_.record(bridged, {phase(), bridgeAmps_->text(), also});
     if (tell(written, bridgeAmps_)) {
         bridgeAmps_->clear();
     }
@@ -384,8 +385,8 @@ void StringsStation::commit() {
     if (!countOnly) {
         const auto typed =
             job::readTypedNumber(volts_->text().toStdString(), {0, 1.1 * tester.limitVolts, job::Unit::Volts});
-        if (const auto* problem = std::get_if<std::string>(&typed)) {
-            refuse(volts_, QString::fromStdString(*problem));
+        if (const auto* problem = std::get_if<text::Text>(&typed)) {
+            refuse(volts_, words(*problem));
             volts_->setFocus();
             return;
         }
@@ -406,10 +407,13 @@ void StringsStation::commit() {
 
 /// Writes a tester reading down and lets its assessment lead to the next probe.
 void StringsStation::take(const evidence::TesterTaken& reading, QWidget* field) {
-    const bool atThePlug = reading.run == backlight::wholeString(job().backlight, reading.run.string);
+    const bool atThePlug = reading.run == backlight::wholeString(job().set.backlight, reading.run.string);
+    QStringList typed{volts_->text(), lit_->text()};
+    typed.removeAll(QString());
     goOn_ = true;
-    const auto written =
-        session_.record(reading, phase(), [&](job::Job& job) { job.panelOpen = job.panelOpen || !atThePlug; });
+    const auto written = session_.record(reading, {phase(), typed.join(QStringLiteral(" / ")), [&](job::Job& job) {
+                                                       job.panelOpen = job.panelOpen || !atThePlug;
+                                                   }});
     if (tell(written, field)) {
         volts_->clear();
         lit_->clear();
@@ -428,7 +432,7 @@ job::Phase StringsStation::phase() const {
 }
 
 void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glow) {
-    const auto& panel = job().backlight;
+    const auto& panel = job().set.backlight;
     Run under = backlight::wholeStrip(panel, place.strip);
     const auto order = backlight::ledsInOrder(panel, run_->string);
     const bool inRun =
@@ -436,7 +440,7 @@ void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glo
     if (inRun && run_->count() > 1) {
         under = *run_;
     }
-    tell(session_.record(evidence::LedSeen{place, glow, under}, phase(), [](job::Job& job) { job.panelOpen = true; }));
+    tell(session_.record(evidence::LedSeen{place, glow, under}, {.phase = phase(), .also = opensThePanel}));
 }
 
 void StringsStation::enter() {
@@ -448,11 +452,16 @@ void StringsStation::enter() {
 }
 
 void StringsStation::goTo(const reasoning::Probe& probe) {
-    if (probe.run) {
-        map_->select(*probe.run);
-        setRun(*probe.run, &probe);
+    if (const auto run = evidence::runOf(probe.question)) {
+        map_->select(*run);
+        const auto* tester = std::get_if<evidence::TesterTaken::Question>(&probe.question);
+        if (tester != nullptr) {
+            setRun(*run, tester->minus, tester->bridged);
+        } else {
+            setRun(*run);
+        }
     }
-    if (probe.test == "look") {
+    if (std::holds_alternative<evidence::LookAlong>(probe.question)) {
         map_->setFocus();
     } else {
         volts_->setFocus();
@@ -492,9 +501,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
     } else if (event->key() == Qt::Key_B && event->modifiers() == Qt::NoModifier) {
         bridgeAmps_->setFocus();
     } else if (event->key() == Qt::Key_C && event->modifiers() == Qt::NoModifier) {
-        minus_ = minus_ == backlight::TesterProbe::Minus::Chassis ? backlight::TesterProbe::Minus::EndOfRun
-                                                                  : backlight::TesterProbe::Minus::Chassis;
-        run_ = backlight::wholeString(job().backlight, run_->string);
+        minus_ = minus_ == Minus::Chassis ? Minus::EndOfRun : Minus::Chassis;
+        run_ = backlight::wholeString(job().set.backlight, run_->string);
         bridged_.clear();
         showRun();
         volts_->setFocus();
@@ -503,8 +511,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
         if (std::erase(bridged_, at) == 0) {
             bridged_.push_back(at);
         }
-        minus_ = backlight::TesterProbe::Minus::EndOfRun;
-        run_ = backlight::wholeStrip(job().backlight, at.strip);
+        minus_ = Minus::EndOfRun;
+        run_ = backlight::wholeStrip(job().set.backlight, at.strip);
         showRun();
     } else if (event->key() == Qt::Key_A && event->modifiers() == Qt::NoModifier) {
         after_->toggle();

@@ -27,7 +27,15 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    void setRun(const backlight::Run& run, const reasoning::Probe* probe = nullptr);
+    using Minus = backlight::TesterProbe::Minus;
+
+    QLayout* makeReadingColumn();
+    QLayout* makeRunColumn();
+    QLayout* makeSettingsRow();
+    void startOver();
+    /// How the tester is put to a run: across it, to the chassis, or with LEDs bridged.
+    void setRun(const backlight::Run& run, Minus minus = Minus::EndOfRun,
+                const std::vector<backlight::LedPlace>& bridged = {});
     void showRun();
     void commit();
     void take(const evidence::TesterTaken& reading, QWidget* field);
@@ -55,7 +63,7 @@ private:
     QLineEdit* bridgeAmps_;
     QLabel* ledVerdict_;
     std::optional<backlight::Run> run_;
-    backlight::TesterProbe::Minus minus_ = backlight::TesterProbe::Minus::EndOfRun;
+    Minus minus_ = Minus::EndOfRun;
     std::vector<backlight::LedPlace> bridged_;  ///< LEDs that the probe wants a jumper across
     bool goOn_ = false;                         ///< a reading was written down: its assessment leads to the next probe
 };

@@ -27,28 +27,20 @@ constexpr double mostMoney = 1e6;
 constexpr double mostHours = 200000;
 constexpr int wiringColumns = 5;
 
-QString words(const std::string& text) {
-    return QString::fromStdString(text);
-}
-
-QString number(double value) {
-    return QString::number(value, 'g', 6);
-}
-
 /// Puts what a line says into the backlight of a job; \returns what is wrong with the line.
 template <class Values, class Put>
 QString putLine(const std::variant<Values, backlight::LineProblem>& read, job::Job& job, Put put) {
     if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
         return inWords(*problem);
     }
-    put(job.backlight, std::get<Values>(read));
+    put(job.set.backlight, std::get<Values>(read));
     return {};
 }
 
 /// What was read, into \p target; \returns what is wrong.
 template <class Value>
-QString put(const std::variant<Value, std::string>& typed, Value& target) {
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
+QString put(const std::variant<Value, text::Text>& typed, Value& target) {
+    if (const auto* problem = std::get_if<text::Text>(&typed)) {
         return words(*problem);
     }
     target = std::get<Value>(typed);
@@ -88,7 +80,7 @@ QWidget* TakeInStation::makeSetCard() {
             grid, row, column, name, id,
             [slot](const job::Job& job) {
                 job::Job copy = job;
-                return words(slot(copy));
+                return QString::fromStdString(slot(copy));
             },
             [slot](job::Job& job, const QString& text) {
                 slot(job) = text.toStdString();
@@ -98,31 +90,31 @@ QWidget* TakeInStation::makeSetCard() {
     };
     addLine(
         0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
-    addLine(0, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.set.place; });
+    addLine(0, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; });
     addLine(1, 0, tr("Maker"), "maker", [](job::Job& j) -> std::string& { return j.set.maker; });
     addLine(1, 1, tr("Model"), "model", [](job::Job& j) -> std::string& { return j.set.model; });
     addLine(1, 2, tr("Panel"), "panel", [](job::Job& j) -> std::string& { return j.set.panel; });
     addText(
         grid, 2, 0, tr("Worth, working"), "value",
-        [](const job::Job& j) { return j.set.value > 0 ? number(j.set.value) : QString(); },
+        [](const job::Job& j) { return j.order.value > 0 ? number(j.order.value) : QString(); },
         [](job::Job& j, const QString& t) {
             if (t.isEmpty()) {
-                j.set.value = 0;
+                j.order.value = 0;
                 return QString();
             }
-            return put(job::readTypedAmount(t.toStdString(), {0, mostMoney, job::Unit::Money}), j.set.value);
+            return put(job::readTypedAmount(t.toStdString(), {0, mostMoney, job::Unit::Money}), j.order.value);
         });
     addText(
-        grid, 2, 1, tr("Due"), "due", [](const job::Job& j) { return words(j.set.due); },
+        grid, 2, 1, tr("Due"), "due", [](const job::Job& j) { return QString::fromStdString(j.order.due); },
         [](job::Job& j, const QString& t) {
             if (t.isEmpty()) {
-                j.set.due.clear();
+                j.order.due.clear();
                 return QString();
             }
             job::TypedDay day;
-            const QString problem = put(job::readTypedDay(t.toStdString(), today()), day);
+            QString problem = put(job::readTypedDay(t.toStdString(), today()), day);
             if (problem.isEmpty()) {
-                j.set.due = day.iso;
+                j.order.due = day.iso;
             }
             return problem;
         });
@@ -137,7 +129,7 @@ QWidget* TakeInStation::makeSetCard() {
                 return QString();
             }
             double hours = 0;
-            const QString problem = put(job::readTypedAmount(t.toStdString(), {0, mostHours, job::Unit::Hours}), hours);
+            QString problem = put(job::readTypedAmount(t.toStdString(), {0, mostHours, job::Unit::Hours}), hours);
             if (problem.isEmpty()) {
                 j.set.hoursRun = hours;
             }
@@ -145,7 +137,7 @@ QWidget* TakeInStation::makeSetCard() {
         });
     grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 6, 0, 1, 3);
     complaint_ = new TextBox(session_, tr("Complaint"), QStringLiteral("complaint"), 2,
-                             [](job::Job& j) -> std::string& { return j.set.complaint; });
+                             [](job::Job& j) -> std::string& { return j.order.complaint; });
     grid->addWidget(complaint_, 7, 0, 1, 3);
     return card;
 }
@@ -200,7 +192,7 @@ QWidget* TakeInStation::makeWiringCard() {
     addBoard(wires);
     addText(
         wires, 4, 0, tr("A good LED, measured"), "ledPoints",
-        [](const job::Job& j) { return words(backlight::lineOf(j.backlight.ledPoints)); },
+        [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.ledPoints)); },
         [](job::Job& j, const QString& t) {
             return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
                 if (points != panel.ledPoints) {
@@ -212,7 +204,7 @@ QWidget* TakeInStation::makeWiringCard() {
     texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
     addText(
         wires, 4, 3, tr("Pins of the plug, in order"), "harness",
-        [](const job::Job& j) { return words(backlight::lineOf(j.backlight.harness)); },
+        [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.harness)); },
         [](job::Job& j, const QString& t) {
             return putLine(backlight::readPins(t.toStdString()), j,
                            [](auto& panel, const auto& pins) { panel.harness = pins; });
@@ -311,7 +303,7 @@ void TakeInStation::commit(QLineEdit* edit) {
 }
 
 backlight::PlainDescription TakeInStation::current() const {
-    const auto& panel = session_.job().backlight;
+    const auto& panel = session_.job().set.backlight;
     if (const auto plain = backlight::plainDescriptionOf(panel)) {
         return *plain;
     }
@@ -375,7 +367,7 @@ bool TakeInStation::isReferredTo() const {
 
 /// \returns what keeps \p wired from taking the place of the backlight, besides the limits that every edit has
 QString TakeInStation::obstacle(const backlight::Backlight& wired) const {
-    const auto& now = session_.job().backlight;
+    const auto& now = session_.job().set.backlight;
     const bool alike = wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
                        wired.channels.size() == now.channels.size();
     return isReferredTo() && !alike ? tr("Readings in the trail refer to the strips as they are: take those back "
@@ -387,14 +379,14 @@ bool TakeInStation::rewireTo(const backlight::Backlight& wired, QWidget* field) 
     if (const QString why = obstacle(wired); !why.isEmpty()) {
         return tell({why}, field);
     }
-    return tell(session_.edit(tr("Wiring"), [&](job::Job& job) { job.backlight = wired; }), field);
+    return tell(session_.edit(tr("Wiring"), [&](job::Job& job) { job.set.backlight = wired; }), field);
 }
 
 void TakeInStation::repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change) {
     if (isReferredTo()) {
         emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
     } else {
-        rewireTo(change(session_.job().backlight), nullptr);
+        rewireTo(change(session_.job().set.backlight), nullptr);
     }
 }
 
@@ -419,7 +411,7 @@ void TakeInStation::rewire() {
 
 void TakeInStation::takeWiringFrom(const QString& path) {
     try {
-        rewireTo(records::readJobFile(path).backlight, nullptr);
+        rewireTo(records::readJobFile(path).set.backlight, nullptr);
     } catch (const format::FormatError& problem) {
         emit refused(QString::fromUtf8(problem.what()));
     }
@@ -433,7 +425,7 @@ void TakeInStation::showJob() {
         }
     }
     complaint_->refresh();
-    const auto& panel = job.backlight;
+    const auto& panel = job.set.backlight;
     const auto& strip = panel.strips.front();
     const std::pair<const char*, double> values[] = {
         {"strips", double(panel.strips.size())},
@@ -456,7 +448,7 @@ void TakeInStation::showJob() {
     board_->show(panel);
     if (!line_->isModified()) {
         const auto plain = backlight::plainDescriptionOf(panel);
-        line_->setText(plain ? words(backlight::lineOf(*plain)) : QString());
+        line_->setText(plain ? QString::fromStdString(backlight::lineOf(*plain)) : QString());
         line_->setPlaceholderText(plain ? QString() : tr("wired by hand; a line here replaces it"));
     }
     QStringList notes;
@@ -490,7 +482,7 @@ std::vector<KeyHint> TakeInStation::keys() const {
 }
 
 bool TakeInStation::isDone(const Snapshot& shown) {
-    return !shown.job.set.complaint.empty();
+    return !shown.job.order.complaint.empty();
 }
 
 }  // namespace dimglow::app

@@ -52,7 +52,7 @@ VoltsRow::VoltsRow(const QString& title, const QString& how, Take take, QWidget*
 
 void VoltsRow::setExpected(driver::Band band) {
     band_ = band;
-    expected_->setText(tr("expect %1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1));
+    expected_->setText(tr("expect %L1 … %L2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1));
 }
 
 void VoltsRow::setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within) {
@@ -100,11 +100,11 @@ void VoltsRow::explain() {
 
 void VoltsRow::commit() {
     const auto typed = job::readTypedVolts(field_->text().toStdString());
-    if (const auto* problem = std::get_if<std::string>(&typed)) {
-        refuse(field_, QString::fromStdString(*problem));
+    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+        refuse(field_, words(*problem));
         return;
     }
-    if (const auto written = take_(std::get<job::TypedVolts>(typed)); !written) {
+    if (const auto written = take_(std::get<job::TypedVolts>(typed), field_->text()); !written) {
         refuse(field_, written.problem);
         return;
     }

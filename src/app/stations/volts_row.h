@@ -16,7 +16,7 @@ class VoltsRow : public QFrame {
     Q_OBJECT
 public:
     /// Writes a reading down.
-    using Take = std::function<Written(const job::TypedVolts& reading)>;
+    using Take = std::function<Written(const job::TypedVolts& reading, const QString& typed)>;
     VoltsRow(const QString& title, const QString& how, Take take, QWidget* parent = nullptr);
 
     void setExpected(driver::Band band);

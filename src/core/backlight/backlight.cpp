@@ -9,6 +9,9 @@
 
 namespace dimglow::backlight {
 
+using text::say;
+using text::Text;
+
 namespace {
 
 int lastLedOf(const Backlight& backlight, const StripInString& part) {
@@ -25,19 +28,19 @@ bool hasCurve(const LedSpec& spec) {
 }
 
 /// Empty when a string may run through it.
-std::string problemOf(const Backlight& backlight, const StripInString& part) {
+Text problemOf(const Backlight& backlight, const StripInString& part) {
     if (part.strip < 0 || part.strip >= int(backlight.strips.size())) {
-        return fmt::format("strip number {} does not exist", part.strip);
+        return say("strip number {} does not exist", part.strip);
     }
     const Strip& strip = backlight.strips[part.strip];
     const int last = lastLedOf(backlight, part);
     if (part.step < 1 || part.first < 0 || part.first > last || last >= strip.leds) {
-        return fmt::format("LEDs {} to {} by {} are not on strip {}, which has {}", part.first + 1, last + 1, part.step,
-                           strip.label, strip.leds);
+        return say("LEDs {} to {} by {} are not on strip {}, which has {}", part.first + 1, last + 1, part.step,
+                   strip.label, strip.leds);
     }
     const bool whole = part.first == 0 && last == strip.leds - 1 && part.step == 1;
     if (!whole && (strip.parallel > 1 || strip.chains > 1)) {
-        return fmt::format("strip {} has LEDs side by side and can only be passed as a whole", strip.label);
+        return say("strip {} has LEDs side by side and can only be passed as a whole", strip.label);
     }
     return {};
 }
@@ -200,26 +203,26 @@ std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run) {
     return sections;
 }
 
-std::string nameOf(const Backlight& backlight, const Run& run) {
+Text nameOf(const Backlight& backlight, const Run& run) {
     const auto places = ledsInOrder(backlight, run.string);
     const LedPlace first = places.at(run.first);
     const LedPlace last = places.at(run.last);
     if (run.count() == 1) {
-        return nameOf(backlight, first);
+        return text::name(nameOf(backlight, first));
     }
     const auto onStrip = runsOnStrip(backlight, first.strip);
     if (first.strip == last.strip && onStrip.size() == 1 && run == onStrip.front()) {
-        return fmt::format("strip {}", backlight.strips[first.strip].label);
+        return say("strip {}", backlight.strips[first.strip].label);
     }
     if (run == wholeString(backlight, run.string)) {
         const Channel& channel = backlight.channels[run.string.channel];
-        return channel.strings.size() == 1 ? fmt::format("channel {}", channel.label)
-                                           : fmt::format("channel {}, string {}", channel.label, run.string.string + 1);
+        return channel.strings.size() == 1 ? say("channel {}", channel.label)
+                                           : say("channel {}, string {}", channel.label, run.string.string + 1);
     }
     if (first.strip == last.strip && last < first) {
-        return fmt::format("{} … {}", nameOf(backlight, last), nameOf(backlight, first));
+        return say("{} … {}", nameOf(backlight, last), nameOf(backlight, first));
     }
-    return fmt::format("{} … {}", nameOf(backlight, first), nameOf(backlight, last));
+    return say("{} … {}", nameOf(backlight, first), nameOf(backlight, last));
 }
 
 std::optional<Run> runNamed(const Backlight& backlight, std::string_view name) {
@@ -355,12 +358,12 @@ void checkStrip(const format::Check& check, const Strip& strip) {
     led.number("seriesDropVolts", strip.led.seriesDropVolts, limits::seriesDropVolts);
     const bool sound = strip.parallel >= 1 && strip.chains >= 1 && (strip.parallel == 1 || strip.chains == 1);
     if (!sound || strip.leds % (strip.parallel * strip.chains) != 0) {
-        check.report(nullptr, fmt::format("{} LEDs in {} chains, {} side by side, do not come out even", strip.leds,
-                                          strip.chains, strip.parallel));
+        check.report(nullptr, say("{} LEDs in {} chains, {} side by side, do not come out even", strip.leds,
+                                  strip.chains, strip.parallel));
     }
     if (!hasCurve(strip.led)) {
-        check.report("led", fmt::format("{} V at {} A over {} dies is no LED", strip.led.ratedVolts,
-                                        strip.led.ratedAmps, strip.led.dies));
+        check.report("led", say("{} V at {} A over {} dies is no LED", strip.led.ratedVolts, strip.led.ratedAmps,
+                                strip.led.dies));
     }
 }
 
@@ -384,8 +387,8 @@ void checkSurroundings(const format::Check& check, const Backlight& backlight) {
         at.number("ohms", pin.ohms, limits::pinOhms);
         at.number("channel", pin.channel, {0, double(limits::channels) - 1});
         if (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size())) {
-            at.report(nullptr, fmt::format("pin {} returns channel {}; there are {}", i + 1, pin.channel + 1,
-                                           backlight.channels.size()));
+            at.report(nullptr, say("pin {} returns channel {}; there are {}", i + 1, pin.channel + 1,
+                                   backlight.channels.size()));
         }
     }
     check.count("ledPoints", backlight.ledPoints.size(), limits::ledPoints);
@@ -402,18 +405,18 @@ void checkChannel(const format::Check& check, const Backlight& backlight, const 
     check.number("amps", channel.amps, limits::channelAmps);
     check.count("strings", channel.strings.size(), limits::stringsOfChannel);
     if (channel.strings.empty()) {
-        check.report("strings", "a channel feeds at least one string");
+        check.report("strings", say("a channel feeds at least one string"));
     }
     for (std::size_t s = 0; s < channel.strings.size(); ++s) {
         const auto at = check.at("strings", s);
         const auto& parts = channel.strings[s].strips;
         at.count("strips", parts.size(), limits::strips);
         if (parts.empty()) {
-            at.report(nullptr, "a string runs through a strip");
+            at.report(nullptr, say("a string runs through a strip"));
         }
         double volts = 0;
         for (const auto& part : parts) {
-            if (const std::string problem = problemOf(backlight, part); !problem.empty()) {
+            if (const Text problem = problemOf(backlight, part); !problem.empty()) {
                 at.report(nullptr, problem);
                 continue;
             }
@@ -425,8 +428,8 @@ void checkChannel(const format::Check& check, const Backlight& backlight, const 
             }
         }
         if (volts > limits::stringVolts) {
-            at.report(nullptr, fmt::format("the LEDs need {:.0f} V in series; at most {:.0f} V can be computed", volts,
-                                           limits::stringVolts));
+            at.report(nullptr, say("the LEDs need {:.0f} V in series; at most {:.0f} V can be computed", volts,
+                                   limits::stringVolts));
         }
     }
 }
@@ -438,7 +441,7 @@ std::vector<format::Problem> problemsOf(const Backlight& backlight) {
     const format::Check check(problems);
     checkSurroundings(check, backlight);
     if (backlight.strips.empty()) {
-        check.report("strips", "a backlight has at least one strip");
+        check.report("strips", say("a backlight has at least one strip"));
     }
     check.count("strips", backlight.strips.size(), limits::strips);
     long total = 0;
@@ -447,10 +450,10 @@ std::vector<format::Problem> problemsOf(const Backlight& backlight) {
         total += backlight.strips[i].leds;
     }
     if (total > limits::leds) {
-        check.report("strips", fmt::format("{} LEDs; at most {} can be computed", total, limits::leds));
+        check.report("strips", say("{} LEDs; at most {} can be computed", total, limits::leds));
     }
     if (backlight.channels.empty()) {
-        check.report("channels", "a backlight has at least one channel");
+        check.report("channels", say("a backlight has at least one channel"));
     }
     check.count("channels", backlight.channels.size(), limits::channels);
     const bool countable = total >= 0 && total <= limits::leds;
@@ -465,21 +468,21 @@ std::vector<format::Problem> problemsOf(const Backlight& backlight) {
         const auto wrong = std::find_if(uses[i].begin(), uses[i].end(), [](int n) { return n != 1; });
         if (wrong != uses[i].end()) {
             check.at("strips", i)
-                .report(nullptr, fmt::format("LED {} of strip {} is in {} strings; it must be in one",
-                                             wrong - uses[i].begin() + 1, backlight.strips[i].label, *wrong));
+                .report(nullptr, say("LED {} of strip {} is in {} strings; it must be in one",
+                                     wrong - uses[i].begin() + 1, backlight.strips[i].label, *wrong));
         }
     }
     return problems;
 }
 
-std::vector<std::string> misleadingColours(const Backlight& backlight) {
-    std::vector<std::string> sentences;
+std::vector<Text> misleadingColours(const Backlight& backlight) {
+    std::vector<Text> sentences;
     for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
         const HarnessPin& pin = backlight.harness[i];
         if (pin.role == HarnessPin::Role::LedPlus && pin.colour == "black") {
-            sentences.push_back(fmt::format("Pin {} is black and is LED+: go by the board, not by the colour.", i + 1));
+            sentences.push_back(say("Pin {} is black and is LED+: go by the board, not by the colour.", i + 1));
         } else if (pin.role == HarnessPin::Role::LedMinus && pin.colour == "red") {
-            sentences.push_back(fmt::format("Pin {} is red and is LED−: go by the board, not by the colour.", i + 1));
+            sentences.push_back(say("Pin {} is red and is LED−: go by the board, not by the colour.", i + 1));
         }
     }
     return sentences;

@@ -7,6 +7,7 @@
 
 #include "core/backlight/led.h"
 #include "core/format/problem.h"
+#include "core/text/text.h"
 
 namespace dimglow::backlight {
 
@@ -169,7 +170,7 @@ struct Section {
 std::vector<Section> sectionsOf(const Backlight& backlight, const Run& run);
 
 /// "strip B", "B1 … B6", "A1 … B12", "all of channel 1": as short as it can be said.
-std::string nameOf(const Backlight& backlight, const Run& run);
+text::Text nameOf(const Backlight& backlight, const Run& run);
 
 /// The run that a person names: "B", "B7", "B1-B6" (also with "…"), "strip B", "channel 1"; case does not matter.
 /// Empty when there is none; LEDs of different strings make none.
@@ -189,6 +190,6 @@ std::vector<format::Problem> problemsOf(const Backlight& backlight);
 
 /// What the wire colours must not be taken for: one sentence for each pin whose colour misleads (black on LED+, red on
 /// LED−). Polarity is measured or read from the board, never taken from colour (common practice, no source).
-std::vector<std::string> misleadingColours(const Backlight& backlight);
+std::vector<text::Text> misleadingColours(const Backlight& backlight);
 
 }  // namespace dimglow::backlight

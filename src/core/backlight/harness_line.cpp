@@ -11,17 +11,18 @@ std::variant<std::vector<HarnessPin>, LineProblem> readPins(std::string_view lin
     }
     auto clauses = clausesOf(line);
     if (clauses.size() > mostPins) {
-        return LineProblem{std::string(line.substr(0, 20)) + "…", fmt::format("a plug has at most {} pins", mostPins)};
+        return LineProblem{std::string(line.substr(0, 20)) + "…", text::say("a plug has at most {} pins", mostPins)};
     }
     std::vector<HarnessPin> pins;
     for (auto& clause : clauses) {
         if (!clause.matches(
                 R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: ([a-z][a-z -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
-            return LineProblem{clause.words(), "is no pin; write + red, − black, − 2 white 0.3 Ω, or unused"};
+            return LineProblem{clause.words(),
+                               text::say("is no pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
         }
         const bool isReturn = clause.text(1).ends_with('-');
         if (clause.has(2) && !isReturn) {
-            return LineProblem{clause.words(), "has a channel; all channels share LED+"};
+            return LineProblem{clause.words(), text::say("has a channel; all channels share LED+")};
         }
         HarnessPin pin;
         pin.role = isReturn                        ? HarnessPin::Role::LedMinus

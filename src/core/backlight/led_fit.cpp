@@ -124,12 +124,12 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
         if (!tellsDrop || rows < 3) {
             bounds.low[2] = bounds.high[2] = start.seriesDropVolts / start.ratedAmps;
         }
-        fit.why = fmt::format(
+        fit.why = text::say(
             "The readings do not tell {}; it is taken from the class. Measure near {:.1f} mA, {:.0f} mA "
             "and {:.0f} mA.",
-            !tellsIdeality && !tellsDrop ? "how steep the curve is"
-            : !tellsDrop || rows < 3     ? "the series resistance"
-                                         : "the slope at low current",
+            !tellsIdeality && !tellsDrop ? text::say("how steep the curve is")
+            : !tellsDrop || rows < 3     ? text::say("the series resistance")
+                                         : text::say("the slope at low current"),
             3 * start.ratedAmps, 100 * start.ratedAmps, 1000 * start.ratedAmps);
     }
     const Numbers x = boundedFit(a, y, bounds);
@@ -147,7 +147,7 @@ std::variant<std::vector<CurvePoint>, LineProblem> readPoints(std::string_view l
     std::vector<CurvePoint> points;
     for (auto& clause : clausesOf(line)) {
         if (!clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?) ?(?:at|@|/)? ?(\d+(?:\.\d+)?) ?(?:ma|milliamps?))")) {
-            return LineProblem{clause.words(), "is no reading; write 2.82 V at 30 mA"};
+            return LineProblem{clause.words(), text::say("is no reading; write 2.82 V at 30 mA")};
         }
         points.push_back({clause.number(2, 0.001, 10000) / 1000, clause.number(1, 0.5, 100)});
         if (!clause.problem().empty()) {

@@ -14,7 +14,7 @@ struct LedFit {
     LedSpec spec;             ///< with the fitted rated volts, ideality and series drop
     double rmsVolts = 0;      ///< of the points about the curve
     bool determined = false;  ///< the points tell all three numbers; otherwise what they do not tell is as in the start
-    std::string why;          ///< what is missing, and what to measure; empty when determined
+    text::Text why;           ///< what is missing, and what to measure; empty when determined
 };
 
 /// Fits the curve of an LED to readings by bounded least squares.

@@ -110,7 +110,7 @@ public:
         }
         for (auto& clause : clausesOf(line)) {
             if (!(readStrips(clause) || readStrings(clause) || readElectrics(clause) || readPlaces(clause))) {
-                return LineProblem{clause.words(), "is not understood"};
+                return LineProblem{clause.words(), text::say("is not understood")};
             }
             if (!clause.problem().empty()) {
                 return LineProblem{clause.words(), clause.problem()};
@@ -124,7 +124,7 @@ private:
     void about(const char* what, Clause& clause) {
         const auto [said, isNew] = said_.try_emplace(what, clause.words());
         if (!isNew && said->second != clause.words()) {
-            clause.refuse(fmt::format("contradicts \"{}\"", said->second));
+            clause.refuse(text::say("contradicts \"{}\"", said->second));
         }
     }
 
@@ -260,18 +260,18 @@ private:
     }
 
     std::variant<PlainDescription, LineProblem> finish(const std::string& line) {
-        const auto problem = [&](std::string reason) { return LineProblem{line, std::move(reason)}; };
+        const auto problem = [&](text::Text reason) { return LineProblem{line, std::move(reason)}; };
         if (strings_ > d_.strips) {
-            return problem(fmt::format("{} strings need at least as many strips; there are {}", strings_, d_.strips));
+            return problem(text::say("{} strings need at least as many strips; there are {}", strings_, d_.strips));
         }
         if (strings_ > 0 && d_.strips % strings_ != 0) {
-            return problem(fmt::format("{} strips cannot be shared out evenly over {} strings", d_.strips, strings_));
+            return problem(text::say("{} strips cannot be shared out evenly over {} strings", d_.strips, strings_));
         }
         if (strings_ > 0 && perString_ && strings_ * d_.stripsPerString != d_.strips) {
-            return problem(fmt::format("{} strings of {} are not {} strips", strings_, d_.stripsPerString, d_.strips));
+            return problem(text::say("{} strings of {} are not {} strips", strings_, d_.stripsPerString, d_.strips));
         }
         if (perString_ && d_.stripsPerString > d_.strips) {
-            return problem(fmt::format("there are only {} strips", d_.strips));
+            return problem(text::say("there are only {} strips", d_.strips));
         }
         if (strings_ > 0) {
             d_.stripsPerString = d_.strips / strings_;

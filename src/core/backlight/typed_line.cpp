@@ -79,7 +79,7 @@ bool Clause::matches(const char* pattern) {
 double Clause::number(int group, double least, double most) {
     const auto value = format::plainNumber(text(group));
     if (!value || *value < least || *value > most) {
-        problem_ = fmt::format("{} is outside {} … {}", text(group).substr(0, 20), least, most);
+        problem_ = text::say("{} is outside {} … {}", text(group).substr(0, 20), least, most);
     }
     return std::clamp(value.value_or(least), least, most);
 }
@@ -110,7 +110,7 @@ std::optional<LineProblem> tooLong(std::string_view line) {
     if (line.size() <= longestLine) {
         return std::nullopt;
     }
-    return LineProblem{format::cited(line), "the line is too long"};
+    return LineProblem{format::cited(line), text::say("the line is too long")};
 }
 
 }  // namespace dimglow::backlight

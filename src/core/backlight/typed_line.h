@@ -5,6 +5,8 @@
 #include <string_view>
 #include <vector>
 
+#include "core/text/text.h"
+
 /// \file
 /// Lines that a person types instead of filling in a form: clauses between commas.
 
@@ -13,7 +15,7 @@ namespace dimglow::backlight {
 /// What is wrong with a line, and at which words.
 struct LineProblem {
     std::string words;
-    std::string reason;
+    text::Text reason;
 };
 
 /// One clause of a line, held against patterns.
@@ -30,13 +32,13 @@ public:
     /// The number in a group. Outside \p least … \p most it is brought inside, and problem() says so.
     double number(int group, double least, double most);
     /// Says what is wrong with the clause itself.
-    void refuse(std::string reason) { problem_ = std::move(reason); }
+    void refuse(text::Text reason) { problem_ = std::move(reason); }
     /// Empty when nothing is wrong.
-    const std::string& problem() const { return problem_; }
+    const text::Text& problem() const { return problem_; }
 
 private:
     std::string words_;
-    std::string problem_;
+    text::Text problem_;
     std::vector<std::optional<std::string>> groups_;
 };
 

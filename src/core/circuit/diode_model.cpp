@@ -12,9 +12,10 @@ constexpr double reverseSaturationAmps = 1e-15;
 constexpr double reverseEmissionVolts = 0.05;
 constexpr double reverseReferenceAmps = 1e-3;
 
-CurrentAndSlope junction(double saturationAmps, double emissionVolts, double seriesOhms, double volts) {
-    const double scale = saturationAmps * seriesOhms / emissionVolts;
-    const double w = wrightOmega(std::log(scale) + scale + volts / emissionVolts);
+/// \p logScale is the natural log of \p scale, Is·Rs/E.
+CurrentAndSlope junction(double saturationAmps, double emissionVolts, double seriesOhms, double scale, double logScale,
+                         double volts) {
+    const double w = wrightOmega(logScale + scale + volts / emissionVolts);
     return {emissionVolts / seriesOhms * w - saturationAmps, w / (1 + w) / seriesOhms};
 }
 
@@ -54,19 +55,29 @@ double DiodeModel::volts(double amps) const {
     return offsetVolts + dies * (emissionVolts * std::log1p(amps / saturationAmps) + seriesOhms * amps);
 }
 
-CurrentAndSlope conduct(const DiodeModel& diode, double volts) {
-    auto result =
-        junction(diode.saturationAmps, diode.emissionVolts, diode.seriesOhms, (volts - diode.offsetVolts) / diode.dies);
-    result.siemens /= diode.dies;
-    const double reverse = -volts / diode.dies;
-    if (reverse > 0.5 * diode.breakdownVolts) {
+DiodeCurve::DiodeCurve(const DiodeModel& diode)
+    : diode_(diode),
+      scale_(diode.saturationAmps * diode.seriesOhms / diode.emissionVolts),
+      logScale_(std::log(scale_)) {}
+
+CurrentAndSlope DiodeCurve::at(double volts) const {
+    auto result = junction(diode_.saturationAmps, diode_.emissionVolts, diode_.seriesOhms, scale_, logScale_,
+                           (volts - diode_.offsetVolts) / diode_.dies);
+    result.siemens /= diode_.dies;
+    const double reverse = -volts / diode_.dies;
+    if (reverse > 0.5 * diode_.breakdownVolts) {
         const double onset = reverseEmissionVolts * std::log(reverseReferenceAmps / reverseSaturationAmps);
-        const auto back = junction(reverseSaturationAmps, reverseEmissionVolts, diode.seriesOhms,
-                                   reverse - diode.breakdownVolts + onset);
+        const double scale = reverseSaturationAmps * diode_.seriesOhms / reverseEmissionVolts;
+        const auto back = junction(reverseSaturationAmps, reverseEmissionVolts, diode_.seriesOhms, scale,
+                                   std::log(scale), reverse - diode_.breakdownVolts + onset);
         result.amps -= back.amps;
-        result.siemens += back.siemens / diode.dies;
+        result.siemens += back.siemens / diode_.dies;
     }
     return result;
+}
+
+CurrentAndSlope conduct(const DiodeModel& diode, double volts) {
+    return DiodeCurve(diode).at(volts);
 }
 
 }  // namespace dimglow::circuit

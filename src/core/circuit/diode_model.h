@@ -36,7 +36,22 @@ struct CurrentAndSlope {
     double siemens = 0;  ///< dI/dV
 };
 
-/// Current through the package at \p volts, the exact inverse of DiodeModel::volts, with reverse breakdown.
+/// The current through a package by its voltage: the exact inverse of DiodeModel::volts, with reverse breakdown. What
+/// does not depend on the voltage is computed once.
+class DiodeCurve {
+public:
+    explicit DiodeCurve(const DiodeModel& diode);
+
+    CurrentAndSlope at(double volts) const;
+    const DiodeModel& diode() const { return diode_; }
+
+private:
+    DiodeModel diode_;
+    double scale_;     ///< of the junction: Is·Rs/E
+    double logScale_;  ///< its natural log
+};
+
+/// One point of the curve of \p diode.
 CurrentAndSlope conduct(const DiodeModel& diode, double volts);
 
 }  // namespace dimglow::circuit

@@ -2,6 +2,7 @@
 
 #include <fmt/format.h>
 
+#include <Eigen/OrderingMethods>
 #include <Eigen/SparseCholesky>
 #include <algorithm>
 #include <cmath>
@@ -13,7 +14,7 @@ namespace {
 using Matrix = Eigen::SparseMatrix<double>;
 using Vector = Eigen::VectorXd;
 
-/// Where one two-terminal element adds its conductance in the lower triangle; -1 where it has no entry.
+/// Where one two-terminal element adds its conductance in the upper triangle; -1 where it has no entry.
 struct Stamp {
     int rowA = -1;
     int rowB = -1;
@@ -41,44 +42,34 @@ CurrentAndSlope conduct(const Supply& supply, double volts) {
 
 struct OperatingPointSolver::Workspace {
     Workspace(const Network& source, const SolveOptions& given) : network(source), options(given) {
-        diodes = network.diodes();
         supplies = network.supplies();
         const int unknowns = network.nodeCount() - 1;
-        std::vector<Eigen::Triplet<double>> entries;
-        for (int row = 0; row < unknowns; ++row) {
-            entries.emplace_back(row, row, 1.0);
+        for (Node node = 1; node <= unknowns; ++node) {
+            rowOfNode.push_back(node - 1);
         }
-        const auto touch = [&](Node a, Node b) {
-            if (a != ground && b != ground && a != b) {
-                entries.emplace_back(std::max(a, b) - 1, std::min(a, b) - 1, 0.0);
-            }
-        };
-        for (const auto& r : network.resistors()) {
-            touch(r.a, r.b);
+        setPattern();
+        Eigen::PermutationMatrix<Eigen::Dynamic, Eigen::Dynamic, int> order;
+        Eigen::AMDOrdering<int>()(jacobian.selfadjointView<Eigen::Upper>(), order);
+        for (int place = 0; place < unknowns; ++place) {
+            rowOfNode[std::size_t(order.indices()[place]) + 1] = place;
         }
-        for (const auto& d : diodes) {
-            touch(d.anode, d.cathode);
-        }
-        for (const auto& s : supplies) {
-            touch(s.plus, s.minus);
-        }
-        jacobian.resize(unknowns, unknowns);
-        jacobian.setFromTriplets(entries.begin(), entries.end());
-        jacobian.makeCompressed();
+        setPattern();
         cholesky.analyzePattern(jacobian);
 
         linear = Vector::Zero(jacobian.nonZeros());
         const auto floating = floatingNodes(network);
         nodeLeak = Vector::Zero(unknowns);
-        for (int row = 0; row < unknowns; ++row) {
-            nodeLeak[row] = floating[row + 1] ? options.leakSiemens : 0;
+        for (Node node = 1; node <= unknowns; ++node) {
+            const int row = rowOfNode[node];
+            nodeLeak[row] = floating[node] ? options.leakSiemens : 0;
             linear[entryAt(row, row)] = nodeLeak[row];
         }
         for (const auto& r : network.resistors()) {
             resistorStamps.push_back(stampOf(r.a, r.b));
             add(linear.data(), resistorStamps.back(), 1 / r.ohms);
         }
-        for (const auto& d : diodes) {
+        for (const auto& d : network.diodes()) {
+            diodes.emplace_back(d.model);
             diodeStamps.push_back(stampOf(d.anode, d.cathode));
             reachVolts += std::abs(d.model.offsetVolts);
         }
@@ -86,6 +77,33 @@ struct OperatingPointSolver::Workspace {
             supplyStamps.push_back(stampOf(s.plus, s.minus));
             reachVolts += s.volts;
         }
+    }
+
+    /// The Jacobian's entries, with the unknowns in the order of `rowOfNode`.
+    void setPattern() {
+        const int unknowns = network.nodeCount() - 1;
+        std::vector<Eigen::Triplet<double>> entries;
+        entries.reserve(std::size_t(unknowns) + network.resistors().size() + network.diodes().size());
+        for (int row = 0; row < unknowns; ++row) {
+            entries.emplace_back(row, row, 1.0);
+        }
+        const auto touch = [&](Node a, Node b) {
+            if (a != ground && b != ground && a != b) {
+                entries.emplace_back(std::min(rowOfNode[a], rowOfNode[b]), std::max(rowOfNode[a], rowOfNode[b]), 0.0);
+            }
+        };
+        for (const auto& r : network.resistors()) {
+            touch(r.a, r.b);
+        }
+        for (const auto& d : network.diodes()) {
+            touch(d.anode, d.cathode);
+        }
+        for (const auto& s : network.supplies()) {
+            touch(s.plus, s.minus);
+        }
+        jacobian.resize(unknowns, unknowns);
+        jacobian.setFromTriplets(entries.begin(), entries.end());
+        jacobian.makeCompressed();
     }
 
     int entryAt(int row, int column) const {
@@ -100,15 +118,15 @@ struct OperatingPointSolver::Workspace {
             return stamp;
         }
         if (a != ground) {
-            stamp.rowA = a - 1;
-            stamp.diagonalA = entryAt(a - 1, a - 1);
+            stamp.rowA = rowOfNode[a];
+            stamp.diagonalA = entryAt(stamp.rowA, stamp.rowA);
         }
         if (b != ground) {
-            stamp.rowB = b - 1;
-            stamp.diagonalB = entryAt(b - 1, b - 1);
+            stamp.rowB = rowOfNode[b];
+            stamp.diagonalB = entryAt(stamp.rowB, stamp.rowB);
         }
         if (a != ground && b != ground) {
-            stamp.offDiagonal = entryAt(std::max(a, b) - 1, std::min(a, b) - 1);
+            stamp.offDiagonal = entryAt(std::min(stamp.rowA, stamp.rowB), std::max(stamp.rowA, stamp.rowB));
         }
         return stamp;
     }
@@ -148,9 +166,10 @@ struct OperatingPointSolver::Workspace {
         }
         for (std::size_t i = 0; i < diodes.size(); ++i) {
             const double volts = across(v, diodeStamps[i]);
-            const auto c = circuit::conduct(diodes[i].model, volts);
-            const double leak = options.leakSiemens / diodes[i].model.dies;
-            addCurrent(leaving, diodeStamps[i], c.amps + leak * (volts - diodes[i].model.offsetVolts));
+            const auto c = diodes[i].at(volts);
+            const auto& diode = diodes[i].diode();
+            const double leak = options.leakSiemens / diode.dies;
+            addCurrent(leaving, diodeStamps[i], c.amps + leak * (volts - diode.offsetVolts));
             add(values, diodeStamps[i], c.siemens + leak);
         }
         for (std::size_t i = 0; i < supplies.size(); ++i) {
@@ -178,10 +197,11 @@ struct OperatingPointSolver::Workspace {
 
     Network network;
     SolveOptions options;
-    std::vector<Diode> diodes;
+    std::vector<DiodeCurve> diodes;
     std::vector<Supply> supplies;
-    Matrix jacobian;  ///< lower triangle
-    Eigen::SimplicialLDLT<Matrix, Eigen::Lower> cholesky;
+    std::vector<int> rowOfNode = {-1};  ///< of each node but ground: its place in the order that fills in least
+    Matrix jacobian;                    ///< upper triangle
+    Eigen::SimplicialLDLT<Matrix, Eigen::Upper, Eigen::NaturalOrdering<int>> cholesky;
     Vector linear;  ///< resistors and leaks, one value per stored entry of the Jacobian
     Vector nodeLeak;
     std::vector<Stamp> resistorStamps;
@@ -196,9 +216,9 @@ OperatingPointSolver::OperatingPointSolver(const Network& network, const SolveOp
 OperatingPointSolver::~OperatingPointSolver() = default;
 
 void OperatingPointSolver::setDiode(std::size_t index, const DiodeModel& model) {
-    auto& diode = work_->diodes.at(index).model;
-    work_->reachVolts += std::abs(model.offsetVolts) - std::abs(diode.offsetVolts);
-    diode = model;
+    auto& diode = work_->diodes.at(index);
+    work_->reachVolts += std::abs(model.offsetVolts) - std::abs(diode.diode().offsetVolts);
+    diode = DiodeCurve(model);
 }
 
 void OperatingPointSolver::setSupply(std::size_t index, double volts, double limitAmps) {
@@ -265,10 +285,11 @@ OperatingPoint OperatingPointSolver::solve() {
         leaving.swap(trialLeaving);
     }
     result.nodeVolts.assign(static_cast<std::size_t>(work.network.nodeCount()), 0);
-    std::copy(v.begin(), v.end(), result.nodeVolts.begin() + 1);
+    for (Node node = 1; node < work.network.nodeCount(); ++node) {
+        result.nodeVolts[node] = v[work.rowOfNode[node]];
+    }
     for (std::size_t i = 0; i < work.diodes.size(); ++i) {
-        result.diodeAmps.push_back(
-            circuit::conduct(work.diodes[i].model, Workspace::across(v, work.diodeStamps[i])).amps);
+        result.diodeAmps.push_back(work.diodes[i].at(Workspace::across(v, work.diodeStamps[i])).amps);
     }
     for (std::size_t i = 0; i < work.supplies.size(); ++i) {
         result.supplyAmps.push_back(conduct(work.supplies[i], Workspace::across(v, work.supplyStamps[i])).amps);

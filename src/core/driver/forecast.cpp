@@ -1,14 +1,14 @@
 #include "core/driver/forecast.h"
 
 #include <algorithm>
+#include <boost/math/distributions/normal.hpp>
 #include <cmath>
-#include <numbers>
 
 namespace dimglow::driver {
 
 namespace {
 
-constexpr double slipShare = 0.004;
+constexpr double voltsSlipShare = 0.004;
 constexpr double slipRangeVolts = 400;
 constexpr double otherShapeShare = 0.1;
 /// A deficit of this share of the string voltage trips protection about two times in three.
@@ -22,26 +22,25 @@ constexpr double negligibleShare = 1e-3;
 /// LEDs begin to conduct at this share of their running volts.
 constexpr double kneeShare = 0.85;
 
-double gauss(double x, double mean, double sigma) {
-    const double z = (x - mean) / sigma;
-    constexpr double farOff = 12;  // its density is lost beside any slip
-    return std::abs(z) > farOff ? 0 : std::exp(-0.5 * z * z) / (sigma * std::sqrt(2 * std::numbers::pi));
+double density(double x, double mean, double sigma) {
+    constexpr double farOff = 12;  // lost beside any slip
+    return std::abs(x - mean) > farOff * sigma ? 0 : pdf(boost::math::normal(mean, sigma), x);
 }
 
 VoltsForecast steady(double volts, double sigma) {
     return {{1, Shape::Steady, volts, sigma, volts, sigma}};
 }
 
-double meterSigma(double volts) {
-    return 0.1 + 0.01 * std::abs(volts);
-}
-
 /// Builds the forecast of one situation; the numbers in it are shares of cases (common practice, no source).
 class Situation {
 public:
     Situation(const backlight::Backlight& backlight, const DriverReference& reference,
-              const std::vector<backlight::ChannelDemand>& demands)
-        : backlight_(backlight), reference_(reference), demands_(demands), idle_(backlight.driver.idleVolts) {
+              const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour)
+        : backlight_(backlight),
+          reference_(reference),
+          demands_(demands),
+          behaviour_(behaviour),
+          idle_(backlight.driver.idleVolts) {
         for (const auto& demand : demands) {
             if (demand.conducts) {
                 ++conducting_;
@@ -64,13 +63,71 @@ public:
         }
     }
 
-    DriverForecast healthyBoard() const {
-        DriverForecast result = board(idle_, 3.3);
-        result.plugOut = atOverVoltage();
-        if (std::isfinite(clamp_)) {
+    using Still = std::shared_ptr<const std::vector<VoltageForecast>>;
+
+    /// Whether LED+ idles as it does without strings.
+    bool isUntouched() const { return std::isinf(clamp_); }
+
+    Still still() const {
+        auto result = std::make_shared<std::vector<VoltageForecast>>();
+        for (const auto& voltage : behaviour_.volts) {
+            result->push_back({voltage.test, made(voltage.modes)});
+        }
+        return result;
+    }
+
+    DriverForecast ask(Still still) const {
+        DriverForecast result;
+        result.still = std::move(still);
+        result.sinkOfChannel.assign(demands_.size(), 0);
+        result.light = behaviour_.light;
+        if (behaviour_.drivesStrings) {
+            driveStrings(result);
+        } else {
+            result.on = stillOf(result, ledPlusOn);
+            result.sinks = {stillOf(result, ledMinus)};
+        }
+        return result;
+    }
+
+private:
+    double valueOf(Reference reference) const {
+        switch (reference) {
+            case Reference::Idle:
+                return idle_;
+            case Reference::Strings:
+                return reference_.stringVolts;
+            case Reference::OverVolts:
+                return reference_.overVolts;
+            case Reference::Nothing:
+                break;
+        }
+        return 0;
+    }
+
+    VoltsForecast made(const std::vector<ModeKind>& kinds) const {
+        VoltsForecast forecast;
+        forecast.reserve(kinds.size());
+        const auto volts = [&](const Level& level) { return level.times * valueOf(level.of) + level.plus; };
+        const auto sigma = [&](const Level& level) { return level.spread * valueOf(level.of) + level.spreadVolts; };
+        for (const auto& kind : kinds) {
+            forecast.push_back(
+                {kind.weight, kind.shape, volts(kind.volts), sigma(kind.volts), volts(kind.rest), sigma(kind.rest)});
+        }
+        return forecast;
+    }
+
+    static const VoltsForecast& stillOf(const DriverForecast& forecast, const char* test) {
+        return std::find_if(forecast.still->begin(), forecast.still->end(),
+                            [&](const auto& v) { return v.test == test; })
+            ->volts;
+    }
+
+    void driveStrings(DriverForecast& result) const {
+        if (!isUntouched()) {
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
-            result.on = atOverVoltage();
+            result.on = stillOf(result, ledPlusPlugOut);
             if (conducting_ > 0) {
                 // The strings that conduct empty the output after each trip.
                 for (auto& mode : result.on) {
@@ -89,7 +146,6 @@ public:
             addCollapse(result.on, 0.6 * trips);
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
         }
-        result.sinks.clear();
         std::vector<double> sinkVolts;
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double missing = highest_ - demands_[channel].volts * reference_.labelScale;
@@ -101,7 +157,6 @@ public:
                 result.sinks.push_back(sinkOf(volts, result.light.flashThenDark));
             }
         }
-        return result;
     }
 
     /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
@@ -128,20 +183,6 @@ public:
                 {0.1 * flashes, Shape::Steady, 0.1, 0.5, 0.1, 0.5}};
     }
 
-    /// LED+ never moves from \p idle; nothing lights.
-    DriverForecast board(double idle, double blOnVolts) const {
-        DriverForecast result;
-        result.idle = result.on = result.plugOut = steady(idle, meterSigma(idle) + 0.03 * idle);
-        result.sinks = {steady(0.1, 0.5)};
-        result.sinkOfChannel.assign(demands_.size(), 0);
-        result.blOn = blOnVolts > 1 ? VoltsForecast{{0.85, Shape::Steady, blOnVolts, 0.3, blOnVolts, 0.3},
-                                                    {0.15, Shape::Steady, 5, 0.4, 5, 0.4}}
-                                    : steady(blOnVolts, 0.15);
-        result.dim = steady(2.4, 1.0);
-        result.light = {0.97, 0.02, 0.01, 0.15};
-        return result;
-    }
-
     /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
     /// touch hold LED+, and those flash.
     void touchChassis(DriverForecast& result) const {
@@ -152,53 +193,10 @@ public:
         result.light = {0.25, 0.65, 0.1, 0.15};
     }
 
-    VoltsForecast atOverVoltage() const {
-        const double top = reference_.overVolts;
-        const double sigma = 0.05 * top;
-        return {{0.55, Shape::PeakThenSettles, 0.98 * top, sigma, idle_, 0.25 * idle_ + 2},
-                {0.20, Shape::Wanders, 0.98 * top, sigma, idle_, 0.25 * idle_ + 2},
-                {0.15, Shape::Wanders, 0.98 * top, sigma, 0.7 * top, 0.15 * top},
-                {0.10, Shape::Steady, top, sigma, top, sigma}};
-    }
-
-    DriverForecast starving() const {
-        const double v = reference_.stringVolts;
-        DriverForecast result = board(idle_, 3.3);
-        result.on = {{0.35, Shape::PeakThenSettles, 0.8 * v, 0.12 * v, 0.45 * v, 0.15 * v},
-                     {0.45, Shape::Steady, 0.5 * v, 0.1 * v, 0.5 * v, 0.1 * v},
-                     {0.20, Shape::Wanders, 0.8 * v, 0.12 * v, 0.4 * v, 0.15 * v}};
-        result.plugOut = atOverVoltage();
-        result.plugOut.push_back({0.8, Shape::PeakThenSettles, 0.9 * v, 0.15 * v, 0.5 * v, 0.2 * v});
-        for (auto& mode : result.plugOut) {
-            mode.weight /= 1.8;
-        }
-        result.light = {0.35, 0.55, 0.10, 0.4};
-        return result;
-    }
-
-    DriverForecast earlyTrip() const {
-        const double v = reference_.stringVolts;
-        DriverForecast result = board(idle_, 3.3);
-        result.on = result.plugOut = {{0.7, Shape::PeakThenSettles, 0.85 * v, 0.08 * v, idle_, 0.1 * idle_ + 1},
-                                      {0.3, Shape::Wanders, 0.85 * v, 0.08 * v, idle_, 0.2 * idle_ + 1}};
-        result.light = {0.4, 0.58, 0.02, 0.1};
-        return result;
-    }
-
-    DriverForecast dimAtZero() const {
-        DriverForecast result = board(idle_, 3.3);
-        const double knee = 0.85 * reference_.stringVolts;
-        result.on = {{0.5, Shape::Steady, knee, 0.04 * knee, knee, 0.04 * knee},
-                     {0.5, Shape::Steady, idle_, meterSigma(idle_), idle_, meterSigma(idle_)}};
-        result.plugOut = atOverVoltage();
-        result.dim = steady(0.05, 0.1);
-        return result;
-    }
-
-private:
     const backlight::Backlight& backlight_;
     const DriverReference& reference_;
     const std::vector<backlight::ChannelDemand>& demands_;
+    const Behaviour& behaviour_;
     double idle_;
     int conducting_ = 0;
     double highest_ = 0;
@@ -220,26 +218,32 @@ DriverReference referenceOf(const backlight::Backlight& backlight) {
     return reference;
 }
 
-DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
-                        const std::vector<backlight::ChannelDemand>& demands, DriverFault fault) {
-    const Situation situation(backlight, reference, demands);
-    switch (fault) {
-        case DriverFault::NoFeed:
-            return situation.board(0, 3.3);
-        case DriverFault::NotSwitching:
-            return situation.board(backlight.driver.idleVolts, 3.3);
-        case DriverFault::NotAsked:
-            return situation.board(backlight.driver.idleVolts, 0.1);
-        case DriverFault::DimAtZero:
-            return situation.dimAtZero();
-        case DriverFault::WeakSupply:
-            return situation.starving();
-        case DriverFault::TripsEarly:
-            return situation.earlyTrip();
-        case DriverFault::None:
-            break;
+const VoltsForecast* DriverForecast::of(const std::string& test, int channel) const {
+    if (test == ledMinus) {
+        return channel >= 0 && channel < int(sinkOfChannel.size())
+                   ? &sinks[std::size_t(sinkOfChannel[std::size_t(channel)])]
+                   : nullptr;
     }
-    return situation.healthyBoard();
+    if (test == ledPlusOn) {
+        return &on;
+    }
+    const auto found = std::find_if(still->begin(), still->end(), [&](const auto& v) { return v.test == test; });
+    return found == still->end() ? nullptr : &found->volts;
+}
+
+Forecaster::Forecaster(const backlight::Backlight& backlight, const DriverReference& reference)
+    : backlight_(backlight), reference_(reference) {}
+
+DriverForecast Forecaster::forecast(const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour) {
+    const Situation situation(backlight_, reference_, demands, behaviour);
+    if (!situation.isUntouched()) {
+        return situation.ask(situation.still());
+    }
+    auto& still = still_[&behaviour];
+    if (still == nullptr) {
+        still = situation.still();
+    }
+    return situation.ask(still);
 }
 
 Band bandOf(const VoltsForecast& forecast) {
@@ -259,16 +263,16 @@ Band bandOf(const VoltsForecast& forecast) {
 
 double logLikelihood(const VoltsForecast& forecast, Shape shape, double volts, double rest) {
     const bool pair = shape != Shape::Steady;
-    double density = slipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
+    double total = voltsSlipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
     for (const auto& mode : forecast) {
         const bool same = mode.shape == shape;
-        double share = mode.weight * (same ? 1 : otherShapeShare) * gauss(volts, mode.volts, mode.voltsSigma);
+        double share = mode.weight * (same ? 1 : otherShapeShare) * density(volts, mode.volts, mode.voltsSigma);
         if (pair) {
-            share *= same ? gauss(rest, mode.rest, mode.restSigma) : 1 / slipRangeVolts;
+            share *= same ? density(rest, mode.rest, mode.restSigma) : 1 / slipRangeVolts;
         }
-        density += share;
+        total += share;
     }
-    return std::log(density);
+    return std::log(total);
 }
 
 double logLikelihood(const LightForecast& forecast, Light light, double secondsToDark) {
@@ -283,31 +287,7 @@ double logLikelihood(const LightForecast& forecast, Light light, double secondsT
             break;
     }
     const double log = std::log(std::max(secondsToDark, shortestSeconds) / forecast.medianSecondsToDark);
-    return std::log(slip / 5 + forecast.flashThenDark * gauss(log, 0, 1.2));
-}
-
-bool isBoardVoltage(const std::string& test) {
-    DriverForecast any;
-    any.sinks.resize(1);
-    any.sinkOfChannel = {0};
-    return forecastOf(any, test, 0) != nullptr;
-}
-
-const VoltsForecast* forecastOf(const DriverForecast& forecast, const std::string& test, int channel) {
-    if (test == "ledMinus") {
-        return channel >= 0 && channel < int(forecast.sinkOfChannel.size()) ? &forecast.ledMinus(channel) : nullptr;
-    }
-    const std::pair<const char*, const VoltsForecast*> byTest[] = {{"blOn", &forecast.blOn},
-                                                                   {"dim", &forecast.dim},
-                                                                   {"ledPlusIdle", &forecast.idle},
-                                                                   {"ledPlusOn", &forecast.on},
-                                                                   {"ledPlusPlugOut", &forecast.plugOut}};
-    for (const auto& [id, volts] : byTest) {
-        if (test == id) {
-            return volts;
-        }
-    }
-    return nullptr;
+    return std::log(slip / 5 + forecast.flashThenDark * density(log, 0, 1.2));
 }
 
 }  // namespace dimglow::driver

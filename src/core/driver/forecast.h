@@ -1,28 +1,17 @@
 #pragma once
 
+#include <memory>
 #include <string>
+#include <unordered_map>
 #include <vector>
 
 #include "core/backlight/wiring.h"
+#include "core/driver/behaviour.h"
 
 /// \file
 /// What a meter and an eye may see of a driver and its strings at switch-on.
 
 namespace dimglow::driver {
-
-/// How a voltage behaves while it is watched.
-enum class Shape { Steady, PeakThenSettles, Wanders };
-
-/// What is wrong on the driver's side of the plug.
-enum class DriverFault {
-    None,
-    NoFeed,        ///< nothing feeds LED+
-    NotSwitching,  ///< fed and asked, yet it never starts
-    NotAsked,      ///< BL_ON stays away
-    DimAtZero,     ///< asked, but for no brightness
-    WeakSupply,    ///< its supply or output capacitors collapse under load
-    TripsEarly,    ///< its over-voltage divider makes it give up below the string's voltage
-};
 
 /// One way a voltage may show itself. All volts against ground, DC.
 struct VoltsMode {
@@ -35,28 +24,21 @@ struct VoltsMode {
 };
 using VoltsForecast = std::vector<VoltsMode>;
 
-/// What the light may do at switch-on.
-enum class Light { Never, FlashThenDark, StaysLit };
-
-/// Shares of what the light does; they add up to 1.
-struct LightForecast {
-    double never = 0;
-    double flashThenDark = 0;
-    double staysLit = 1;
-    double medianSecondsToDark = 0.15;  ///< log-normal, a factor of about e each way
+struct VoltageForecast {
+    std::string test;
+    VoltsForecast volts;
 };
 
 struct DriverForecast {
-    VoltsForecast idle;
-    VoltsForecast on;
-    VoltsForecast plugOut;
+    /// The voltages that the strings have no say in; forecasts of one behaviour share them.
+    std::shared_ptr<const std::vector<VoltageForecast>> still;
+    VoltsForecast on;                  ///< LED+ at switch-on
     std::vector<VoltsForecast> sinks;  ///< what LED− may read; channels that read alike share one
     std::vector<int> sinkOfChannel;    ///< into `sinks`
-    VoltsForecast blOn;
-    VoltsForecast dim;
     LightForecast light;
 
-    const VoltsForecast& ledMinus(int channel) const { return sinks.at(sinkOfChannel.at(channel)); }
+    /// What a board test may read, by its id in the knowledge files; null for one that is no voltage of the set.
+    const VoltsForecast* of(const std::string& test, int channel = 0) const;
 };
 
 /// What the whole backlight would read when healthy; computed once and shared by all forecasts.
@@ -68,11 +50,21 @@ struct DriverReference {
 };
 DriverReference referenceOf(const backlight::Backlight& backlight);
 
-/// The behaviour of a constant-current driver (common practice, no source): it ramps until the sense voltage is right;
-/// finds no current and climbs to its over-voltage level; finds too much or unequal current and trips; starves and
-/// collapses. \p demands holds one entry per channel, computed from the circuit with its faults.
-DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
-                        const std::vector<backlight::ChannelDemand>& demands, DriverFault fault);
+/// Forecasts a constant-current driver (common practice, no source): it ramps until the sense voltage is right; finds
+/// no current and climbs to its over-voltage level; finds too much or unequal current and trips; starves and collapses.
+///
+/// Remembers what does not hang on the strings; the backlight and the behaviours must outlive it.
+class Forecaster {
+public:
+    Forecaster(const backlight::Backlight& backlight, const DriverReference& reference);
+    /// \param demands one entry per channel, computed from the circuit with its faults
+    DriverForecast forecast(const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour);
+
+private:
+    const backlight::Backlight& backlight_;
+    DriverReference reference_;
+    std::unordered_map<const Behaviour*, std::shared_ptr<const std::vector<VoltageForecast>>> still_;
+};
 
 /// Where most of a forecast lies: the band that a reading is compared with, V.
 struct Band {
@@ -88,11 +80,5 @@ double logLikelihood(const VoltsForecast& forecast, Shape shape, double volts, d
 
 /// The same for the light; \p secondsToDark counts only with Light::FlashThenDark.
 double logLikelihood(const LightForecast& forecast, Light light, double secondsToDark);
-
-/// Whether a test of the knowledge files is a voltage that drivers are forecast for.
-bool isBoardVoltage(const std::string& test);
-
-/// The forecast of a board test by its id in the knowledge files; null for an unknown one.
-const VoltsForecast* forecastOf(const DriverForecast& forecast, const std::string& test, int channel);
 
 }  // namespace dimglow::driver

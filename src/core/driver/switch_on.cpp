@@ -183,7 +183,7 @@ private:
 
 }  // namespace
 
-StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, DriverFault fault) {
+StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, const StageChange& change) {
     StageSpec stage;
     stage.supplyVolts = backlight.driver.idleVolts + 0.6;
     stage.headroomVolts = std::max(0.05, backlight.driver.headroomVolts);
@@ -196,31 +196,17 @@ StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& 
     // Holds B+ within a few per cent at full load, charging included.
     stage.supplyOhms = 0.02 * stage.supplyVolts * stage.supplyVolts / std::max(1e-3, reserveRatio * watts);
     stage.supplyFarads = 2e-3 * watts / stage.supplyVolts;
-    switch (fault) {
-        case DriverFault::None:
-            break;
-        case DriverFault::NoFeed:
-            stage.supplyVolts = 0;
-            break;
-        case DriverFault::NotSwitching:
-            stage.switches = false;
-            break;
-        case DriverFault::NotAsked:
-            stage.asked = false;
-            break;
-        case DriverFault::DimAtZero:
-            stage.dim = 0;
-            break;
-        case DriverFault::WeakSupply:
-            // Can give seven tenths of the power that the strings need before B+ has fallen to the dropout level.
-            stage.supplyOhms = stage.dropoutRatio * (1 - stage.dropoutRatio) * stage.supplyVolts * stage.supplyVolts /
-                               (0.7 * std::max(1e-3, watts));
-            stage.supplyFarads *= 0.2;
-            break;
-        case DriverFault::TripsEarly:
-            stage.overVolts *= 0.68;
-            break;
+    if (change.reaches) {
+        // What it can give before B+ has fallen to the dropout level is that share of what the strings need.
+        stage.supplyOhms = stage.dropoutRatio * (1 - stage.dropoutRatio) * stage.supplyVolts * stage.supplyVolts /
+                           (*change.reaches * std::max(1e-3, watts));
     }
+    stage.supplyFarads *= change.supplyFaradsTimes;
+    stage.supplyVolts *= change.supplyTimes;
+    stage.overVolts *= change.overVoltsTimes;
+    stage.switches = change.switches;
+    stage.asked = change.asked;
+    stage.dim = change.dim;
     return stage;
 }
 
@@ -229,8 +215,10 @@ const char* stateWords(DriverState state) {
     return words[int(state)];
 }
 
-const char* tripWords(Trip trip) {
-    constexpr const char* words[] = {"none", "over-voltage", "over-current", "unequal channels", "supply collapsed"};
+text::Text tripWords(Trip trip) {
+    using text::say;
+    const text::Text words[] = {say("none"), say("over-voltage"), say("over-current"), say("unequal channels"),
+                                say("supply collapsed")};
     return words[int(trip)];
 }
 
@@ -255,9 +243,10 @@ SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds
 }
 
 SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
-                  const backlight::Faults& strings, DriverFault fault, double seconds, bool plugOut) {
+                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut) {
     const double reachVolts = 1.1 * reference.overVolts / reference.labelScale;
-    return simulate(stageOf(backlight, reference, fault), StringLoad(backlight, strings, reachVolts, plugOut), seconds);
+    return simulate(stageOf(backlight, reference, change), StringLoad(backlight, strings, reachVolts, plugOut),
+                    seconds);
 }
 
 }  // namespace dimglow::driver

@@ -38,12 +38,12 @@ struct StageSpec {
 };
 
 /// A healthy driver that suits \p backlight, and what a fault makes of it.
-StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, DriverFault fault);
+StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, const StageChange& change);
 
 enum class DriverState { Idle, SoftStart, Regulate, Blanking, Off, Latched };
 const char* stateWords(DriverState state);
 enum class Trip { None, OverVoltage, OverCurrent, Imbalance, SupplyDropout };
-const char* tripWords(Trip trip);
+text::Text tripWords(Trip trip);
 
 struct Sample {
     double seconds = 0;
@@ -71,9 +71,9 @@ struct SwitchOn {
 /// drives, 1 ms while the output decays.
 SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds);
 
-/// The same for the driver of a set as it was made, \p reference, with \p fault on its side and \p strings beyond the
+/// The same for the driver of a set as it was made, \p reference, with \p change on its side and \p strings beyond the
 /// plug.
 SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
-                  const backlight::Faults& strings, DriverFault fault, double seconds, bool plugOut = false);
+                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut = false);
 
 }  // namespace dimglow::driver

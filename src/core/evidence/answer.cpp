@@ -7,6 +7,8 @@
 
 namespace dimglow::evidence {
 
+using text::Text;
+
 void Answer::check(const format::Check& at, const Places&) const {
     at.text("test", test, limits::word);
     at.text("choice", choice, limits::word);
@@ -24,18 +26,18 @@ Answer Answer::read(format::Fields& fields) {
     return answer;
 }
 
-std::string Answer::title(const Scene& scene) const {
+Text Answer::title(const Scene& scene) const {
     return titleOfTest(test, scene);
 }
 
-std::string Answer::describe(const Scene& scene) const {
+Text Answer::describe(const Scene& scene) const {
     const auto* known = scene.knowledge.test(test);
     for (const auto& one : known == nullptr ? std::vector<knowledge::Choice>{} : known->choices) {
         if (one.id == choice) {
             return one.title;
         }
     }
-    return choice;
+    return text::name(choice);
 }
 
 /// Only where some fault of single LEDs answers in its own way.

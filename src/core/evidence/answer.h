@@ -25,8 +25,8 @@ struct Answer {
     void write(nlohmann::json& json) const;
     static Answer read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const;
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const;
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return false; }
     void split(locate::CellPartition&) const {}

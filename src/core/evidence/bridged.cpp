@@ -1,13 +1,14 @@
 #include "core/evidence/bridged.h"
 
-#include <fmt/format.h>
-
 #include <cmath>
 
 #include "core/backlight/backlight_json.h"
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
+
+using text::say;
+using text::Text;
 
 void Bridged::check(const format::Check& at, const Places& places) const {
     places.check(at, place);
@@ -25,12 +26,12 @@ Bridged Bridged::read(format::Fields& fields) {
     return {place, fields.number("amps"), fields.flag("restLights", true)};
 }
 
-std::string Bridged::title(const Scene& scene) const {
-    return fmt::format("{} bridged, set on", nameOf(scene.backlight, place));
+Text Bridged::title(const Scene& scene) const {
+    return say("{} bridged, set on", nameOf(scene.backlight, place));
 }
 
-std::string Bridged::describe(const Scene&) const {
-    return restLights ? fmt::format("the rest lights at {:.0f} mA", 1000 * amps) : "the rest stays dark";
+Text Bridged::describe(const Scene&) const {
+    return restLights ? say("the rest lights at {:.0f} mA", 1000 * amps) : say("the rest stays dark");
 }
 
 bool Bridged::touches(int cell, const locate::CellPartition& cells, const Scene&) const {

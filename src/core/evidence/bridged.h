@@ -26,8 +26,8 @@ struct Bridged {
     void write(nlohmann::json& json) const;
     static Bridged read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const;
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const;
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return false; }
     void split(locate::CellPartition& cells) const { cells.isolate(place); }

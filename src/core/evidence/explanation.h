@@ -67,7 +67,4 @@ struct Expectation {
     bool within = true;  ///< the reading lies in it
 };
 
-/// Natural log of the normal density, 1/unit of \p x.
-double logGauss(double x, double mean, double sigma);
-
 }  // namespace dimglow::evidence

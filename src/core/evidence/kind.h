@@ -39,8 +39,8 @@ concept Kind = std::equality_comparable<K> &&
     { what.check(at, places) } -> std::same_as<void>;
     { what.write(json) } -> std::same_as<void>;
     { K::read(fields) } -> std::same_as<K>;
-    { what.title(scene) } -> std::same_as<std::string>;
-    { what.describe(scene) } -> std::same_as<std::string>;
+    { what.title(scene) } -> std::same_as<text::Text>;
+    { what.describe(scene) } -> std::same_as<text::Text>;
     { what.isOfTheLeds() } -> std::same_as<bool>;
     { what.split(cells) } -> std::same_as<void>;
     { what.touches(0, cells, scene) } -> std::same_as<bool>;
@@ -50,7 +50,7 @@ concept Kind = std::equality_comparable<K> &&
 };
 
 /// What the knowledge files call a test; its id when they do not know it.
-std::string titleOfTest(const std::string& test, const Scene& scene);
+text::Text titleOfTest(const std::string& test, const Scene& scene);
 
 /// "C2, C3, C7".
 std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places);

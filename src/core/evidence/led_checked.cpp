@@ -1,14 +1,16 @@
 #include "core/evidence/led_checked.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
+#include <boost/math/distributions/normal.hpp>
 #include <cmath>
 
 #include "core/backlight/backlight_json.h"
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
+
+using text::say;
+using text::Text;
 
 using backlight::LedFault;
 
@@ -28,7 +30,7 @@ Fits fitsOf(const LedChecked& check, const backlight::LedSpec& spec) {
         const auto f = parts::forecastOf(spec, check.setting, fault);
         double density = 1;
         if (reading.volts) {
-            density *= f.overload ? 0.02 : std::exp(logGauss(*reading.volts, f.volts, 0.05 + 0.03 * f.volts));
+            density *= f.overload ? 0.02 : pdf(boost::math::normal(f.volts, 0.05 + 0.03 * f.volts), *reading.volts);
         } else {
             density *= f.overload ? 1 : 0.02;
         }
@@ -91,20 +93,21 @@ LedChecked LedChecked::read(format::Fields& fields) {
     return check;
 }
 
-std::string LedChecked::title(const Scene& scene) const {
-    return fmt::format("{} on its own", nameOf(scene.backlight, place));
+Text LedChecked::title(const Scene& scene) const {
+    return say("{} on its own", nameOf(scene.backlight, place));
 }
 
-std::string LedChecked::describe(const Scene& scene) const {
-    std::string words = reading.volts ? fmt::format("{:.2f} V", *reading.volts) : "OL";
+Text LedChecked::describe(const Scene& scene) const {
+    const auto volts = [](const std::optional<double>& read) { return read ? say("{:.2f} V", *read) : say("OL"); };
+    Text words = volts(reading.volts);
     if (reading.reverseTried) {
-        words += reading.reverseVolts ? fmt::format(" / {:.2f} V", *reading.reverseVolts) : " / OL";
+        words = text::joined({words, volts(reading.reverseVolts)}, " / ");
     }
     if (reading.lit) {
-        words += *reading.lit ? ", lit" : ", dark";
+        words = text::joined({words, *reading.lit ? say("lit") : say("dark")});
     }
     const auto judgement = parts::judge(scene.backlight.strips.at(std::size_t(place.strip)).led, setting, reading);
-    return fmt::format("{}: {}", words, parts::verdictWords(judgement.verdict));
+    return say("{}: {}", words, parts::verdictWords(judgement.verdict));
 }
 
 double LedChecked::logLikelihood(Explanation& explanation) const {

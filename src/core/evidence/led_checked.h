@@ -28,8 +28,8 @@ struct LedChecked {
     void write(nlohmann::json& json) const;
     static LedChecked read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const;
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const;
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return false; }
     void split(locate::CellPartition& cells) const { cells.isolate(place); }

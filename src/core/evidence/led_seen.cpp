@@ -1,7 +1,5 @@
 #include "core/evidence/led_seen.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
@@ -9,14 +7,18 @@
 
 namespace dimglow::evidence {
 
+using text::say;
+using text::Text;
+
 using backlight::LedFault;
 
 namespace {
 const std::vector<const char*> glowWords = {"lit", "dim", "dark", "tinted"};
 }
 
-const char* wordsOf(LedSeen::Glow glow) {
-    return glowWords[std::size_t(glow)];
+Text wordsOf(LedSeen::Glow glow) {
+    const Text words[] = {say("lit"), say("dim"), say("dark"), say("tinted")};
+    return words[int(glow)];
 }
 
 void LedSeen::check(const format::Check& at, const Places& places) const {
@@ -26,7 +28,7 @@ void LedSeen::check(const format::Check& at, const Places& places) const {
 
 void LedSeen::write(nlohmann::json& json) const {
     json.update(backlight::toJson(place));
-    json["glow"] = wordsOf(glow);
+    json["glow"] = glowWords[int(glow)];
     json["under"] = backlight::toJson(under);
 }
 
@@ -38,8 +40,8 @@ LedSeen LedSeen::read(format::Fields& fields) {
     return seen;
 }
 
-std::string LedSeen::describe(const Scene& scene) const {
-    return fmt::format("{} {}", nameOf(scene.backlight, place), wordsOf(glow));
+Text LedSeen::describe(const Scene& scene) const {
+    return say("{} {}", nameOf(scene.backlight, place), wordsOf(glow));
 }
 
 void LedSeen::split(locate::CellPartition& cells) const {

@@ -28,8 +28,8 @@ struct LedSeen {
     void write(nlohmann::json& json) const;
     static LedSeen read(format::Fields& fields);
 
-    std::string title(const Scene&) const { return "LED seen"; }
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene&) const { return text::say("LED seen"); }
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return true; }
     void split(locate::CellPartition& cells) const;
@@ -40,6 +40,6 @@ struct LedSeen {
 };
 
 /// "lit", "dim", "dark", "tinted".
-const char* wordsOf(LedSeen::Glow glow);
+text::Text wordsOf(LedSeen::Glow glow);
 
 }  // namespace dimglow::evidence

@@ -1,10 +1,11 @@
 #include "core/evidence/light_seen.h"
 
-#include <fmt/format.h>
-
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
+
+using text::say;
+using text::Text;
 
 namespace {
 const std::vector<const char*> lightWords = {"never", "flash-then-dark", "stays-lit"};
@@ -23,16 +24,16 @@ LightSeen LightSeen::read(format::Fields& fields) {
     return {driver::Light(fields.choice("what", lightWords)), fields.number("secondsToDark", 0.0)};
 }
 
-std::string LightSeen::describe(const Scene&) const {
+Text LightSeen::describe(const Scene&) const {
     switch (what) {
         case driver::Light::Never:
-            return "no light";
+            return say("no light");
         case driver::Light::StaysLit:
-            return "stays lit";
+            return say("stays lit");
         case driver::Light::FlashThenDark:
             break;
     }
-    return fmt::format("dark after {:.1f} s", secondsToDark);
+    return say("dark after {:.1f} s", secondsToDark);
 }
 
 }  // namespace dimglow::evidence

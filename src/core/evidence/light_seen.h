@@ -24,8 +24,8 @@ struct LightSeen {
     void write(nlohmann::json& json) const;
     static LightSeen read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const { return titleOfTest(testId(), scene); }
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const { return titleOfTest(testId(), scene); }
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return false; }
     void split(locate::CellPartition&) const {}

@@ -1,10 +1,11 @@
 #include "core/evidence/measured.h"
 
-#include <fmt/format.h>
-
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
+
+using text::say;
+using text::Text;
 
 namespace {
 const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
@@ -35,23 +36,24 @@ Measured Measured::read(format::Fields& fields) {
     return measured;
 }
 
-std::string Measured::title(const Scene& scene) const {
+Text Measured::title(const Scene& scene) const {
     const auto* known = scene.knowledge.test(test);
     const auto& channels = scene.backlight.channels;
     const bool names = known != nullptr && known->perChannel && channels.size() > 1;
-    return titleOfTest(test, scene) + (names ? " of channel " + channels.at(channel).label : "");
+    const auto title = titleOfTest(test, scene);
+    return names ? say("{} of channel {}", title, channels.at(channel).label) : title;
 }
 
-std::string Measured::describe(const Scene&) const {
+Text Measured::describe(const Scene&) const {
     switch (shape) {
         case Shape::Steady:
             break;
         case Shape::PeakThenSettles:
-            return fmt::format("{:.1f} V, then {:.1f} V", volts, restVolts);
+            return say("{:.1f} V, then {:.1f} V", volts, restVolts);
         case Shape::Wanders:
-            return fmt::format("{:.1f} … {:.1f} V", restVolts, volts);
+            return say("{:.1f} … {:.1f} V", restVolts, volts);
     }
-    return fmt::format("{:.1f} V", volts);
+    return say("{:.1f} V", volts);
 }
 
 double Measured::logLikelihood(Explanation& explanation) const {

@@ -12,7 +12,7 @@ struct Measured {
     static constexpr bool isOfTheBoard = true;
     static constexpr bool namesAPlace = true;
 
-    std::string test;  ///< "blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut", "ledMinus"
+    std::string test;  ///< id of a voltage in the knowledge files: "blOn", "ledPlusOn" …
     int channel = 0;
     Shape shape = Shape::Steady;
     double volts = 0;      ///< steady value, the peak, or the top of the wander
@@ -31,8 +31,8 @@ struct Measured {
     void write(nlohmann::json& json) const;
     static Measured read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const;
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const;
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return false; }
     void split(locate::CellPartition&) const {}

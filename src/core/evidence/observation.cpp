@@ -1,7 +1,5 @@
 #include "core/evidence/observation.h"
 
-#include <cmath>
-
 namespace dimglow::evidence {
 
 namespace {
@@ -24,14 +22,9 @@ constexpr const Observation* list = nullptr;
 
 }  // namespace
 
-double logGauss(double x, double mean, double sigma) {
-    const double z = (x - mean) / sigma;
-    return -0.5 * z * z - std::log(sigma * 2.5066282746310002);
-}
-
-std::string titleOfTest(const std::string& test, const Scene& scene) {
+text::Text titleOfTest(const std::string& test, const Scene& scene) {
     const auto* known = scene.knowledge.test(test);
-    return known == nullptr ? test : known->title;
+    return known == nullptr ? text::name(test) : known->title;
 }
 
 std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places) {
@@ -44,6 +37,18 @@ std::string namesOf(const backlight::Backlight& backlight, const std::vector<bac
 
 Question questionOf(const Observation& what) {
     return std::visit([](const auto& kind) { return Question(kind.question()); }, what);
+}
+
+std::optional<backlight::Run> runOf(const Question& question) {
+    return std::visit(
+        [](const auto& asked) -> std::optional<backlight::Run> {
+            if constexpr (requires { asked.run; }) {
+                return asked.run;
+            } else {
+                return std::nullopt;
+            }
+        },
+        question);
 }
 
 std::string testOf(const Observation& what) {
@@ -68,11 +73,11 @@ Observation read(format::Fields& fields) {
     return readKind(std::size_t(fields.choice("kind", words)), fields, list);
 }
 
-std::string titleOf(const Observation& what, const Scene& scene) {
+text::Text titleOf(const Observation& what, const Scene& scene) {
     return std::visit([&](const auto& kind) { return kind.title(scene); }, what);
 }
 
-std::string describe(const Observation& what, const Scene& scene) {
+text::Text describe(const Observation& what, const Scene& scene) {
     return std::visit([&](const auto& kind) { return kind.describe(scene); }, what);
 }
 

@@ -7,6 +7,7 @@
 #include "core/evidence/led_checked.h"
 #include "core/evidence/led_seen.h"
 #include "core/evidence/light_seen.h"
+#include "core/evidence/look_along.h"
 #include "core/evidence/measured.h"
 #include "core/evidence/tester_taken.h"
 
@@ -18,7 +19,7 @@ namespace dimglow::evidence {
 template <Kind... K>
 struct Kinds {
     using Observation = std::variant<K...>;
-    using Question = std::variant<typename K::Question...>;
+    using Question = std::variant<typename K::Question..., LookAlong>;
 };
 /// All kinds; in job files each has its word.
 using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged>;
@@ -28,6 +29,8 @@ using Observation = AllKinds::Observation;
 using Question = AllKinds::Question;
 
 Question questionOf(const Observation& what);
+/// The run of LEDs that a question is about; empty of one that is about no run.
+std::optional<backlight::Run> runOf(const Question& question);
 /// "torch", "ledPlusOn", "light", "tester", "look".
 std::string testOf(const Observation& what);
 
@@ -38,9 +41,9 @@ void write(const Observation& what, nlohmann::json& json);
 Observation read(format::Fields& fields);
 
 /// What was measured, in words: "LED+ at switch-on", "Tester 30 mA, strip A".
-std::string titleOf(const Observation& what, const Scene& scene);
+text::Text titleOf(const Observation& what, const Scene& scene);
 /// A reading in words: "181.6 V, then 48.2 V", "picture seen", "dark after 0.4 s".
-std::string describe(const Observation& what, const Scene& scene);
+text::Text describe(const Observation& what, const Scene& scene);
 
 bool namesAPlace(const Observation& what);
 bool isOfTheBoard(const Observation& what);

@@ -17,7 +17,7 @@ Places::Places(const backlight::Backlight& backlight) : backlight_(backlight) {
 
 void Places::check(const format::Check& at, const backlight::Run& run) const {
     const auto outside = [&](const char* member, int value, std::size_t count) {
-        at.report(member, fmt::format("{} is outside 0 … {}", value, int(count) - 1));
+        at.report(member, text::say("{} is outside 0 … {}", value, int(count) - 1));
     };
     const auto& [channel, string] = run.string;
     if (channel < 0 || channel >= int(lengths_.size())) {
@@ -27,18 +27,18 @@ void Places::check(const format::Check& at, const backlight::Run& run) const {
     } else if (const int length = lengths_[channel][string]; run.first < 0 || run.first >= length) {
         outside("first", run.first, length);
     } else if (run.last < run.first || run.last >= length) {
-        at.report("last", fmt::format("{} is outside {} … {}", run.last, run.first, length - 1));
+        at.report("last", text::say("{} is outside {} … {}", run.last, run.first, length - 1));
     } else if (backlight::probeable(backlight_, run) != run) {
-        at.report("first", "the run starts or ends between LEDs that stand side by side");
+        at.report("first", text::say("the run starts or ends between LEDs that stand side by side"));
     }
 }
 
 void Places::check(const format::Check& at, backlight::LedPlace place) const {
     const int strips = int(backlight_.strips.size());
     if (place.strip < 0 || place.strip >= strips) {
-        at.report("strip", fmt::format("{} is outside 0 … {}", place.strip, strips - 1));
+        at.report("strip", text::say("{} is outside 0 … {}", place.strip, strips - 1));
     } else if (const int leds = backlight_.strips[place.strip].leds; place.led < 0 || place.led >= leds) {
-        at.report("led", fmt::format("{} is outside 0 … {}", place.led, leds - 1));
+        at.report("led", text::say("{} is outside 0 … {}", place.led, leds - 1));
     }
 }
 

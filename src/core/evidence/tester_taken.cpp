@@ -1,8 +1,7 @@
 #include "core/evidence/tester_taken.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
+#include <boost/math/distributions/normal.hpp>
 #include <cmath>
 
 #include "core/backlight/backlight_json.h"
@@ -10,6 +9,9 @@
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
+
+using text::say;
+using text::Text;
 
 namespace {
 
@@ -22,7 +24,7 @@ constexpr double provenLeadShare = 0.0005;
 const std::vector<const char*> minusWords = {"end-of-run", "chassis"};
 
 double density(double volts, double mean, double sigma) {
-    return std::exp(logGauss(volts, mean, sigma));
+    return pdf(boost::math::normal(mean, sigma), volts);
 }
 
 }  // namespace
@@ -34,7 +36,7 @@ void TesterTaken::check(const format::Check& at, const Places& places) const {
         at.number("volts", *volts, limits::volts);
     }
     if (!volts && !lit) {
-        at.report("volts", "neither volts nor what is lit was written down");
+        at.report("volts", say("neither volts nor what is lit was written down"));
     }
     if (lit) {
         at.number("lit", *lit, {0, double(std::max(0, run.count()))});
@@ -76,20 +78,21 @@ TesterTaken TesterTaken::read(format::Fields& fields) {
     return taken;
 }
 
-std::string TesterTaken::title(const Scene& scene) const {
-    return fmt::format("Tester {:.0f} mA, {}{}", 1000 * setting.amps, nameOf(scene.backlight, run),
-                       minus == Minus::Chassis ? " to chassis"
-                       : !bridged.empty()      ? ", " + namesOf(scene.backlight, bridged) + " bridged"
-                                               : "");
+Text TesterTaken::title(const Scene& scene) const {
+    const double milliamps = 1000 * setting.amps;
+    const auto name = nameOf(scene.backlight, run);
+    if (minus == Minus::Chassis) {
+        return say("Tester {:.0f} mA, {} to chassis", milliamps, name);
+    }
+    return bridged.empty()
+               ? say("Tester {:.0f} mA, {}", milliamps, name)
+               : say("Tester {:.0f} mA, {}, {} bridged", milliamps, name, namesOf(scene.backlight, bridged));
 }
 
-std::string TesterTaken::describe(const Scene&) const {
-    std::string words = volts ? fmt::format("{:.1f} V", *volts) : "";
-    if (lit) {
-        words += words.empty() ? "" : ", ";
-        words += *lit == 0 ? "none lit" : fmt::format("{} lit", *lit);
-    }
-    return words;
+Text TesterTaken::describe(const Scene&) const {
+    return text::joined({volts ? say("{:.1f} V", *volts) : Text(), !lit        ? Text()
+                                                                   : *lit == 0 ? say("none lit")
+                                                                               : say("{} lit", *lit)});
 }
 
 void TesterTaken::split(locate::CellPartition& cells) const {

@@ -36,8 +36,8 @@ struct TesterTaken {
     void write(nlohmann::json& json) const;
     static TesterTaken read(format::Fields& fields);
 
-    std::string title(const Scene& scene) const;
-    std::string describe(const Scene& scene) const;
+    text::Text title(const Scene& scene) const;
+    text::Text describe(const Scene& scene) const;
 
     bool isOfTheLeds() const { return minus == Minus::EndOfRun; }
     void split(locate::CellPartition& cells) const;

@@ -115,6 +115,14 @@ void Fields::keepById(int id) {
     pointer_ = pointer_.substr(0, pointer_.rfind('/')) + fmt::format("/#{}", id);
 }
 
+std::vector<std::string> Fields::names() const {
+    std::vector<std::string> names;
+    for (const auto& [name, value] : object_->items()) {
+        names.push_back(name);
+    }
+    return names;
+}
+
 std::string Fields::pathOf(const char* key) const {
     return path_.empty() ? key : path_ + "." + key;
 }

@@ -14,8 +14,9 @@ namespace dimglow::format {
 /// What is wrong with a document, and where: "trail[3].volts: expected a number, found a string".
 class FormatError : public std::runtime_error {
 public:
-    FormatError(const std::string& path, const std::string& reason) : std::runtime_error(inWords({path, reason})) {}
-    explicit FormatError(const Problem& problem) : std::runtime_error(inWords(problem)) {}
+    FormatError(const std::string& path, const std::string& reason)
+        : std::runtime_error(inWords({path, text::name(reason)}).english()) {}
+    explicit FormatError(const Problem& problem) : std::runtime_error(inWords(problem).english()) {}
 };
 
 /// Members that a reader does not know, by where they stand: "/trail/#12/run/mood", "/backlight/strips/3/batch". A step
@@ -42,6 +43,8 @@ public:
     const std::string& path() const { return path_; }
     std::string pathOf(const char* key) const;
     bool has(const char* key) const;
+    /// Of all members, sorted.
+    std::vector<std::string> names() const;
 
     /// Any number. Limits of a whole document are one check on its values; those below are for short files.
     double number(const char* key);

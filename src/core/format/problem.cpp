@@ -45,8 +45,8 @@ bool isPlainText(std::string_view text) {
 
 }  // namespace
 
-std::string inWords(const Problem& problem) {
-    return problem.path.empty() ? problem.reason : problem.path + ": " + problem.reason;
+text::Text inWords(const Problem& problem) {
+    return problem.path.empty() ? problem.reason : text::joined({text::name(problem.path), problem.reason}, ": ");
 }
 
 Check Check::at(const char* list, std::size_t index) const {
@@ -55,7 +55,7 @@ Check Check::at(const char* list, std::size_t index) const {
 
 void Check::number(const char* member, double value, Range range) const {
     if (!range.contains(value)) {
-        report(member, fmt::format("{} is outside {} … {}", value, range.least, range.most));
+        report(member, text::say("{} is outside {} … {}", value, range.least, range.most));
     }
 }
 
@@ -67,19 +67,19 @@ void Check::number(const char* member, const std::optional<double>& value, Range
 
 void Check::text(const char* member, std::string_view value, std::size_t longest) const {
     if (value.size() > longest) {
-        report(member, fmt::format("{} bytes of text; at most {}", value.size(), longest));
+        report(member, text::say("{} bytes of text; at most {}", value.size(), longest));
     } else if (!isPlainText(value)) {
-        report(member, "holds control characters or is not UTF-8");
+        report(member, text::say("holds control characters or is not UTF-8"));
     }
 }
 
 void Check::count(const char* list, std::size_t entries, std::size_t most) const {
     if (entries > most) {
-        report(list, fmt::format("{} entries; at most {}", entries, most));
+        report(list, text::say("{} entries; at most {}", entries, most));
     }
 }
 
-void Check::report(const char* member, std::string reason) const {
+void Check::report(const char* member, text::Text reason) const {
     found_.push_back({member == nullptr ? path_ : pathOf(member), std::move(reason)});
 }
 

@@ -6,17 +6,19 @@
 #include <string_view>
 #include <vector>
 
+#include "core/text/text.h"
+
 namespace dimglow::format {
 
 /// What is wrong with a document, and where: "trail[3].volts", "6000 is outside 0 … 5000".
 struct Problem {
     std::string path;
-    std::string reason;
+    text::Text reason;
     bool operator==(const Problem&) const = default;
 };
 
 /// "trail[3].volts: 6000 is outside 0 … 5000".
-std::string inWords(const Problem& problem);
+text::Text inWords(const Problem& problem);
 
 /// What a number may be, both ends included.
 struct Range {
@@ -43,7 +45,7 @@ public:
     void text(const char* member, std::string_view value, std::size_t longest) const;
     void count(const char* list, std::size_t entries, std::size_t most) const;
     /// Reports \p reason at \p member (null: at the object itself).
-    void report(const char* member, std::string reason) const;
+    void report(const char* member, text::Text reason) const;
 
 private:
     std::string pathOf(const char* member) const;

@@ -5,12 +5,12 @@
 
 namespace dimglow::job {
 
-int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what) {
+int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source) {
     int id = 1;
     for (const auto& entry : job.trail) {
         id = std::max(id, entry.id + 1);
     }
-    job.trail.push_back({id, std::move(at), phase, std::move(what)});
+    job.trail.push_back({id, std::move(at), phase, std::move(what), std::move(source)});
     return id;
 }
 

@@ -4,11 +4,12 @@
 #include <string>
 #include <vector>
 
-#include "core/backlight/backlight.h"
 #include "core/backlight/wiring.h"
 #include "core/evidence/observation.h"
+#include "core/evidence/source.h"
 #include "core/format/fields.h"
 #include "core/panelcheck/panel_check.h"
+#include "core/set/display_set.h"
 
 /// \file
 /// The one document: everything the user said about a job, nothing derived.
@@ -24,20 +25,17 @@ struct Entry {
     std::string at;  ///< ISO 8601, UTC
     Phase phase = Phase::Before;
     evidence::Observation what;
+    evidence::Source source = {};
     bool operator==(const Entry&) const = default;
 };
 
-struct SetInfo {
-    std::string maker;
-    std::string model;
-    std::string serial;
-    std::string panel;
-    std::string place;
+/// What its owner wants.
+struct Order {
+    std::string place;  ///< where the set hangs
     std::string complaint;
-    double value = 0;                ///< what the set is worth working, in the bench's currency
-    std::string due;                 ///< ISO date, or empty
-    std::optional<double> hoursRun;  ///< h of light since the LEDs were new
-    bool operator==(const SetInfo&) const = default;
+    double value = 0;  ///< what the set is worth working, in the bench's currency
+    std::string due;   ///< ISO date, or empty
+    bool operator==(const Order&) const = default;
 };
 
 /// What the workshop charges and owns.
@@ -72,8 +70,8 @@ struct Repair {
 struct Job {
     std::string id;
     std::string title;
-    SetInfo set;
-    backlight::Backlight backlight;
+    Order order;
+    dimglow::set::DisplaySet set;
     Bench bench;
     bool panelOpen = false;
     bool liveWorkAccepted = false;  ///< the technician has said that they are trained and equipped for live work
@@ -89,7 +87,7 @@ struct Job {
 };
 
 /// Adds \p what to the trail with the next id. \returns the id
-int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what);
+int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source = {});
 
 /// The entries of a phase that still count: the latest answer to each question, in trail order.
 std::vector<Entry> standingEntries(const Job& job, Phase phase);

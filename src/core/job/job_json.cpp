@@ -6,6 +6,7 @@
 #include "core/format/document.h"
 #include "core/job/limits.h"
 #include "core/job/problems.h"
+#include "core/job/versions.h"
 
 namespace dimglow::job {
 
@@ -17,11 +18,18 @@ namespace {
 
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
 const std::vector<const char*> phaseWords = {"before", "after"};
+const std::vector<const char*> sourceWords = {"typed", "instrument", "trace"};
 
 // ---- trail -------------------------------------------------------------------------------------------------------
 
 json entryJson(const Entry& entry) {
-    json result = {{"id", entry.id}, {"at", entry.at}, {"phase", phaseWords[int(entry.phase)]}};
+    json result = {{"id", entry.id},
+                   {"at", entry.at},
+                   {"phase", phaseWords[int(entry.phase)]},
+                   {"source", sourceWords[int(entry.source.from)]}};
+    if (!entry.source.raw.empty()) {
+        result["raw"] = entry.source.raw;
+    }
     evidence::write(entry.what, result);
     return result;
 }
@@ -33,6 +41,8 @@ void readTrail(Fields& fields, Job& job) {
         entry.keepById(read.id);
         read.at = entry.text("at");
         read.phase = Phase(entry.choice("phase", phaseWords, 0));
+        read.source.from = evidence::From(entry.choice("source", sourceWords, 0));
+        read.source.raw = entry.text("raw", "");
         read.what = evidence::read(entry);
         job.trail.push_back(std::move(read));
     });
@@ -40,26 +50,48 @@ void readTrail(Fields& fields, Job& job) {
 
 // ---- the rest ----------------------------------------------------------------------------------------------------
 
-json setJson(const SetInfo& set) {
-    json result = {{"maker", set.maker}, {"model", set.model},         {"serial", set.serial}, {"panel", set.panel},
-                   {"place", set.place}, {"complaint", set.complaint}, {"value", set.value},   {"due", set.due}};
+json orderJson(const Order& order) {
+    return {{"place", order.place}, {"complaint", order.complaint}, {"value", order.value}, {"due", order.due}};
+}
+
+Order readOrder(Fields fields) {
+    Order order;
+    order.place = fields.text("place", "");
+    order.complaint = fields.text("complaint", "");
+    order.value = fields.number("value", 0.0);
+    order.due = fields.text("due", "");
+    return order;
+}
+
+json setJson(const set::DisplaySet& set) {
+    json result = {
+        {"maker", set.maker},
+        {"model", set.model},
+        {"serial", set.serial},
+        {"panel", set.panel},
+        {"backlight", backlight::toJson(set.backlight)},
+        {"lamps",
+         {{"count", set.lamps.count}, {"lengthMm", set.lamps.lengthMm}, {"diameterMm", set.lamps.diameterMm}}}};
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
     }
     return result;
 }
 
-SetInfo readSet(Fields fields) {
-    SetInfo set;
+set::DisplaySet readSet(Fields fields) {
+    set::DisplaySet set;
     set.maker = fields.text("maker", "");
     set.model = fields.text("model", "");
     set.serial = fields.text("serial", "");
     set.panel = fields.text("panel", "");
-    set.place = fields.text("place", "");
-    set.complaint = fields.text("complaint", "");
-    set.value = fields.number("value", 0.0);
-    set.due = fields.text("due", "");
     set.hoursRun = fields.maybeNumber("hoursRun");
+    set.backlight = backlight::fromJson(fields.object("backlight"));
+    if (fields.has("lamps")) {
+        Fields lamps = fields.object("lamps");
+        set.lamps.count = lamps.integer("count");
+        set.lamps.lengthMm = lamps.number("lengthMm");
+        set.lamps.diameterMm = lamps.number("diameterMm");
+    }
     return set;
 }
 
@@ -105,16 +137,13 @@ json panelCheckJson(const panelcheck::PanelCheck& check) {
     for (const auto finding : check.findings) {
         findings.push_back(panelcheck::idOf(finding));
     }
-    json result = {
-        {"channel", check.channel},
-        {"currentShare", check.currentShare},
-        {"tconVolts", check.tconVolts},
-        {"lamps",
-         {{"count", check.lamps.count}, {"lengthMm", check.lamps.lengthMm}, {"diameterMm", check.lamps.diameterMm}}},
-        {"leadsChecked", check.leadsChecked},
-        {"findings", findings},
-        {"outcome", outcomeWords[int(check.outcome)]},
-        {"note", check.note}};
+    json result = {{"channel", check.channel},
+                   {"currentShare", check.currentShare},
+                   {"tconVolts", check.tconVolts},
+                   {"leadsChecked", check.leadsChecked},
+                   {"findings", findings},
+                   {"outcome", outcomeWords[int(check.outcome)]},
+                   {"note", check.note}};
     const std::pair<const char*, const std::optional<double>*> readings[] = {
         {"kneeVolts", &check.kneeVolts}, {"lightVolts", &check.lightVolts}, {"tconAmps", &check.tconAmps}};
     for (const auto& [key, value] : readings) {
@@ -130,12 +159,6 @@ panelcheck::PanelCheck readPanelCheck(Fields fields) {
     check.channel = fields.integer("channel", 0);
     check.currentShare = fields.number("currentShare", check.currentShare);
     check.tconVolts = fields.number("tconVolts", check.tconVolts);
-    if (fields.has("lamps")) {
-        Fields lamps = fields.object("lamps");
-        check.lamps.count = lamps.integer("count");
-        check.lamps.lengthMm = lamps.number("lengthMm");
-        check.lamps.diameterMm = lamps.number("diameterMm");
-    }
     check.leadsChecked = fields.flag("leadsChecked", false);
     check.kneeVolts = fields.maybeNumber("kneeVolts");
     check.lightVolts = fields.maybeNumber("lightVolts");
@@ -179,17 +202,13 @@ Job readJob(Fields fields) {
     if (fields.text("format") != "dimglow-job") {
         throw FormatError("format", "this is no job file; it must say \"dimglow-job\"");
     }
-    const int version = fields.integer("version", 1, 1'000'000);
-    if (version > formatVersion) {
-        throw FormatError("version",
-                          fmt::format("{} is newer than this program, which reads up to {}", version, formatVersion));
-    }
+    fields.integer("version", formatVersion, formatVersion);
     job.id = fields.text("id");
     job.title = fields.text("title");
-    if (fields.has("set")) {
-        job.set = readSet(fields.object("set"));
+    if (fields.has("order")) {
+        job.order = readOrder(fields.object("order"));
     }
-    job.backlight = backlight::fromJson(fields.object("backlight"));
+    job.set = readSet(fields.object("set"));
     if (fields.has("bench")) {
         job.bench = readBench(fields.object("bench"));
     }
@@ -228,8 +247,8 @@ json toJson(const Job& job) {
                      {"version", formatVersion},
                      {"id", job.id},
                      {"title", job.title},
+                     {"order", orderJson(job.order)},
                      {"set", setJson(job.set)},
-                     {"backlight", backlight::toJson(job.backlight)},
                      {"bench", benchJson(job.bench)},
                      {"panelOpen", job.panelOpen},
                      {"liveWorkAccepted", job.liveWorkAccepted},
@@ -244,7 +263,8 @@ json toJson(const Job& job) {
 
 Job fromJson(const json& document) {
     format::Unknown unknown;
-    Job job = readJob(Fields(document, "", &unknown));
+    const json current = upgraded(document);
+    Job job = readJob(Fields(current, "", &unknown));
     job.unknown = std::move(unknown);
     if (const auto problems = problemsOf(job); !problems.empty()) {
         throw FormatError(problems.front());

@@ -7,13 +7,12 @@
 
 namespace dimglow::job {
 
-/// The version that toJson() writes. fromJson() reads this and every earlier one.
-inline constexpr int formatVersion = 1;
-
-/// The job file of docs/format.md. Fields in Job::unknown return to where they came from.
+/// The job file of docs/format.md, in the current version. Fields in Job::unknown return to where they came from.
 nlohmann::json toJson(const Job& job);
 
-/// \throws format::FormatError that names the field and the reason; nothing is read halfway.
+/// Reads the current version and every earlier one.
+/// \throws format::FormatError that names the field, as the current version has it, and the reason; nothing is read
+/// halfway.
 Job fromJson(const nlohmann::json& document);
 
 /// Parses text, refusing what is too long, too deep, or not JSON, with line and column.

@@ -18,6 +18,7 @@ using evidence::limits::word;
 inline constexpr std::size_t id = 40;      ///< bytes, as of all texts
 inline constexpr std::size_t line = 400;   ///< title, place, maker …
 inline constexpr std::size_t text = 8000;  ///< complaint, work, note
+inline constexpr std::size_t raw = 400;    ///< of a reading
 inline constexpr std::size_t currency = 8;
 inline constexpr std::size_t trail = 3000;
 inline constexpr std::size_t soak = 1000;

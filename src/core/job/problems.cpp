@@ -16,33 +16,38 @@ using format::Check;
 
 void checkTrail(const Check& check, const Job& job) {
     check.count("trail", job.trail.size(), limits::trail);
-    const evidence::Places places(job.backlight);
+    const evidence::Places places(job.set.backlight);
     std::unordered_set<int> ids;
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
         const Entry& entry = job.trail[i];
         const auto at = check.at("trail", i);
         at.number("id", entry.id, limits::entryId);
         if (!ids.insert(entry.id).second) {
-            at.report("id", fmt::format("{} is used twice", entry.id));
+            at.report("id", text::say("{} is used twice", entry.id));
         }
         at.text("at", entry.at, limits::word);
+        at.text("raw", entry.source.raw, limits::raw);
         evidence::check(entry.what, at, places);
     }
 }
 
-void checkSet(const Check& at, const SetInfo& set) {
-    const std::pair<const char*, const std::string*> lines[] = {{"maker", &set.maker},
-                                                                {"model", &set.model},
-                                                                {"serial", &set.serial},
-                                                                {"panel", &set.panel},
-                                                                {"place", &set.place}};
+void checkOrder(const Check& at, const Order& order) {
+    at.text("place", order.place, limits::line);
+    at.text("complaint", order.complaint, limits::text);
+    at.number("value", order.value, limits::money);
+    at.text("due", order.due, limits::word);
+}
+
+void checkSet(const Check& at, const set::DisplaySet& set) {
+    const std::pair<const char*, const std::string*> lines[] = {
+        {"maker", &set.maker}, {"model", &set.model}, {"serial", &set.serial}, {"panel", &set.panel}};
     for (const auto& [name, value] : lines) {
         at.text(name, *value, limits::line);
     }
-    at.text("complaint", set.complaint, limits::text);
-    at.number("value", set.value, limits::money);
-    at.text("due", set.due, limits::word);
     at.number("hoursRun", set.hoursRun, limits::hours);
+    at.at("lamps").number("count", set.lamps.count, limits::lamps);
+    at.at("lamps").number("lengthMm", set.lamps.lengthMm, limits::lampLengthMm);
+    at.at("lamps").number("diameterMm", set.lamps.diameterMm, limits::lampBoreMm);
 }
 
 void checkBench(const Check& at, const Bench& bench) {
@@ -67,9 +72,6 @@ void checkPanel(const Check& at, const panelcheck::PanelCheck& panel, const back
     at.number("channel", panel.channel, {0, double(backlight.channels.size()) - 1});
     at.number("currentShare", panel.currentShare, limits::currentShare);
     at.number("tconVolts", panel.tconVolts, limits::tconVolts);
-    at.at("lamps").number("count", panel.lamps.count, limits::lamps);
-    at.at("lamps").number("lengthMm", panel.lamps.lengthMm, limits::lampLengthMm);
-    at.at("lamps").number("diameterMm", panel.lamps.diameterMm, limits::lampBoreMm);
     at.number("kneeVolts", panel.kneeVolts, limits::volts);
     at.number("lightVolts", panel.lightVolts, limits::volts);
     at.number("tconAmps", panel.tconAmps, limits::amps);
@@ -84,9 +86,10 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     const Check at(problems);
     at.text("id", job.id, limits::id);
     if (job.id.empty()) {
-        at.report("id", "is empty");
+        at.report("id", text::say("is empty"));
     }
     at.text("title", job.title, limits::line);
+    checkOrder(at.at("order"), job.order);
     checkSet(at.at("set"), job.set);
     checkBench(at.at("bench"), job.bench);
     at.at("repair").text("option", job.repair.option, limits::word);
@@ -100,12 +103,12 @@ std::vector<format::Problem> problemsOf(const Job& job) {
         at.at("soak", i).number("amps", job.soak[i].amps, limits::amps);
     }
     at.text("handedBack", job.handedBack, limits::word);
-    const auto ofPanel = backlight::problemsOf(job.backlight);
+    const auto ofPanel = backlight::problemsOf(job.set.backlight);
     for (const auto& problem : ofPanel) {
-        problems.push_back({"backlight." + problem.path, problem.reason});
+        problems.push_back({"set.backlight." + problem.path, problem.reason});
     }
     if (ofPanel.empty()) {  // what refers to LEDs can only be held against a sound backlight
-        checkPanel(at.at("panelCheck"), job.panelCheck, job.backlight);
+        checkPanel(at.at("panelCheck"), job.panelCheck, job.set.backlight);
         checkTrail(at, job);
     }
     return problems;

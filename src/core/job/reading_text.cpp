@@ -17,6 +17,9 @@ using format::cited;
 using format::plainNumber;
 using format::trimmed;
 
+using text::say;
+using text::Text;
+
 using evidence::LedSeen;
 using evidence::Shape;
 
@@ -93,8 +96,8 @@ std::optional<double> factor(Unit of, Unit wanted) {
     return of == Unit::None || of == wanted ? std::optional(1.0) : std::nullopt;
 }
 
-std::string noNumber(std::string_view text) {
-    return trimmed(text).empty() ? "type a number" : cited(trimmed(text)) + " is no number";
+Text noNumber(std::string_view text) {
+    return trimmed(text).empty() ? say("type a number") : say("{} is no number", cited(trimmed(text)));
 }
 
 /// The two voltages of a reading with a shape, and where the sign between them stands.
@@ -115,12 +118,12 @@ constexpr Between betweens[] = {{"→", Shape::PeakThenSettles},
                                 {"to", Shape::Wanders},
                                 {"-", Shape::Wanders}};
 
-std::variant<TypedVolts, std::string> shaped(std::string_view first, std::string_view second, Shape shape) {
+std::variant<TypedVolts, Text> shaped(std::string_view first, std::string_view second, Shape shape) {
     double values[2] = {};
     int at = 0;
     for (const auto part : {first, second}) {
         const auto read = readTypedNumber(part, {0, mostVolts, Unit::Volts});
-        if (const auto* problem = std::get_if<std::string>(&read)) {
+        if (const auto* problem = std::get_if<Text>(&read)) {
             return *problem;
         }
         values[at++] = std::get<double>(read);
@@ -129,7 +132,7 @@ std::variant<TypedVolts, std::string> shaped(std::string_view first, std::string
         return TypedVolts{shape, std::max(values[0], values[1]), std::min(values[0], values[1])};
     }
     if (values[1] >= values[0]) {
-        return fmt::format("{} is not below the peak of {}", values[1], values[0]);
+        return say("{} is not below the peak of {}", values[1], values[0]);
     }
     return TypedVolts{shape, values[0], values[1]};
 }
@@ -266,7 +269,7 @@ std::optional<Days> calendarDay(const std::string& text, Days today) {
 
 }  // namespace
 
-std::variant<double, std::string> readTypedNumber(std::string_view text, const Expected& expected) {
+std::variant<double, Text> readTypedNumber(std::string_view text, const Expected& expected) {
     const Quantity typed = quantityIn(text);
     const auto number = plainNumber(typed.number);
     if (!number) {
@@ -274,32 +277,40 @@ std::variant<double, std::string> readTypedNumber(std::string_view text, const E
     }
     const auto by = factor(typed.of, expected.unit);
     if (!by) {
-        constexpr const char* wanted[] = {"a number alone",    "V", "A or mA", "mA or A", "%", "h", "min", "mm", "°C",
-                                          "an amount of money"};
-        return fmt::format("{}, not {}", wanted[int(expected.unit)], typed.unit);
+        const Text wanted[] = {say("a number alone"),
+                               say("V"),
+                               say("A or mA"),
+                               say("mA or A"),
+                               say("%"),
+                               say("h"),
+                               say("min"),
+                               say("mm"),
+                               say("°C"),
+                               say("an amount of money")};
+        return say("{}, not {}", wanted[int(expected.unit)], typed.unit);
     }
     const double value = *number * *by;
     if (value < expected.least || value > expected.most) {
-        return fmt::format("{} is outside {} … {}", value, expected.least, expected.most);
+        return say("{} is outside {} … {}", value, expected.least, expected.most);
     }
     return value;
 }
 
-std::variant<double, std::string> readTypedAmount(std::string_view text, const Expected& expected) {
+std::variant<double, Text> readTypedAmount(std::string_view text, const Expected& expected) {
     const std::string words = quantityIn(text).number;
     if (format::mayBeThousands(words)) {
         const auto mark = words.find_first_of(".,");
-        return fmt::format("{} may be {}{} or {}.{}; write it without the sign", cited(words), words.substr(0, mark),
-                           words.substr(mark + 1), words.substr(0, mark), words.substr(mark + 1, 2));
+        return say("{} may be {}{} or {}.{}; write it without the sign", cited(words), words.substr(0, mark),
+                   words.substr(mark + 1), words.substr(0, mark), words.substr(mark + 1, 2));
     }
     return readTypedNumber(text, expected);
 }
 
-std::variant<TypedVolts, std::string> readTypedVolts(std::string_view text) {
+std::variant<TypedVolts, Text> readTypedVolts(std::string_view text) {
     const std::string words = trimmed(text);
     if (plainNumber(quantityIn(words).number)) {
         const auto single = readTypedNumber(words, {0, mostVolts, Unit::Volts});
-        if (const auto* problem = std::get_if<std::string>(&single)) {
+        if (const auto* problem = std::get_if<Text>(&single)) {
             return *problem;
         }
         return TypedVolts{Shape::Steady, std::get<double>(single), std::get<double>(single)};
@@ -314,7 +325,7 @@ std::variant<TypedVolts, std::string> readTypedVolts(std::string_view text) {
     return noNumber(text);
 }
 
-std::variant<TypedDay, std::string> readTypedDay(std::string_view text, const std::string& today) {
+std::variant<TypedDay, Text> readTypedDay(std::string_view text, const std::string& today) {
     const std::string words = lower(trimmed(text));
     const Days now = isoDay(today).value_or(Days());
     auto day = relativeDay(split(words, " "), now);
@@ -322,7 +333,7 @@ std::variant<TypedDay, std::string> readTypedDay(std::string_view text, const st
         day = calendarDay(words, now);
     }
     if (!day) {
-        return cited(trimmed(text)) + " is no day; write Friday, in 3 days or 2026-12-04";
+        return say("{} is no day; write Friday, in 3 days or 2026-12-04", cited(trimmed(text)));
     }
     const std::chrono::year_month_day date(*day);
     return TypedDay{fmt::format("{:04}-{:02}-{:02}", int(date.year()), unsigned(date.month()), unsigned(date.day()))};
@@ -342,7 +353,7 @@ std::optional<LedSeen::Glow> readTypedGlow(std::string_view text) {
     return std::nullopt;
 }
 
-std::variant<parts::LedCheckReading, std::string> readTypedLed(std::string_view text) {
+std::variant<parts::LedCheckReading, Text> readTypedLed(std::string_view text) {
     constexpr double mostLedVolts = 60;
     parts::LedCheckReading reading;
     std::string words = lower(text);
@@ -361,8 +372,8 @@ std::variant<parts::LedCheckReading, std::string> readTypedLed(std::string_view 
             continue;
         }
         const auto volts = readTypedNumber(part, {0, mostLedVolts, Unit::Volts});
-        if (const auto* problem = std::get_if<std::string>(&volts)) {
-            return *problem + "; write 2.9 lit, OL, or 1.8/1.8";
+        if (const auto* problem = std::get_if<Text>(&volts)) {
+            return say("{}; write 2.9 lit, OL, or 1.8/1.8", *problem);
         }
         (reverse ? reading.reverseVolts : reading.volts) = std::get<double>(volts);
     }

@@ -4,6 +4,8 @@
 #include <cmath>
 
 #include "core/format/document.h"
+#include "core/knowledge/behaviours.h"
+#include "core/knowledge/file_header.h"
 
 namespace dimglow::knowledge {
 
@@ -12,8 +14,12 @@ using format::FormatError;
 
 namespace {
 
-constexpr std::size_t longestWord = 60;
 constexpr std::size_t longestSentence = 300;
+
+/// What the files say is English and its own key in translations.
+text::Text sentence(Fields& of, const char* key, std::size_t longest) {
+    return text::Text(of.text(key, longest), {});
+}
 
 AnswerShares readShares(const nlohmann::json& object, const std::string& path) {
     AnswerShares shares;
@@ -31,30 +37,26 @@ AnswerShares readShares(const nlohmann::json& object, const std::string& path) {
     return shares;
 }
 
-void requireHeader(Fields& fields, const std::string& format) {
-    if (fields.text("format", longestWord) != format) {
-        throw FormatError(fields.pathOf("format"), "must say \"" + format + "\"");
-    }
-    fields.integer("version", 1, 1);
-}
-
-std::vector<SuspectKind> readSuspects(const nlohmann::json& document) {
+std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Knowledge& knowledge) {
     Fields fields(document, "suspects.json");
     requireHeader(fields, "dimglow-suspects");
     std::vector<SuspectKind> suspects;
     fields.forEach("suspects", 200, [&](Fields suspect) {
         SuspectKind kind;
         kind.id = suspect.text("id", longestWord);
-        kind.title = suspect.text("title", longestWord);
-        kind.side = suspect.text("side", longestWord);
+        kind.title = sentence(suspect, "title", longestWord);
+        kind.side = Side(suspect.choice("side", sideWords));
         kind.weight = suspect.number("weight", 1e-6, 1e6);
         kind.strings = StringFault(suspect.choice("strings",
                                                   {"none", "open", "shorted", "dark", "leaky", "dieShorted",
                                                    "groupOpen", "aged", "plug", "joint", "other", "chassis"},
                                                   0));
-        kind.driver = driver::DriverFault(suspect.choice(
-            "driver", {"none", "noFeed", "notSwitching", "notAsked", "dimAtZero", "weakSupply", "tripsEarly"}, 0));
-        kind.blOnAbsent = suspect.choice("blOn", {"present", "absent"}, 0) == 1;
+        const auto driver = suspect.text("driver", longestWord, knowledge.healthy().id);
+        const auto* behaviour = knowledge.behaviour(driver);
+        if (behaviour == nullptr) {
+            throw FormatError(suspect.pathOf("driver"), "\"" + driver + "\" is no behaviour");
+        }
+        kind.behaviour = int(behaviour - knowledge.behaviours.data());
         const auto& all = document["suspects"][suspects.size()];
         if (all.contains("answers")) {
             suspect.object("answers");
@@ -76,19 +78,19 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     fields.forEach("tests", 200, [&](Fields test) {
         TestKind kind;
         kind.id = test.text("id", longestWord);
-        kind.title = test.text("title", longestWord);
+        kind.title = sentence(test, "title", longestWord);
         kind.station = test.text("station", longestWord);
-        kind.how = test.text("how", longestSentence);
+        kind.how = sentence(test, "how", longestSentence);
         kind.minutes = test.number("minutes", 0.1, 1e4);
         kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
         kind.live = test.flag("live", false);
         kind.perChannel = test.flag("perChannel", false);
         kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "record"}, 0));
-        if (kind.form == Form::Volts && !driver::isBoardVoltage(kind.id)) {
-            throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage that this program can forecast");
+        if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
+            throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
         }
         test.forEach("choices", 20, [&](Fields choice) {
-            kind.choices.push_back({choice.text("id", longestWord), choice.text("title", longestWord)});
+            kind.choices.push_back({choice.text("id", longestWord), sentence(choice, "title", longestWord)});
         });
         if (kind.form == Form::Choices) {
             test.object("usual");
@@ -118,7 +120,7 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
     fields.forEach("repairs", 200, [&](Fields repair) {
         RepairKind kind;
         kind.id = repair.text("id", longestWord);
-        kind.title = repair.text("title", longestWord);
+        kind.title = sentence(repair, "title", longestWord);
         kind.renews = Renews(repair.choice("renews", {"nothing", "leds", "strips", "all"}));
         for (const auto& mended :
              document["repairs"][knowledge.repairs.size()].value("mends", nlohmann::json::array())) {
@@ -137,10 +139,14 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.opensPanel = repair.flag("opensPanel", false);
         kind.writesOff = repair.flag("writesOff", false);
         kind.stopGap = repair.flag("stopGap", false);
+        kind.bridges = repair.flag("bridges", false);
         kind.relapse = repair.number("relapse", 0, 1, 0);
-        kind.say = repair.text("say", longestSentence);
+        kind.say = sentence(repair, "say", longestSentence);
         knowledge.repairs.push_back(std::move(kind));
     });
+    if (std::none_of(knowledge.repairs.begin(), knowledge.repairs.end(), [](const auto& r) { return r.writesOff; })) {
+        throw FormatError(fields.pathOf("repairs"), "none of them writes the set off");
+    }
 }
 
 nlohmann::json parseNamed(const std::string& text, const char* file) {
@@ -175,6 +181,11 @@ std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
     }
 }
 
+const driver::Behaviour* Knowledge::behaviour(const std::string& id) const {
+    const auto found = std::find_if(behaviours.begin(), behaviours.end(), [&](const auto& b) { return b.id == id; });
+    return found == behaviours.end() ? nullptr : &*found;
+}
+
 const TestKind* Knowledge::test(const std::string& id) const {
     const auto found = std::find_if(tests.begin(), tests.end(), [&](const auto& t) { return t.id == id; });
     return found == tests.end() ? nullptr : &*found;
@@ -185,24 +196,41 @@ const SuspectKind* Knowledge::suspect(const std::string& id) const {
     return found == suspects.end() ? nullptr : &*found;
 }
 
+const RepairKind* Knowledge::repair(const std::string& id) const {
+    const auto found = std::find_if(repairs.begin(), repairs.end(), [&](const auto& r) { return r.id == id; });
+    return found == repairs.end() ? nullptr : &*found;
+}
+
+const RepairKind& Knowledge::writeOff() const {
+    return *std::find_if(repairs.begin(), repairs.end(), [](const auto& r) { return r.writesOff; });
+}
+
 namespace {
 
 /// Equal in all that a test could show.
-bool looksLike(const SuspectKind& a, const SuspectKind& b) {
-    return a.strings == b.strings && a.driver == b.driver && a.blOnAbsent == b.blOnAbsent && a.answers == b.answers;
+bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKind& b) {
+    return a.strings == b.strings && knowledge.behaviourOf(a).looksLike(knowledge.behaviourOf(b)) &&
+           a.answers == b.answers;
 }
 
 }  // namespace
 
 Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     Knowledge knowledge;
-    knowledge.suspects = readSuspects(parseNamed(texts.suspects, "suspects.json"));
+    knowledge.behaviours = readBehaviours(parseNamed(texts.behaviours, "behaviours.json"));
+    knowledge.suspects = readSuspects(parseNamed(texts.suspects, "suspects.json"), knowledge);
     readTests(parseNamed(texts.tests, "tests.json"), knowledge);
+    for (const auto& voltage : knowledge.healthy().volts) {
+        const auto* test = knowledge.test(voltage.test);
+        if (test == nullptr || test->form != Form::Volts) {
+            throw FormatError("behaviours.json.behaviours[0].volts." + voltage.test, "is no voltage of tests.json");
+        }
+    }
     readRepairs(parseNamed(texts.repairs, "repairs.json"), knowledge);
     const auto& suspects = knowledge.suspects;
     for (auto a = suspects.begin(); a != suspects.end(); ++a) {
         for (auto b = a + 1; b != suspects.end(); ++b) {
-            if (looksLike(*a, *b)) {
+            if (looksLike(knowledge, *a, *b)) {
                 knowledge.warnings.push_back("suspects.json: nothing tells \"" + b->id + "\" from \"" + a->id + "\"");
             }
         }

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/driver/forecast.h"
+#include "core/text/text.h"
 
 namespace dimglow::knowledge {
 
@@ -27,18 +28,22 @@ enum class StringFault {
 /// The fault of single LEDs that it is, if it is one.
 std::optional<backlight::LedFault> ledFaultOf(StringFault fault);
 
+/// Where a fault is looked for.
+enum class Side { Leds, Board, Panel };
+/// Their words in files.
+inline const std::vector<const char*> sideWords = {"leds", "board", "panel"};
+
 /// Share of each choice of a question; they add up to 1.
 using AnswerShares = std::map<std::string, double>;
 
 /// A kind of fault: what it is called, how often it happens, how it behaves.
 struct SuspectKind {
     std::string id;
-    std::string title;
-    std::string side;   ///< "leds", "board" or "panel"
+    text::Text title;
+    Side side = Side::Leds;
     double weight = 1;  ///< relative frequency before any evidence
     StringFault strings = StringFault::None;
-    driver::DriverFault driver = driver::DriverFault::None;
-    bool blOnAbsent = false;                      ///< BL_ON is missing though the driver fault alone would not say so
+    int behaviour = 0;                            ///< of the driver's side; into Knowledge::behaviours
     std::map<std::string, AnswerShares> answers;  ///< by test id
 };
 
@@ -55,15 +60,15 @@ enum class Form {
 
 struct Choice {
     std::string id;
-    std::string title;
+    text::Text title;
 };
 
 /// A test a technician can do.
 struct TestKind {
     std::string id;
-    std::string title;
+    text::Text title;
     std::string station;  ///< where it is entered: "firstLook", "board", "strings"
-    std::string how;
+    text::Text how;
     double minutes = 1;
     Reach reach = Reach::Outside;
     bool live = false;
@@ -78,7 +83,7 @@ enum class Renews { Nothing, Leds, Strips, All };
 
 struct RepairKind {
     std::string id;
-    std::string title;
+    text::Text title;
     Renews renews = Renews::Nothing;
     std::vector<std::string> mends;  ///< suspect ids, or "*"
     double parts = 0;
@@ -90,12 +95,14 @@ struct RepairKind {
     bool opensPanel = false;
     bool writesOff = false;
     bool stopGap = false;  ///< listed, never advised
+    bool bridges = false;  ///< leaves a short where the faulty LED was
     double relapse = 0;    ///< chance that it comes back for a reason other than the LEDs' age
-    std::string say;
+    text::Text say;
 };
 
 /// Everything the trade knows that is data, not arithmetic.
 struct Knowledge {
+    std::vector<driver::Behaviour> behaviours;  ///< the healthy one first
     std::vector<SuspectKind> suspects;
     std::vector<TestKind> tests;
     std::vector<RepairKind> repairs;
@@ -110,12 +117,22 @@ struct Knowledge {
     /// One sentence for each pair of suspects that no test can tell apart.
     std::vector<std::string> warnings;
 
+    const driver::Behaviour& healthy() const { return behaviours.front(); }
+    const driver::Behaviour& behaviourOf(const SuspectKind& suspect) const {
+        return behaviours[std::size_t(suspect.behaviour)];
+    }
+    /// Each \returns null when there is none of that id.
+    const driver::Behaviour* behaviour(const std::string& id) const;
     const TestKind* test(const std::string& id) const;
     const SuspectKind* suspect(const std::string& id) const;
+    const RepairKind* repair(const std::string& id) const;
+    /// The way to go on that gives the set up.
+    const RepairKind& writeOff() const;
 };
 
-/// The texts of the three knowledge files.
+/// The texts of the knowledge files.
 struct KnowledgeTexts {
+    std::string behaviours;
     std::string suspects;
     std::string tests;
     std::string repairs;

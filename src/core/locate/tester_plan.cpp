@@ -1,13 +1,16 @@
 #include "core/locate/tester_plan.h"
 
-#include <fmt/format.h>
 #include <algorithm>
+#include <boost/math/distributions/normal.hpp>
 #include <cmath>
 
 #include "core/backlight/spread.h"
 #include "core/parts/preferred_values.h"
 
 namespace dimglow::locate {
+
+using text::say;
+using text::Text;
 
 using backlight::batchShare;
 using backlight::LedFault;
@@ -19,22 +22,22 @@ constexpr double kneeAmps = 1e-3;
 constexpr double strongVolts = 5000;
 constexpr double singleLedAmps = 0.01;  ///< plenty to see, harmless to any LED (common practice, no source)
 constexpr int mostFaulty = 4;
-constexpr double slipDensity = 1e-5;
+constexpr double slipDensity = 4e-6;
 
 struct Kind {
     LedFault fault;
-    const char* words;
+    Text (*words)(int count);
     double weight;  ///< of one such LED in a run under suspicion
     double again;   ///< of each further one beside it
 };
-constexpr Kind kinds[] = {{LedFault::Open, "open", 0.4, 0.1},
-                          {LedFault::Shorted, "shorted", 0.12, 0.5},
-                          {LedFault::Dark, "dark but conducting", 0.05, 0.2},
-                          {LedFault::DieShorted, "with a die shorted", 0.04, 0.3},
-                          {LedFault::Leaky, "leaky", 0.03, 0.3}};
+const Kind kinds[] = {{LedFault::Open, [](int count) { return say("{} open", count); }, 0.4, 0.1},
+                      {LedFault::Shorted, [](int count) { return say("{} shorted", count); }, 0.12, 0.5},
+                      {LedFault::Dark, [](int count) { return say("{} dark but conducting", count); }, 0.05, 0.2},
+                      {LedFault::DieShorted, [](int count) { return say("{} with a die shorted", count); }, 0.04, 0.3},
+                      {LedFault::Leaky, [](int count) { return say("{} leaky", count); }, 0.03, 0.3}};
 
 struct Candidate {
-    std::string words;
+    Text words;
     double weight = 1;
     double volts = 0;
     double amps = 0;
@@ -52,12 +55,12 @@ public:
     }
 
     std::vector<Candidate> all() {
-        addFaults({}, 0, "", 1);
+        addFaults({}, 0, {}, 1);
         for (const double ohms : backlight::badJointOhms) {
             backlight::Faults faults;
             faults.joints.push_back({run_.string, run_.first + std::max(1, run_.count() / 2), ohms});
             if (run_.count() > 1) {
-                add(fmt::format("joint of about {:.0f} Ω", ohms), 0.01, faults);
+                add(say("joint of about {:.0f} Ω", ohms), 0.01, faults);
             }
         }
         for (const double factor : backlight::otherTypeFactors) {
@@ -67,20 +70,20 @@ public:
                     factor * backlight_.strips[order_[i].strip].led.ratedVolts;
             }
             const auto reading = backlight::testRun(other, run_, {}, tester_);
-            found_.push_back({"LEDs of another type", 0.005, reading.volts, reading.amps, reading.lit,
+            found_.push_back({say("LEDs of another type"), 0.005, reading.volts, reading.amps, reading.lit,
                               backlight::otherTypeShare * reading.volts, false});
         }
         const auto healthy = backlight::testRun(backlight_, run_, {}, tester_);
         if (healthy.amps > 0.5 * tester_.amps) {
-            found_.push_back({"lead not in contact, or plus and minus swapped", 0.05, tester_.limitVolts, 0, 0,
+            found_.push_back({say("lead not in contact, or plus and minus swapped"), 0.05, tester_.limitVolts, 0, 0,
                               0.1 + meterShare * tester_.limitVolts, true});
         }
         return std::move(found_);
     }
 
 private:
-    void addFaults(backlight::Faults faults, std::size_t fromKind, const std::string& words, double weight) {
-        add(words.empty() ? "healthy" : words, weight, faults);
+    void addFaults(const backlight::Faults& faults, std::size_t fromKind, const Text& words, double weight) {
+        add(words.empty() ? say("healthy") : words, weight, faults);
         for (std::size_t k = fromKind; k < std::size(kinds); ++k) {
             auto more = faults;
             double likely = weight;
@@ -91,8 +94,7 @@ private:
                 }
                 more.leds.push_back({order_[place], kinds[k].fault});
                 likely *= count == 1 ? kinds[k].weight : kinds[k].again;
-                const std::string part = fmt::format("{} {}", count, kinds[k].words);
-                addFaults(more, k + 1, words.empty() ? part : words + ", " + part, likely);
+                addFaults(more, k + 1, text::joined({words, kinds[k].words(count)}), likely);
                 if (kinds[k].fault == LedFault::Open) {
                     break;  // a second open behind the first cannot be seen
                 }
@@ -113,14 +115,14 @@ private:
         return -1;
     }
 
-    void add(const std::string& words, double weight, const backlight::Faults& faults) {
+    void add(const Text& words, double weight, const backlight::Faults& faults) {
         const auto reading = backlight::testRun(backlight_, run_, faults, tester_);
         const bool conducts = reading.amps > 0.5 * tester_.amps;
         const auto dark = std::count_if(faults.leds.begin(), faults.leds.end(),
                                         [](const auto& f) { return f.fault == LedFault::Dark; });
         const double spread = (meterShare + (conducts ? batchShare : 0)) * reading.volts;
         const bool starved = !conducts && faults.leds.empty() && faults.joints.empty();
-        found_.push_back({starved ? "healthy, but the tester cannot reach it" : words, weight, reading.volts,
+        found_.push_back({starved ? say("healthy, but the tester cannot reach it") : words, weight, reading.volts,
                           reading.amps, reading.lit, 0.1 + std::hypot(spread, 0.8 * double(dark)), starved});
     }
 
@@ -154,17 +156,16 @@ TesterPlan planTester(const backlight::Backlight& backlight, const backlight::Ru
     }
     const double rated = backlight.channels.at(run.string.channel).amps;
     if (!plan.reaches) {
-        plan.advice =
-            plan.ledsWithinReach > 0
-                ? fmt::format("The tester stops at {:.0f} V; this run needs {:.1f} V. Take {} LEDs at a time.",
-                              tester.limitVolts, plan.volts, plan.ledsWithinReach)
-                : fmt::format("The tester stops at {:.1f} V; one LED alone needs more.", tester.limitVolts);
+        plan.advice = plan.ledsWithinReach > 0
+                          ? say("The tester stops at {:.0f} V; this run needs {:.1f} V. Take {} LEDs at a time.",
+                                tester.limitVolts, plan.volts, plan.ledsWithinReach)
+                          : say("The tester stops at {:.1f} V; one LED alone needs more.", tester.limitVolts);
     } else if (tester.amps > rated) {
-        plan.advice = fmt::format("{:.0f} mA is more than the {:.0f} mA this string works at: turn the tester down.",
-                                  1000 * tester.amps, 1000 * rated);
+        plan.advice = say("{:.0f} mA is more than the {:.0f} mA this string works at: turn the tester down.",
+                          1000 * tester.amps, 1000 * rated);
     } else {
-        plan.advice = fmt::format("Limit at {:.0f} V or more, {:.0f} mA: first glow near {:.1f} V, {:.1f} V when lit.",
-                                  plan.leastLimitVolts, 1000 * tester.amps, plan.kneeVolts, plan.volts);
+        plan.advice = say("Limit at {:.0f} V or more, {:.0f} mA: first glow near {:.1f} V, {:.1f} V when lit.",
+                          plan.leastLimitVolts, 1000 * tester.amps, plan.kneeVolts, plan.volts);
     }
     const auto order = backlight::ledsInOrder(backlight, run.string);
     const double one =
@@ -181,8 +182,8 @@ std::vector<Explanation> explain(const backlight::Backlight& backlight, const ba
     std::vector<Explanation> result;
     double total = 0;
     for (const auto& candidate : Candidates(backlight, run, tester).all()) {
-        const double z = (reading.volts - candidate.volts) / candidate.sigma;
-        double weight = candidate.weight * (std::exp(-0.5 * z * z) / candidate.sigma + slipDensity);
+        const boost::math::normal expected(candidate.volts, candidate.sigma);
+        double weight = candidate.weight * (pdf(expected, reading.volts) + slipDensity);
         if (reading.lit) {
             const int miss = std::abs(*reading.lit - candidate.lit);
             weight *= miss == 0 ? 1 : miss == 1 ? 0.05 : 0.002;
@@ -227,10 +228,11 @@ std::vector<Explanation> outcomesOf(const backlight::Backlight& backlight, const
             outcomes.push_back(
                 {candidate.words, candidate.weight, candidate.volts, candidate.lit, candidate.ofTheTester});
         } else {
-            const bool isNews =
-                alike->words.find(candidate.words) == std::string::npos && candidate.weight > 0.1 * alike->share;
+            const bool isNews = !alike->words.contains(candidate.words) && candidate.weight > 0.1 * alike->share;
             alike->share += candidate.weight;
-            alike->words += isNews ? ", or " + candidate.words : "";
+            if (isNews) {
+                alike->words = say("{}, or {}", alike->words, candidate.words);
+            }
         }
     }
     for (auto& outcome : outcomes) {

@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/backlight/wiring.h"
+#include "core/text/text.h"
 
 /// \file
 /// Before the probe is placed: what the tester must give, and what each outcome will mean. After it: what explains the
@@ -20,7 +21,7 @@ struct TesterPlan {
     double leastLimitVolts = 0;  ///< a tenth above `volts`
     bool reaches = false;        ///< the tester's limit is above `volts`
     int ledsWithinReach = 0;     ///< of the run's first LEDs, how many its limit can light
-    std::string advice;          ///< one sentence
+    text::Text advice;           ///< one sentence
     std::optional<double>
         seriesOhms;          ///< for a single LED from the tester's limit: the E24 resistor that keeps the current
     double seriesWatts = 0;  ///< in that resistor with the LED shorted
@@ -30,8 +31,8 @@ TesterPlan planTester(const backlight::Backlight& backlight, const backlight::Ru
 
 /// A combination of faults in the run, or of the tester, and what it shows.
 struct Explanation {
-    std::string words;  ///< "2 shorted", "open, or the lead or its polarity"
-    double share = 0;   ///< of belief; they add up to 1
+    text::Text words;  ///< "2 shorted", "open, or the lead or its polarity"
+    double share = 0;  ///< of belief; they add up to 1
     double volts = 0;
     int lit = 0;
     bool ofTheTester = false;  ///< lead, polarity or reach rather than an LED

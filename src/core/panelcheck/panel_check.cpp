@@ -11,6 +11,9 @@
 
 namespace dimglow::panelcheck {
 
+using text::say;
+using text::Text;
+
 namespace {
 
 constexpr double spareShare = 1.1;
@@ -36,26 +39,26 @@ double ampsAt(const backlight::Backlight& backlight, int channel, double volts, 
 }
 
 /// Lamp volts by length and bore: 130 V at the electrodes and a gradient that falls with the bore (from memory).
-double lampVoltsOf(const Lamps& lamps) {
+double lampVoltsOf(const lamps::Lamps& lamps) {
     constexpr double electrodeVolts = 130;
     constexpr double voltsPerMm = 1.45;
     constexpr double boreMm = 2.4;
     return electrodeVolts + voltsPerMm * std::pow(boreMm / lamps.diameterMm, 0.37) * lamps.lengthMm;
 }
 
-void planLamps(const Lamps& lamps, Plan& plan) {
+void planLamps(const lamps::Lamps& lamps, Plan& plan) {
     constexpr double strikeRatio = 2;  ///< 1.5 to 2.5 (common practice, no source)
     plan.isCcfl = true;
     plan.lampVolts = lampVoltsOf(lamps);
     plan.strikeVolts = strikeRatio * plan.lampVolts;
-    plan.refusal = fmt::format(
-        "Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
-        "interlocked.",
-        plan.strikeVolts);
-    plan.cautions = {"High voltage burns and arcs: interlock closed, both hands away, never alone.",
-                     "Each lamp through its own ballast; lamps straight in parallel do not share.",
-                     "No ordinary meter on a lamp output: it breaks down.",
-                     "Lamps hold mercury: do not break them; they are hazardous waste."};
+    plan.refusal =
+        say("Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
+            "interlocked.",
+            plan.strikeVolts);
+    plan.cautions = {say("High voltage burns and arcs: interlock closed, both hands away, never alone."),
+                     say("Each lamp through its own ballast; lamps straight in parallel do not share."),
+                     say("No ordinary meter on a lamp output: it breaks down."),
+                     say("Lamps hold mercury: do not break them; they are hazardous waste.")};
 }
 
 /// The fewest supplies that reach \p volts; the best isolated ones on top.
@@ -86,8 +89,8 @@ void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
     const double wanted = spareShare * plan.lightVolts;
     const auto chosen = chosenSupplies(supplies, wanted, plan.safeAmps);
     if (chosen.empty()) {
-        plan.refusal = fmt::format("{:.0f} V at {:.0f} mA are out of reach of the supplies at hand.", wanted,
-                                   1000 * plan.safeAmps);
+        plan.refusal =
+            say("{:.0f} V at {:.0f} mA are out of reach of the supplies at hand.", wanted, 1000 * plan.safeAmps);
         return;
     }
     double total = 0;
@@ -101,32 +104,31 @@ void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
         plan.stack.push_back({i, share, top});
         const double highest = top * spareShare;
         if (highest > supplies[i].isolationVolts) {
-            plan.refusal = fmt::format(
-                "{} would stand {:.0f} V above the bottom of the stack; it is isolated for "
-                "{:.0f} V.",
-                supplies[i].name, highest, supplies[i].isolationVolts);
+            plan.refusal =
+                say("{} would stand {:.0f} V above the bottom of the stack; it is isolated for "
+                    "{:.0f} V.",
+                    supplies[i].name, highest, supplies[i].isolationVolts);
         }
     }
     if (chosen.size() > 1) {
-        plan.cautions.push_back(
+        plan.cautions.push_back(say(
             "Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the "
-            "current when one limits before the others. The meters add up.");
+            "current when one limits before the others. The meters add up."));
     }
 }
 
 void planRamp(const backlight::Backlight& backlight, int channel, Plan& plan) {
     plan.ramp.push_back({0, plan.polarityAmps, 0, false,
-                         fmt::format("Limit at {:.0f} mA first. Clips on LED+ and LED−.", 1000 * plan.polarityAmps)});
+                         say("Limit at {:.0f} mA first. Clips on LED+ and LED−.", 1000 * plan.polarityAmps)});
     const double knee = plan.kneeVolts;
     plan.ramp.push_back({knee, plan.polarityAmps, ampsAt(backlight, channel, knee, plan.polarityAmps), false,
-                         "A faint glow proves polarity. Dark: 0 V, swap, once."});
+                         say("A faint glow proves polarity. Dark: 0 V, swap, once.")});
     for (const double share : {0.6, 0.8, 0.9, 0.95, 1.0}) {
         const double volts = share * plan.lightVolts;
         plan.ramp.push_back({volts, plan.safeAmps, ampsAt(backlight, channel, volts, plan.safeAmps), share > 0.6,
-                             share == 0.6
-                                 ? fmt::format("Limit at {:.0f} mA. Straight up to 60 %.", 1000 * plan.safeAmps)
-                             : share == 1.0 ? "At the limit: even light over the whole panel?"
-                                            : "Slowly, watching the amps."});
+                             share == 0.6   ? say("Limit at {:.0f} mA. Straight up to 60 %.", 1000 * plan.safeAmps)
+                             : share == 1.0 ? say("At the limit: even light over the whole panel?")
+                                            : say("Slowly, watching the amps.")});
     }
 }
 
@@ -145,7 +147,7 @@ std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std:
     for (auto& clause : backlight::clausesOf(line)) {
         if (!clause.matches(
                 R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?(?:v|volts?)[ /]*(\d+(?:\.\d+)?) ?(?:a|amps?)(?:[ /]*(?:isolated )?(\d+(?:\.\d+)?) ?(?:v|volts?))?)")) {
-            return backlight::LineProblem{clause.words(), "is no supply; write 60 V 3 A 250 V"};
+            return backlight::LineProblem{clause.words(), say("is no supply; write 60 V 3 A 250 V")};
         }
         BenchSupply supply;
         const int count = clause.has(1) ? int(clause.number(1, 1, mostSupplies)) : 1;
@@ -160,7 +162,7 @@ std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std:
             supplies.push_back(supply);
         }
         if (supplies.size() > mostSupplies) {
-            return backlight::LineProblem{clause.words(), fmt::format("makes over {} outputs", mostSupplies)};
+            return backlight::LineProblem{clause.words(), say("makes over {} outputs", mostSupplies)};
         }
     }
     return supplies;
@@ -191,10 +193,11 @@ const char* idOf(Finding finding) {
     return ids[int(finding)];
 }
 
-Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, const std::vector<BenchSupply>& supplies) {
+Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vector<BenchSupply>& supplies) {
     Plan plan;
-    if (check.lamps.count > 0) {
-        planLamps(check.lamps, plan);
+    const auto& backlight = set.backlight;
+    if (set.lamps.count > 0) {
+        planLamps(set.lamps, plan);
         return plan;
     }
     const auto& channel = backlight.channels.at(check.channel);
@@ -205,9 +208,9 @@ Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, cons
     plan.runningVolts = voltsAt(backlight, check.channel, channel.amps);
     if (plan.lightVolts > safety::es1LimitVolts) {
         plan.cautions.push_back(
-            fmt::format("{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it "
-                        "is lit. For trained people; follow local codes.",
-                        spareShare * plan.lightVolts, safety::energyClassWords(spareShare * plan.lightVolts)));
+            say("{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it "
+                "is lit. For trained people; follow local codes.",
+                spareShare * plan.lightVolts, safety::energyClassWords(spareShare * plan.lightVolts)));
     }
     for (auto& sentence : backlight::misleadingColours(backlight)) {
         plan.cautions.push_back(std::move(sentence));
@@ -219,57 +222,61 @@ Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, cons
 
 Judgement judge(const Plan& plan, const PanelCheck& check) {
     Judgement result;
-    const auto say = [&](Outcome outcome, std::string sentence) {
+    const auto decide = [&](Outcome outcome, Text sentence) {
         result.advised = std::max(result.advised, outcome);
         result.because.push_back(std::move(sentence));
     };
     if (found(check, Finding::NoLight) && !check.leadsChecked) {
-        result.because.push_back("No light: prove clips and leads on an LED that works before you blame the panel.");
+        result.because.push_back(
+            say("No light: prove clips and leads on an LED that works before you blame the panel."));
         return result;
     }
     if (found(check, Finding::Crack)) {
-        say(Outcome::NoGo, "The glass is cracked: no repair of the light makes a picture of it.");
+        decide(Outcome::NoGo, say("The glass is cracked: no repair of the light makes a picture of it."));
     }
     if (found(check, Finding::Lines) || found(check, Finding::DeadColumn)) {
-        say(Outcome::NoGo,
-            "Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, "
-            "it ends here.");
+        decide(Outcome::NoGo,
+               say("Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, "
+                   "it ends here."));
     }
     if (found(check, Finding::NoPicture)) {
         const bool starved = check.tconAmps && *check.tconAmps < plan.tconLowAmps;
-        say(Outcome::NoGo, starved ? fmt::format("No picture and only {:.2f} A into the T-con: it does not start. Its "
-                                                 "fuse and supply first.",
-                                                 *check.tconAmps)
-                                   : "No picture: T-con or glass. Try another T-con before the light is repaired.");
+        decide(Outcome::NoGo, starved
+                                  ? say("No picture and only {:.2f} A into the T-con: it does not start. Its "
+                                        "fuse and supply first.",
+                                        *check.tconAmps)
+                                  : say("No picture: T-con or glass. Try another T-con before the light is repaired."));
     }
     if (check.tconAmps && *check.tconAmps > plan.tconHighAmps) {
-        say(Outcome::GoWithNote, fmt::format("{:.2f} A into the T-con is more than {:.1f} A: something on it draws "
-                                             "too much.",
-                                             *check.tconAmps, plan.tconHighAmps));
+        decide(Outcome::GoWithNote, say("{:.2f} A into the T-con is more than {:.1f} A: something on it draws "
+                                        "too much.",
+                                        *check.tconAmps, plan.tconHighAmps));
     }
     if (found(check, Finding::NoLight)) {
-        say(Outcome::GoWithNote,
-            "No light with proven leads: a string is open. The glass is still to be seen: light "
-            "another channel or one strip.");
+        decide(Outcome::GoWithNote,
+               say("No light with proven leads: a string is open. The glass is still to be seen: light "
+                   "another channel or one strip."));
     }
     if (found(check, Finding::DarkArea)) {
-        say(Outcome::GoWithNote, "A dark area: LEDs or strips to be found at Strings; the glass itself is sound.");
+        decide(Outcome::GoWithNote,
+               say("A dark area: LEDs or strips to be found at Strings; the glass itself is sound."));
     }
     if (found(check, Finding::Tint)) {
-        say(Outcome::GoWithNote, "A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed.");
+        decide(Outcome::GoWithNote,
+               say("A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed."));
     }
-    const auto compare = [&](const std::optional<double>& volts, double expected, double tolerance, const char* name) {
+    const auto compare = [&](const std::optional<double>& volts, double expected, double tolerance, const Text& name) {
         if (volts && expected > 0 && std::abs(*volts - expected) > tolerance * expected) {
-            say(Outcome::GoWithNote,
-                fmt::format("{} at {:.1f} V where {:.1f} V was expected: {}.", name, *volts, expected,
-                            *volts < expected ? "shorted LEDs, or fewer of them than written down"
-                                              : "a resistive joint, dark LEDs, or more of them than written down"));
+            decide(Outcome::GoWithNote,
+                   say("{} at {:.1f} V where {:.1f} V was expected: {}.", name, *volts, expected,
+                       *volts < expected ? say("shorted LEDs, or fewer of them than written down")
+                                         : say("a resistive joint, dark LEDs, or more of them than written down")));
         }
     };
-    compare(check.kneeVolts, plan.kneeVolts, kneeTolerance, "First glow");
-    compare(check.lightVolts, plan.lightVolts, lightTolerance, "Light");
+    compare(check.kneeVolts, plan.kneeVolts, kneeTolerance, say("First glow"));
+    compare(check.lightVolts, plan.lightVolts, lightTolerance, say("Light"));
     if (result.because.empty() && (check.lightVolts || check.tconAmps)) {
-        say(Outcome::Go, "Lit as computed and nothing found: the panel is worth the repair.");
+        decide(Outcome::Go, say("Lit as computed and nothing found: the panel is worth the repair."));
     }
     return result;
 }

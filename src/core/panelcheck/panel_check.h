@@ -7,8 +7,8 @@
 #include <variant>
 #include <vector>
 
-#include "core/backlight/backlight.h"
 #include "core/backlight/typed_line.h"
+#include "core/set/display_set.h"
 
 /// \file
 /// Lighting a panel from bench supplies, with a picture on it, before money is spent.
@@ -30,14 +30,6 @@ std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std:
 /// The line that readSupplies() would read back.
 std::string lineOf(std::span<const BenchSupply> supplies);
 
-/// Lamps of a CCFL panel; none in an LED panel.
-struct Lamps {
-    int count = 0;
-    double lengthMm = 0;
-    double diameterMm = 3.4;
-    bool operator==(const Lamps&) const = default;
-};
-
 enum class Outcome { Open, Go, GoWithNote, NoGo };
 
 /// What may be seen of a lit panel; each has an id in job files and a title on the screen.
@@ -48,10 +40,9 @@ const char* idOf(Finding finding);
 
 /// What the technician set, saw and decided.
 struct PanelCheck {
-    int channel = 0;            ///< the one that is lit
-    double currentShare = 0.2;  ///< of the channel's working current; 10 to 30 % (common practice, no source)
-    double tconVolts = 12;      ///< supply of the timing board
-    Lamps lamps;
+    int channel = 0;                   ///< the one that is lit
+    double currentShare = 0.2;         ///< of the channel's working current; 10 to 30 % (common practice, no source)
+    double tconVolts = 12;             ///< supply of the timing board
     bool leadsChecked = false;         ///< clips and leads proven on something that works
     std::optional<double> kneeVolts;   ///< where it began to glow
     std::optional<double> lightVolts;  ///< at the safe current
@@ -75,7 +66,7 @@ struct RampStep {
     double limitAmps = 0;
     double expectAmps = 0;  ///< of a healthy panel
     bool slowly = false;
-    std::string say;
+    text::Text say;
 };
 
 /// How to light the panel.
@@ -90,8 +81,8 @@ struct Plan {
     double strikeVolts = 0;   ///< CCFL: to strike, V RMS
     std::vector<StackedSupply> stack;
     std::vector<RampStep> ramp;
-    std::vector<std::string> cautions;
-    std::string refusal;  ///< why it must not or cannot be done; empty when it can
+    std::vector<text::Text> cautions;
+    text::Text refusal;  ///< why it must not or cannot be done; empty when it can
     double tconLowAmps = 0.1;
     double tconHighAmps = 0.6;  ///< a few hundred milliamps (common practice, no source)
 };
@@ -99,12 +90,12 @@ struct Plan {
 /// Plans the fewest supplies that reach the light at the safe current with a tenth to spare, stacked so that none
 /// stands above its isolation rating; refuses when there is no such stack. A CCFL panel gets no stack: it needs a
 /// generator of its own kind. \pre backlight::problemsOf() is empty and check.channel exists
-Plan planOf(const backlight::Backlight& backlight, const PanelCheck& check, const std::vector<BenchSupply>& supplies);
+Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vector<BenchSupply>& supplies);
 
 /// What the findings amount to.
 struct Judgement {
     Outcome advised = Outcome::Open;
-    std::vector<std::string> because;  ///< one sentence each
+    std::vector<text::Text> because;  ///< one sentence each
 };
 Judgement judge(const Plan& plan, const PanelCheck& check);
 

@@ -1,6 +1,5 @@
 #include "core/parts/led_check.h"
 
-#include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
 
@@ -8,6 +7,9 @@
 #include "core/circuit/operating_point.h"
 
 namespace dimglow::parts {
+
+using text::say;
+using text::Text;
 
 using backlight::LedFault;
 
@@ -55,9 +57,9 @@ LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSettin
     return forecast;
 }
 
-const char* verdictWords(LedVerdict verdict) {
-    constexpr const char* words[] = {"good",  "open",          "shorted",    "dark but conducting",
-                                     "leaky", "a die shorted", "in circuit", "cannot tell"};
+Text verdictWords(LedVerdict verdict) {
+    const Text words[] = {say("good"),  say("open"),          say("shorted"),    say("dark but conducting"),
+                          say("leaky"), say("a die shorted"), say("in circuit"), say("cannot tell")};
     return words[int(verdict)];
 }
 
@@ -66,50 +68,48 @@ LedJudgement judge(const backlight::LedSpec& spec, const LedCheckSetting& settin
     if (reading.lit.value_or(false)) {
         const auto leaky = forecastOf(spec, setting, LedFault::Leaky);
         if (reading.volts && *reading.volts < 0.5 * (good.volts + leaky.volts) && leaky.volts < good.volts - 0.1) {
-            return {LedVerdict::Leaky, fmt::format("It glows at {:.2f} V where a good one needs {:.2f} V: current "
-                                                   "flows beside its junction.",
-                                                   *reading.volts, good.volts)};
+            return {LedVerdict::Leaky, say("It glows at {:.2f} V where a good one needs {:.2f} V: current "
+                                           "flows beside its junction.",
+                                           *reading.volts, good.volts)};
         }
-        return {LedVerdict::Good, fmt::format("It glows; a good one shows {:.2f} V here.", good.volts)};
+        return {LedVerdict::Good, say("It glows; a good one shows {:.2f} V here.", good.volts)};
     }
     if (reading.reverseVolts && reading.volts && *reading.volts > shortedVolts &&
         std::abs(*reading.volts - *reading.reverseVolts) < 0.1 * *reading.volts) {
         return {LedVerdict::InCircuit,
-                fmt::format("The same {:.2f} V both ways is the circuit around it: lift one leg and measure again.",
-                            *reading.volts)};
+                say("The same {:.2f} V both ways is the circuit around it: lift one leg and measure again.",
+                    *reading.volts)};
     }
     if (reading.volts && *reading.volts < shortedVolts) {
         if (setting.method == LedMethod::DiodeMode && reading.reverseTried && !reading.reverseVolts) {
-            return {LedVerdict::CannotTell, "Near 0 V one way and OL the other is no LED: check the leads."};
+            return {LedVerdict::CannotTell, say("Near 0 V one way and OL the other is no LED: check the leads.")};
         }
         return {LedVerdict::Shorted,
-                fmt::format("{:.2f} V at {:.0f} mA: current, no voltage.", *reading.volts, 1000 * limitOf(setting))};
+                say("{:.2f} V at {:.0f} mA: current, no voltage.", *reading.volts, 1000 * limitOf(setting))};
     }
     const bool noCurrent = reading.amps ? *reading.amps < backlight::glowAmps : !reading.volts;
     if (noCurrent) {
         if (good.overload) {
-            return {
-                LedVerdict::CannotTell,
-                fmt::format("{:.1f} V does not reach this LED's knee: a good one shows OL as well.", setting.volts)};
+            return {LedVerdict::CannotTell,
+                    say("{:.1f} V does not reach this LED's knee: a good one shows OL as well.", setting.volts)};
         }
-        return {LedVerdict::Open, fmt::format("No current; a good one would carry {:.1f} mA.", 1000 * good.amps)};
+        return {LedVerdict::Open, say("No current; a good one would carry {:.1f} mA.", 1000 * good.amps)};
     }
     if (!reading.volts) {
-        return {LedVerdict::CannotTell, "Current without a voltage reading: note both."};
+        return {LedVerdict::CannotTell, say("Current without a voltage reading: note both.")};
     }
     if (spec.dies > 1 && *reading.volts < good.volts * (spec.dies - 0.5) / spec.dies) {
-        return {LedVerdict::DieShorted, fmt::format("{:.2f} V where a good one shows {:.2f} V: one of {} dies is "
-                                                    "shorted.",
-                                                    *reading.volts, good.volts, spec.dies)};
+        return {LedVerdict::DieShorted, say("{:.2f} V where a good one shows {:.2f} V: one of {} dies is "
+                                            "shorted.",
+                                            *reading.volts, good.volts, spec.dies)};
     }
     if (reading.lit.has_value()) {
-        return {LedVerdict::Dark, fmt::format("It carries current at {:.2f} V and gives no light.", *reading.volts)};
+        return {LedVerdict::Dark, say("It carries current at {:.2f} V and gives no light.", *reading.volts)};
     }
     return std::abs(*reading.volts - good.volts) < 0.08 * good.volts
-               ? LedJudgement{LedVerdict::Good,
-                              fmt::format("{:.2f} V; a good one shows {:.2f} V.", *reading.volts, good.volts)}
-               : LedJudgement{LedVerdict::CannotTell, fmt::format("{:.2f} V; a good one shows {:.2f} V. Does it glow?",
-                                                                  *reading.volts, good.volts)};
+               ? LedJudgement{LedVerdict::Good, say("{:.2f} V; a good one shows {:.2f} V.", *reading.volts, good.volts)}
+               : LedJudgement{LedVerdict::CannotTell,
+                              say("{:.2f} V; a good one shows {:.2f} V. Does it glow?", *reading.volts, good.volts)};
 }
 
 }  // namespace dimglow::parts

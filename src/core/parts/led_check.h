@@ -5,6 +5,7 @@
 #include <string>
 
 #include "core/backlight/led.h"
+#include "core/text/text.h"
 
 /// \file
 /// One LED on its own: at the bench supply, through a resistor, or in a meter's diode mode.
@@ -50,11 +51,11 @@ LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSettin
 enum class LedVerdict { Good, Open, Shorted, Dark, Leaky, DieShorted, InCircuit, CannotTell };
 
 /// "good", "open", "shorted" …
-const char* verdictWords(LedVerdict verdict);
+text::Text verdictWords(LedVerdict verdict);
 
 struct LedJudgement {
     LedVerdict verdict = LedVerdict::CannotTell;
-    std::string because;  ///< one sentence
+    text::Text because;  ///< one sentence
 };
 
 /// The verdict on one LED. "No current" is open only where a good one would carry some; diode mode below the LED's knee

@@ -1,6 +1,5 @@
 #include "core/reasoning/assessment.h"
 
-#include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
 #include <set>
@@ -12,6 +11,8 @@ namespace dimglow::reasoning {
 
 using backlight::LedFault;
 using knowledge::Form;
+using text::say;
+using text::Text;
 
 namespace {
 
@@ -25,6 +26,7 @@ constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no
 
 /// Hypotheses that read the same in words.
 struct Group {
+    Text title;
     std::size_t first = 0;    ///< one of them
     std::vector<int> titles;  ///< into Belief::titles
     bool placeKnown = true;
@@ -32,7 +34,8 @@ struct Group {
     double previousShare = 0;
 };
 
-std::map<std::string, Group> groupByTitle(const Belief& belief) {
+/// By title, as in Belief::titles.
+std::map<int, Group> groupByTitle(const Belief& belief) {
     std::vector<Group> byTitle(belief.titles.size());
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         auto& group = byTitle[belief.titleOf[h]];
@@ -40,17 +43,18 @@ std::map<std::string, Group> groupByTitle(const Belief& belief) {
         group.share += belief.shares[h];
         group.previousShare += belief.previousShares[h];
     }
-    std::map<std::string, Group> groups;
+    std::map<int, Group> groups;
     for (int title = 0; title < int(byTitle.size()); ++title) {
+        byTitle[title].title = belief.titles[title];
         byTitle[title].titles = {title};
-        groups[belief.titles[title]] = std::move(byTitle[title]);
+        groups[title] = std::move(byTitle[title]);
     }
     return groups;
 }
 
 /// Many equal places of one kind of fault are one line until readings tell them apart.
-void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std::string, Group>& groups) {
-    std::map<int, std::vector<std::string>> titlesOfKind;
+void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<int, Group>& groups) {
+    std::map<int, std::vector<int>> titlesOfKind;
     std::map<int, double> shareOfKind;
     for (const auto& [title, group] : groups) {
         const auto& first = belief.hypotheses[group.first];
@@ -64,7 +68,7 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
         const double total = shareOfKind[suspect];
         double highest = 0;
         double second = 0;
-        for (const auto& title : titles) {
+        for (const int title : titles) {
             const double share = groups[title].share;
             second = std::max(second, std::min(share, highest));
             highest = std::max(highest, share);
@@ -73,8 +77,9 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
             continue;
         }
         Group folded;
+        folded.title = say("{}, place not known yet", model.knowledge().suspects[suspect].title);
         folded.placeKnown = false;
-        for (const auto& title : titles) {
+        for (const int title : titles) {
             const auto& group = groups[title];
             folded.first = group.first;
             folded.titles.insert(folded.titles.end(), group.titles.begin(), group.titles.end());
@@ -82,7 +87,7 @@ void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<std:
             folded.previousShare += group.previousShare;
             groups.erase(title);
         }
-        groups[model.knowledge().suspects[suspect].title + ", place not known yet"] = std::move(folded);
+        groups[titles.front()] = std::move(folded);
     }
 }
 
@@ -172,19 +177,19 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
     const Weights weights(belief);
-    const evidence::Scene scene{job.backlight, model.knowledge()};
+    const evidence::Scene scene{job.set.backlight, model.knowledge()};
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
         const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
-        SuspectShare row{kind.id, title, kind.side, group.placeKnown, group.share, group.previousShare, {}};
+        SuspectShare row{kind.id, group.title, kind.side, group.placeKnown, group.share, group.previousShare, {}};
         const auto decibans = group.share > shareWorthListing ? weights.decibansOf(group) : std::vector<double>{};
         for (std::size_t e = 0; e < decibans.size(); ++e) {
             const double db = decibans[e];
             if (std::abs(db) > decibansWorthSaying) {
-                row.reasons.push_back(
-                    {standing[e].id,
-                     evidence::titleOf(standing[e].what, scene) + ": " + evidence::describe(standing[e].what, scene),
-                     db});
+                row.reasons.push_back({standing[e].id,
+                                       say("{}: {}", evidence::titleOf(standing[e].what, scene),
+                                           evidence::describe(standing[e].what, scene)),
+                                       db});
             }
         }
         std::stable_sort(row.reasons.begin(), row.reasons.end(),
@@ -202,30 +207,26 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
 LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
     std::vector<Hypothesis> opens = belief.hypotheses;
     for (auto& h : opens) {
-        const auto* end = std::remove_if(h.faults.begin(), h.faults.begin() + h.faultCount, [](const CellFault& f) {
-            return f.fault != LedFault::Open && f.fault != LedFault::GroupOpen;
+        const auto end = std::remove_if(h.faults.begin(), h.faults.end(), [](const faults::Fault& fault) {
+            const auto* leds = faults::asLeds(fault);
+            return leds == nullptr || (leds->fault != LedFault::Open && leds->fault != LedFault::GroupOpen);
         });
-        h.faultCount = int(end - h.faults.begin());
+        h.faults.erase(end, h.faults.end());
     }
     return ledSharesOf(model, opens, belief.shares);
 }
 
-/// "Open LED A3, shorted LED A4, A7": the located LEDs by what is wrong with them.
-std::string verdictOf(const CaseModel& model, const Assessment& assessment) {
+/// "Open LED A3; Shorted LED A4, A7": the located LEDs by what is wrong with them.
+Text verdictOf(const CaseModel& model, const Assessment& assessment) {
     std::map<LedFault, std::vector<backlight::LedPlace>> byFault;
     for (std::size_t i = 0; i < assessment.located.size(); ++i) {
         byFault[assessment.locatedAs[i]].push_back(assessment.located[i]);
     }
-    std::string verdict;
+    std::vector<Text> verdict;
     for (const auto& [fault, places] : byFault) {
-        std::string title = model.titleOf(fault);
-        if (!verdict.empty()) {
-            title.front() = char(std::tolower(static_cast<unsigned char>(title.front())));
-        }
-        verdict +=
-            fmt::format("{}{} {}", verdict.empty() ? "" : ", ", title, evidence::namesOf(model.backlight(), places));
+        verdict.push_back(say("{} {}", model.titleOf(fault), evidence::namesOf(model.backlight(), places)));
     }
-    return verdict;
+    return text::joined(verdict, "; ");
 }
 
 void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
@@ -243,20 +244,14 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     const auto best = std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin();
     const Hypothesis& likeliest = belief.hypotheses[std::size_t(best)];
     const auto& suspect = model.knowledge().suspects[likeliest.suspect];
-    result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], suspect.driver,
-                        model.withOtherStrip(likeliest), model.placed(likeliest)};
+    result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], model.knowledge().behaviourOf(suspect).stage,
+                        model.madeOf(likeliest), model.placed(likeliest)};
     std::set<int> strips;
-    for (int i = 0; i < likeliest.faultCount; ++i) {
-        result.diagnosis.failedCount += likeliest.faults[i].count;
-        strips.insert(model.partition().cells()[likeliest.faults[i].cell].strip);
-    }
-    if (likeliest.otherStrip >= 0) {
-        strips.insert(model.otherStrips()[likeliest.otherStrip].strip);
-    }
-    if (likeliest.joint >= 0) {
-        const auto& joint = model.joints()[likeliest.joint];
-        const auto order = backlight::ledsInOrder(model.backlight(), joint.string);
-        strips.insert(order.at(std::min<std::size_t>(joint.before, order.size() - 1)).strip);
+    result.diagnosis.failedCount = faults::faultyLedCount(likeliest.faults);
+    for (const auto& fault : likeliest.faults) {
+        const auto* leds = faults::asLeds(fault);
+        strips.insert(leds != nullptr ? model.partition().cells()[leds->cell].strip
+                                      : faults::stripOf(fault, model.backlight()));
     }
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
@@ -266,9 +261,9 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
         result.locatedAs.push_back(LedFault(most));
     }
 
-    if (likeliest.faultCount == 0) {
+    if (result.diagnosis.failedCount == 0) {
         const auto& first = result.suspects.front();
-        result.found = first.share >= sureShare && first.placeKnown ? first.title : std::string();
+        result.found = first.share >= sureShare && first.placeKnown ? first.title : Text();
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         result.found = verdictOf(model, result);
     }
@@ -282,9 +277,9 @@ std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entr
     if (!job.panelOpen) {
         return untested;
     }
-    for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
+    for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
         bool lit = true;
-        for (const auto& part : backlight::runsOnStrip(job.backlight, strip)) {
+        for (const auto& part : backlight::runsOnStrip(job.set.backlight, strip)) {
             std::vector<bool> covered(std::size_t(part.count()), false);
             for (const auto& entry : standing) {
                 const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
@@ -312,23 +307,23 @@ std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entr
 void expect(CaseModel& model, const job::Job& job, Assessment& result) {
     const Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
     std::vector<backlight::ChannelDemand> demands;
-    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(job.backlight, channel, {}));
+    for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
+        demands.push_back(backlight::demandOf(job.set.backlight, channel, {}));
     }
-    const auto forecast = driver::forecast(job.backlight, model.reference(), demands, driver::DriverFault::None);
+    const auto forecast =
+        driver::Forecaster(job.set.backlight, model.reference()).forecast(demands, model.knowledge().healthy());
     for (const auto& test : model.knowledge().tests) {
         for (int channel = 0; test.form == Form::Volts && channel < (test.perChannel ? int(demands.size()) : 1);
              ++channel) {
-            const auto* volts = driver::forecastOf(forecast, test.id, channel);
+            const auto* volts = forecast.of(test.id, channel);
             if (volts != nullptr) {
-                result.expectedVolts[test.perChannel ? fmt::format("{}/{}", test.id, channel) : test.id] =
-                    driver::bandOf(*volts);
+                result.expectedVolts[{test.id, channel}] = driver::bandOf(*volts);
             }
         }
     }
-    for (int strip = 0; strip < int(job.backlight.strips.size()); ++strip) {
+    for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
         result.expectedStripVolts.push_back(
-            model.tester({backlight::wholeStrip(job.backlight, strip), job.bench.tester}, healthy).volts);
+            model.tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, healthy).volts);
     }
     Explained healthySet(model, healthy, &forecast);
     for (const auto& entry : job.trail) {
@@ -339,7 +334,7 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
 }
 
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
-    locate::CellPartition partition(job.backlight);
+    locate::CellPartition partition(job.set.backlight);
     for (const auto& entry : standing) {
         evidence::split(entry.what, partition);
     }
@@ -352,9 +347,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     Assessment result;
     const auto standing = job::standingEntries(job, job::Phase::Before);
 
-    CaseModel model(job.backlight, knowledge, partitionFor(job, standing), options.stop);
+    CaseModel model(job.set.backlight, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
-    const auto runs = candidateRuns(job.backlight, openSharesOf(model, belief), standing);
+    const auto runs = candidateRuns(job.set.backlight, openSharesOf(model, belief), standing);
     for (const auto& run : runs) {
         belief = refine(model, std::move(belief), run);
     }
@@ -363,10 +358,10 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.ledShares = ledSharesOf(model, belief.hypotheses, belief.shares);
     result.suspects = sharesOf(model, belief, job, standing);
     diagnose(model, belief, result);
-    if (!result.found.empty() && result.suspects.front().side == "leds") {
+    if (!result.found.empty() && result.suspects.front().side == knowledge::Side::Leds) {
         result.untested = untestedStrips(job, standing, result.diagnosis.failedStrips);
     }
-    result.verdict = result.untested.empty() ? result.found : std::string();
+    result.verdict = result.untested.empty() ? result.found : Text();
     result.probes = rankProbes(model, belief, job, standing, runs, result.untested);
     if (result.probes.size() > options.maxProbes) {
         result.probes.resize(options.maxProbes);

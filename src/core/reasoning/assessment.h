@@ -18,15 +18,15 @@ namespace dimglow::reasoning {
 /// How much a reading speaks for or against a suspect.
 struct Reason {
     int entry = 0;        ///< id of the entry in the trail
-    std::string text;     ///< "LED+ at switch-on peaks at 181.6 V"
+    text::Text text;      ///< "LED+ at switch-on peaks at 181.6 V"
     double decibans = 0;  ///< 10·log10 of the likelihood ratio against everything else; positive speaks for it
 };
 
 /// One line of "what is left".
 struct SuspectShare {
     std::string suspect;  ///< id of the suspect kind
-    std::string title;
-    std::string side;
+    text::Text title;
+    knowledge::Side side = knowledge::Side::Leds;
     bool placeKnown = true;  ///< false of a line that stands for many places
     double share = 0;
     double previousShare = 0;     ///< before the last entry
@@ -35,21 +35,18 @@ struct SuspectShare {
 
 /// One result a probe may have.
 struct ProbeOutcome {
-    std::string reading;  ///< "16.8 V, 6 lit"
-    std::string meaning;  ///< "open in B7 … B12"
-    double share = 0;     ///< how likely it is now
+    text::Text reading;  ///< "16.8 V, 6 lit"
+    text::Text meaning;  ///< "open in B7 … B12"
+    double share = 0;    ///< how likely it is now
 };
 
 /// A test that can be done now, and what it is worth.
 struct Probe {
     std::string test;  ///< id of the test kind
-    std::string title;
-    std::string how;
+    text::Text title;
+    text::Text how;
     std::string station;
-    std::optional<backlight::Run> run;                                              ///< of tester and look
-    backlight::TesterProbe::Minus minus = backlight::TesterProbe::Minus::EndOfRun;  ///< of the tester
-    std::vector<backlight::LedPlace> bridged;                                       ///< LEDs to put a jumper across
-    int channel = 0;
+    evidence::Question question;   ///< test, place and setting
     double minutes = 0;            ///< opening included
     double bits = 0;               ///< expected information (Shannon 1948)
     Reach opens = Reach::Outside;  ///< what has to be opened for it that is still closed
@@ -59,8 +56,8 @@ struct Probe {
 
 /// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them.
 struct Likeliest {
-    std::string title;
-    driver::DriverFault driver = driver::DriverFault::None;
+    text::Text title;
+    driver::StageChange driver;      ///< what is wrong on its side of the plug
     backlight::Backlight backlight;  ///< with a strip of another type where it has one
     backlight::Faults strings;
 };
@@ -72,12 +69,12 @@ struct Assessment {
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
     std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is
-    std::string found;                                  ///< what is known to be wrong, empty while it cannot tell
+    text::Text found;                                   ///< what is known to be wrong, empty while it cannot tell
     std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
-    std::string verdict;                                ///< what was found, once no strip is left untested
+    text::Text verdict;                                 ///< what was found, once no strip is left untested
     std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
-    std::map<std::string, driver::Band> expectedVolts;  ///< by board test id ("ledMinus/0" by channel), healthy
-    std::vector<double> expectedStripVolts;             ///< at the bench tester's current, by strip
+    std::map<evidence::Measured::Question, driver::Band> expectedVolts;  ///< of a healthy set
+    std::vector<double> expectedStripVolts;                              ///< at the bench tester's current, by strip
     driver::DriverReference reference;
     Likeliest likeliest;
     repair::Diagnosis diagnosis;

@@ -1,7 +1,7 @@
 #include "core/reasoning/belief.h"
 
-#include <fmt/format.h>
 #include <algorithm>
+#include <boost/math/special_functions/gamma.hpp>
 #include <cmath>
 #include <map>
 #include <numeric>
@@ -12,10 +12,16 @@
 namespace dimglow::reasoning {
 
 using backlight::LedFault;
+using faults::Fault;
+using faults::FaultList;
+using faults::FaultyLeds;
+using text::say;
+using text::Text;
 
 namespace {
 
 constexpr std::size_t beam = 32;
+constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty LEDs
 constexpr double dropBelow = 1e-8;
 /// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
 /// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
@@ -23,19 +29,35 @@ constexpr double tooRare = 22;
 constexpr double hopeless = 30;
 /// Single faults that larger sets are built from, the likeliest ones.
 constexpr std::size_t mostExtensions = 512;
-/// Share of cases with 1, 2, 3, 4 LEDs of one fault, by LedFault (common practice, no source: shorts come in groups,
-/// age comes to many).
-constexpr double howMany[backlight::ledFaultKinds][maxFaults] = {
+/// Sets of more than `shallow` faulty LEDs are built only from those that are no further behind the best: more faults
+/// are worth it where fewer leave a reading unexplained.
+constexpr double worthDeepening = 6;
+/// Explanations that may be weighed for that.
+constexpr std::size_t mostWeighed = 40000;
+constexpr int shallow = 4;
+/// Share of cases with 1, 2, 3 and at least 4 LEDs of one fault, by LedFault; of the last, each number is as much rarer
+/// than the one before as 4 are than 3 (common practice, no source: shorts come in groups, age comes to many).
+constexpr double howMany[backlight::ledFaultKinds][4] = {
     {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10},   {0.80, 0.15, 0.04, 0.01}, {0.75, 0.18, 0.05, 0.02},
     {0.75, 0.18, 0.05, 0.02},   {0.93, 0.06, 0.008, 0.002}, {0.40, 0.30, 0.18, 0.12}};
+double logShareOfCount(int kind, int count) {
+    const auto& shares = howMany[kind];
+    if (count < 4) {
+        return std::log(shares[count - 1]);
+    }
+    const double ratio = shares[3] / shares[2];
+    return std::log(shares[3] * (1 - ratio)) + (count - 4) * std::log(ratio);
+}
+/// Faulty LEDs at once that are still told apart; with more, every strip is replaced.
+constexpr int mostFaulty = 64;
 /// Two kinds of LED fault at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
 /// log n!, as far as there are LEDs.
 const std::vector<double> logFactorials = [] {
-    std::vector<double> logs(5000, 0);
-    for (std::size_t i = 1; i < logs.size(); ++i) {
-        logs[i] = logs[i - 1] + std::log(double(i));
+    std::vector<double> logs(5000);
+    for (std::size_t n = 0; n < logs.size(); ++n) {
+        logs[n] = boost::math::lgamma(double(n + 1));
     }
     return logs;
 }();
@@ -57,12 +79,13 @@ public:
                 suspectOfFault_[int(*fault)] = s;
             }
         }
+        titleOfPlaces_.resize(model.knowledge().suspects.size());
         touched_.resize(model.partition().cells().size());
         const int leds = model.backlight().ledCount();
         for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
             logWeightOfKind_[kind] = suspectOfFault_[kind] < 0 ? -INFINITY : logWeight(suspectOfFault_[kind]);
-            for (int count = 1; count <= maxFaults; ++count) {
-                logOfSets_[kind][count - 1] = std::log(howMany[kind][count - 1]) - logChoose(leds, count);
+            for (int count = 1; count <= std::min(leds, mostFaulty); ++count) {
+                logOfSets_[kind].push_back(logShareOfCount(kind, count) - logChoose(leds, count));
             }
         }
         highestLogs_.assign(entries.size(), -INFINITY);
@@ -102,43 +125,18 @@ private:
 
     void addSingles() {
         for (int s = 0; s < int(model_.knowledge().suspects.size()); ++s) {
+            const StringFault kind = model_.knowledge().suspects[s].strings;
             Hypothesis h;
             h.suspect = s;
             h.logPrior = logWeight(s);
-            switch (model_.knowledge().suspects[s].strings) {
-                case StringFault::None:
-                    addWithSoundStrings(h);
-                    break;
-                case StringFault::Plug:
-                case StringFault::Joint:
-                    addJoints(h, model_.knowledge().suspects[s].strings);
-                    break;
-                case StringFault::OtherType:
-                    h.logPrior -= std::log(double(model_.otherStrips().size()));
-                    for (h.otherStrip = 0; h.otherStrip < int(model_.otherStrips().size()); ++h.otherStrip) {
-                        add(h);
-                    }
-                    break;
-                case StringFault::Chassis:
-                    h.logPrior -= std::log(double(model_.leaks().size()));
-                    for (h.leak = 0; h.leak < int(model_.leaks().size()); ++h.leak) {
-                        addWithSoundStrings(h);
-                    }
-                    break;
-                default:
-                    break;
+            if (kind == StringFault::None) {
+                add(h);
+                continue;
             }
-        }
-    }
-
-    void addJoints(Hypothesis h, StringFault kind) {
-        const auto fits = [&](const JointCandidate& joint) {
-            return (joint.ohms >= backlight::openOhms) == (kind == StringFault::Plug);
-        };
-        const auto& joints = model_.joints();
-        h.logPrior -= std::log(double(std::count_if(joints.begin(), joints.end(), fits)));
-        for (h.joint = 0; h.joint < int(joints.size()); ++h.joint) {
-            if (fits(joints[h.joint])) {
+            const auto candidates = faults::candidatesFor(kind, model_.backlight());
+            h.logPrior -= std::log(double(candidates.size()));
+            for (const auto& candidate : candidates) {
+                h.faults.assign(1, candidate);
                 add(h);
             }
         }
@@ -150,12 +148,16 @@ private:
         std::array<int, backlight::ledFaultKinds> byKind{};
         h.logPrior = 0;
         int free = 0;
-        for (int i = 0; i < h.faultCount; ++i) {
-            const auto& f = h.faults[i];
+        for (std::size_t i = 0; i < h.faults.size(); ++i) {
+            const FaultyLeds& f = *faults::asLeds(h.faults[i]);
             byKind[int(f.fault)] += f.count;
             const int size = int(model_.partition().cells()[f.cell].positions.size());
-            free = i > 0 && h.faults[i - 1].cell == f.cell ? free - h.faults[i - 1].count : size;
+            const auto* before = i > 0 ? faults::asLeds(h.faults[i - 1]) : nullptr;
+            free = before != nullptr && before->cell == f.cell ? free - before->count : size;
             h.logPrior += logChoose(free, f.count);
+        }
+        if (!std::isfinite(h.logPrior)) {
+            return;  // more faults than LEDs
         }
         int kinds = 0;
         double heaviest = -INFINITY;
@@ -178,17 +180,15 @@ private:
     Hypothesis extended(const Hypothesis& from, int cell, LedFault fault) const {
         Hypothesis h = from;
         h.forecast = -1;
-        auto* end = h.faults.begin() + h.faultCount;
-        auto* same =
-            std::find_if(h.faults.begin(), end, [&](const auto& f) { return f.cell == cell && f.fault == fault; });
-        if (same != end) {
-            ++same->count;
+        const auto same = std::find_if(h.faults.begin(), h.faults.end(), [&](const Fault& other) {
+            const auto* leds = faults::asLeds(other);
+            return leds->cell == cell && leds->fault == fault;
+        });
+        if (same != h.faults.end()) {
+            ++std::get<FaultyLeds>(*same).count;
         } else {
-            const CellFault added{cell, fault, 1};
-            auto* at = std::upper_bound(h.faults.begin(), end, added);
-            std::move_backward(at, end, end + 1);
-            *at = added;
-            ++h.faultCount;
+            const Fault added = FaultyLeds{cell, fault, 1};
+            h.faults.insert(std::upper_bound(h.faults.begin(), h.faults.end(), added), added);
         }
         complete(h);
         return h;
@@ -202,15 +202,7 @@ private:
     };
 
     struct SetHash {
-        std::size_t operator()(const std::array<CellFault, maxFaults>& faults) const {
-            std::uint64_t hash = 0;
-            for (const auto& f : faults) {
-                hash = (hash ^ (std::uint64_t(f.cell) << 16 ^ std::uint64_t(f.fault) << 8 ^ std::uint64_t(f.count))) *
-                       0xBF58476D1CE4E5B9ull;
-                hash ^= hash >> 29;
-            }
-            return hash;
-        }
+        std::size_t operator()(const FaultList& faults) const { return faults::hashOf(faults); }
     };
 
     /// What was seen while one run was driven.
@@ -308,16 +300,21 @@ private:
                 }
             }
         }
-        std::unordered_set<std::array<CellFault, maxFaults>, SetHash> seen;
+        std::unordered_set<FaultList, SetHash> seen;
         std::vector<Partial> level = {healthy_};
-        for (int size = 1; size <= maxFaults; ++size) {
+        for (int size = 1; !level.empty() && size <= mostFaulty; ++size) {
             std::vector<Partial> next;
-            levelFloor_ = size < maxFaults ? -INFINITY : INFINITY;
+            levelFloor_ = -INFINITY;
+            beam_ = size < shallow ? beam : deepBeam;
             for (const auto& partial : level) {
+                const bool isWorthIt = partial.log > bestWithLast_ - worthDeepening && weighed_ < mostWeighed;
+                if (size > shallow && !isWorthIt) {
+                    break;
+                }
                 const Hypothesis from = partial.at < 0 ? Hypothesis{} : result_.hypotheses[partial.at];
                 standOn(partial);
                 for (auto& extension : extensions) {
-                    const Hypothesis h = extended(from, extension.cell, extension.fault);
+                    Hypothesis h = extended(from, extension.cell, extension.fault);
                     if (!std::isfinite(h.logPrior) || !seen.insert(h.faults).second) {
                         continue;
                     }
@@ -345,11 +342,11 @@ private:
     void raiseFloor(std::vector<Partial>& next) {
         const auto better = [](const Partial& a, const Partial& b) { return a.log > b.log; };
         std::push_heap(next.begin(), next.end(), better);
-        if (next.size() > beam) {
+        if (next.size() > beam_) {
             std::pop_heap(next.begin(), next.end(), better);
             next.pop_back();
         }
-        levelFloor_ = next.size() == beam ? next.front().log : -INFINITY;
+        levelFloor_ = next.size() == beam_ ? next.front().log : -INFINITY;
     }
 
     /// What \p base says of every entry becomes what others are told apart from.
@@ -377,8 +374,9 @@ private:
     /// Weighs one explanation and keeps it unless it is hopeless, with the last entry and without it: too rare to be
     /// listed, and not worth extending. It says what \p base says of all but the \p changed entries. A sum that is not
     /// complete yet is judged as if each reading to come spoke for it as well as for any explanation so far.
+    /// Gives \p h its forecast when it is asked for.
     /// \returns the log of its unnormalised posterior; -infinity when it was given up
-    double add(Hypothesis h, const Partial& base, const std::vector<std::size_t>& changed) {
+    double add(Hypothesis& h, const Partial& base, const std::vector<std::size_t>& changed) {
         const auto& before = baseLogs_;
         const std::size_t last = entries_.size() - 1;
         double ofLast = entries_.empty() ? 0 : before[last];
@@ -446,17 +444,15 @@ private:
         logs_.push_back(log);
     }
 
-    /// An explanation without faulty LEDs, every entry asked.
-    void add(const Hypothesis& h) { add(h, healthy_, all_); }
-    /// An explanation under which the LEDs at the bench are as healthy ones.
-    void addWithSoundStrings(const Hypothesis& h) { add(h, healthy_, unsound_); }
+    /// An explanation without faulty LEDs; entries that any sound LEDs answer alike are not asked again.
+    void add(Hypothesis h) { add(h, healthy_, faults::leaveLedsSound(h.faults) ? unsound_ : all_); }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
         if (needsForecast(entries_[entry])) {
             return logOfForecast(entry, h);
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
-        const bool isKnown = look != nullptr && look->weighed == weighed_ && h.faultCount > 0;
+        const bool isKnown = look != nullptr && look->weighed == weighed_ && faults::faultyLedCount(h.faults) > 0;
         return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
@@ -487,20 +483,34 @@ private:
 
     /// Explanations that read alike share a title; it is made once.
     int titleIndex(Belief& belief, const Hypothesis& h) {
-        std::array<int, 4 + maxFaults> key{h.suspect, h.joint, h.otherStrip, h.leak};
-        for (int i = 0; i < h.faultCount; ++i) {
-            const int strip = model_.partition().cells()[h.faults[i].cell].strip;
-            key[4 + i] = 1 + strip * backlight::ledFaultKinds + int(h.faults[i].fault);
-        }
-        const auto [entry, isNew] = titleOfKey_.try_emplace(key, 0);
-        if (isNew) {
-            const auto [title, isNewTitle] = indexOfTitle_.try_emplace(titleOf(model_, h), int(belief.titles.size()));
-            if (isNewTitle) {
-                belief.titles.push_back(title->first);
+        FaultList places = h.faults;
+        for (Fault& fault : places) {
+            if (auto* leds = std::get_if<FaultyLeds>(&fault)) {
+                leds->cell = model_.partition().cells()[leds->cell].strip;  // what the title says of its place
+                leds->count = 1;
             }
-            entry->second = title->second;
+        }
+        std::sort(places.begin(), places.end());
+        places.erase(std::unique(places.begin(), places.end()), places.end());
+        const auto [entry, isNew] = titleOfPlaces_[std::size_t(h.suspect)].try_emplace(places, 0);
+        if (isNew) {
+            entry->second = newTitle(belief, h);
         }
         return entry->second;
+    }
+
+    /// Places of LEDs have titles of their own; joints and strips of one place read alike, whatever their size.
+    int newTitle(Belief& belief, const Hypothesis& h) {
+        Text title = titleOf(model_, h);
+        const int next = int(belief.titles.size());
+        if (faults::faultyLedCount(h.faults) == 0) {
+            const auto [known, isNew] = titleOfOthers_.try_emplace(title.english(), next);
+            if (!isNew) {
+                return known->second;
+            }
+        }
+        belief.titles.push_back(std::move(title));
+        return next;
     }
 
     void weigh() {
@@ -513,8 +523,8 @@ private:
         Belief kept;
         for (std::size_t h = 0; h < shares.size(); ++h) {
             if (std::max(shares[h], previousShares[h]) > dropBelow) {
-                kept.hypotheses.push_back(result_.hypotheses[h]);
                 kept.titleOf.push_back(titleIndex(kept, result_.hypotheses[h]));
+                kept.hypotheses.push_back(std::move(result_.hypotheses[h]));
                 kept.shares.push_back(shares[h]);
                 kept.previousShares.push_back(previousShares[h]);
                 kept.rowOf.push_back(result_.rowOf[h]);
@@ -538,8 +548,8 @@ private:
     std::vector<std::size_t> baseDiffering_;  ///< where that is not what a healthy backlight says
     std::vector<std::pair<std::size_t, double>> differing_;  ///< of the explanation that is being kept
     std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
-    std::map<std::array<int, 4 + maxFaults>, int> titleOfKey_;  ///< into the belief's titles
-    std::unordered_map<std::string, int> indexOfTitle_;
+    std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty LEDs; into the belief's titles
+    std::vector<std::unordered_map<FaultList, int, SetHash>> titleOfPlaces_;  ///< by suspect; into the belief's titles
     std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
     std::vector<std::size_t> ofTheBoard_;  ///< those alone
     std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
@@ -552,6 +562,7 @@ private:
     std::vector<char> isChanged_;       ///< by entry, while changed_ is made
     double best_ = -INFINITY;           ///< of all explanations so far, last entry left out
     double bestWithLast_ = -INFINITY;   ///< of all explanations so far
+    std::size_t beam_ = beam;           ///< of the level that is being made
     double levelFloor_ = INFINITY;      ///< of the sets of faulty LEDs, from here on one is extended further
     bool judges_ = false;               ///< single LED faults are all weighed first, to know what readings can say
     std::vector<double> highestLogs_;   ///< of each entry, what the explanation says that it fits best
@@ -559,19 +570,8 @@ private:
     double totalWeight_ = 0;
     std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
     /// Log of how often a kind comes in such numbers, spread over all sets of that many LEDs.
-    std::array<std::array<double, maxFaults>, backlight::ledFaultKinds> logOfSets_{};
+    std::array<std::vector<double>, backlight::ledFaultKinds> logOfSets_;
 };
-
-std::string jointTitle(const CaseModel& model, const SuspectKind& suspect, const JointCandidate& joint) {
-    const auto& backlight = model.backlight();
-    const auto order = backlight::ledsInOrder(backlight, joint.string);
-    const auto& after = backlight.strips[order.at(joint.before).strip].label;
-    if (joint.before == 0) {
-        return fmt::format("{}: harness of strip {}", suspect.title, after);
-    }
-    return fmt::format("{} between {} and {}", suspect.title, backlight.strips[order.at(joint.before - 1).strip].label,
-                       after);
-}
 
 }  // namespace
 
@@ -601,30 +601,43 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     };
     const auto isSplit = [](const locate::CellPartition::Parts& part) { return part.within >= 0 && part.without >= 0; };
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        Hypothesis coarse = belief.hypotheses[h];
-        const auto keep = [&](const Hypothesis& hypothesis, double share) {
-            fine.hypotheses.push_back(hypothesis);
+        Hypothesis& coarse = belief.hypotheses[h];
+        const auto keep = [&](Hypothesis& hypothesis, double share) {
+            fine.hypotheses.push_back(std::move(hypothesis));
             fine.shares.push_back(belief.shares[h] * share);
             fine.previousShares.push_back(belief.previousShares[h] * share);
             fine.titleOf.push_back(belief.titleOf[h]);
             fine.rowOf.push_back(belief.rowOf[h]);
         };
-        auto* end = coarse.faults.begin() + coarse.faultCount;
-        if (std::none_of(coarse.faults.begin(), end, [&](const CellFault& f) { return isSplit(parts[f.cell]); })) {
-            std::for_each(coarse.faults.begin(), end,
-                          [&](CellFault& f) { f.cell = std::max(parts[f.cell].within, parts[f.cell].without); });
+        const bool isTouched = std::any_of(coarse.faults.begin(), coarse.faults.end(), [&](const Fault& fault) {
+            const auto* leds = faults::asLeds(fault);
+            return leds != nullptr && isSplit(parts[leds->cell]);
+        });
+        if (!isTouched) {
+            for (auto& fault : coarse.faults) {
+                if (auto* leds = std::get_if<FaultyLeds>(&fault)) {
+                    leds->cell = std::max(parts[leds->cell].within, parts[leds->cell].without);
+                }
+            }
             keep(coarse, 1);
             continue;
         }
         Partial start{coarse};
-        start.hypothesis.faultCount = 0;
+        start.hypothesis.faults.clear();
         std::vector<Partial> partials = {start};
-        for (int i = 0; i < coarse.faultCount; ++i) {
-            const CellFault& f = coarse.faults[i];
+        for (std::size_t i = 0; i < coarse.faults.size(); ++i) {
+            if (faults::asLeds(coarse.faults[i]) == nullptr) {
+                for (auto& partial : partials) {
+                    partial.hypothesis.faults.push_back(coarse.faults[i]);
+                }
+                continue;
+            }
+            const FaultyLeds& f = *faults::asLeds(coarse.faults[i]);
             const auto part = parts[f.cell];
             const int within = part.within < 0 ? 0 : int(model.partition().cells()[part.within].positions.size());
             const int without = int(before[f.cell].positions.size()) - within;
-            const bool sameCell = i > 0 && coarse.faults[i - 1].cell == f.cell;
+            const auto* last = i > 0 ? faults::asLeds(coarse.faults[i - 1]) : nullptr;
+            const bool sameCell = last != nullptr && last->cell == f.cell;
             std::vector<Partial> next;
             for (auto partial : partials) {
                 partial.usedWithin = sameCell ? partial.usedWithin : 0;
@@ -643,8 +656,8 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
                     grown.usedWithout += f.count - inside;
                     for (const auto& [cell, count] :
                          {std::pair(part.within, inside), std::pair(part.without, f.count - inside)}) {
-                        if (count > 0 && grown.hypothesis.faultCount < maxFaults) {
-                            grown.hypothesis.faults[grown.hypothesis.faultCount++] = {cell, f.fault, count};
+                        if (count > 0) {
+                            grown.hypothesis.faults.emplace_back(FaultyLeds{cell, f.fault, count});
                         }
                     }
                     next.push_back(std::move(grown));
@@ -652,47 +665,39 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
             }
             partials = std::move(next);
         }
-        for (const auto& partial : partials) {
+        for (auto& partial : partials) {
             keep(partial.hypothesis, partial.share);
         }
     }
     return fine;
 }
 
-std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
+Text titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
     const auto& suspect = model.knowledge().suspects[hypothesis.suspect];
-    if (hypothesis.joint >= 0) {
-        return jointTitle(model, suspect, model.joints()[hypothesis.joint]);
-    }
-    if (hypothesis.otherStrip >= 0) {
-        return fmt::format("{}: {}", suspect.title,
-                           model.backlight().strips[model.otherStrips()[hypothesis.otherStrip].strip].label);
-    }
-    if (hypothesis.leak >= 0) {
-        const auto& leak = model.leaks()[hypothesis.leak];
-        const auto order = backlight::ledsInOrder(model.backlight(), leak.string);
-        const auto at = order.at(std::min(std::size_t(leak.before), order.size() - 1));
-        return fmt::format("{} near strip {}", suspect.title, model.backlight().strips[at.strip].label);
-    }
-    if (hypothesis.faultCount == 0) {
+    if (hypothesis.faults.empty()) {
         return suspect.title;
     }
     std::map<LedFault, std::set<int>> stripsOfFault;
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        stripsOfFault[hypothesis.faults[i].fault].insert(model.partition().cells()[hypothesis.faults[i].cell].strip);
-    }
-    std::string title;
-    for (const auto& [fault, strips] : stripsOfFault) {
-        title += fmt::format("{}{} in strip{} ", title.empty() ? "" : ", ", model.titleOf(fault),
-                             strips.size() > 1 ? "s" : "");
-        for (const int strip : strips) {
-            title += (strip == *strips.begin()    ? ""
-                      : strip == *strips.rbegin() ? " and "
-                                                  : ", ") +
-                     model.backlight().strips[strip].label;
+    std::vector<Text> titles;
+    for (const auto& fault : hypothesis.faults) {
+        if (const auto* leds = faults::asLeds(fault)) {
+            stripsOfFault[leds->fault].insert(model.partition().cells()[leds->cell].strip);
+        } else {
+            titles.push_back(faults::titleOf(fault, model.backlight(), suspect.title));
         }
     }
-    return title;
+    for (const auto& [fault, strips] : stripsOfFault) {
+        std::vector<Text> labels;
+        for (const int strip : strips) {
+            labels.push_back(text::name(model.backlight().strips[strip].label));
+        }
+        const Text last = labels.back();
+        labels.pop_back();
+        titles.push_back(labels.empty()
+                             ? say("{} in strip {}", model.titleOf(fault), last)
+                             : say("{} in strips {} and {}", model.titleOf(fault), text::joined(labels), last));
+    }
+    return text::joined(titles);
 }
 
 LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hypotheses,
@@ -700,9 +705,10 @@ LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hyp
     const auto& cells = model.partition().cells();
     std::vector<double> byCell(cells.size(), 0);
     for (std::size_t h = 0; h < hypotheses.size(); ++h) {
-        for (int i = 0; i < hypotheses[h].faultCount; ++i) {
-            const auto& f = hypotheses[h].faults[i];
-            byCell[f.cell] += shares[h] * f.count / double(cells[f.cell].positions.size());
+        for (const auto& fault : hypotheses[h].faults) {
+            if (const auto* leds = faults::asLeds(fault)) {
+                byCell[leds->cell] += shares[h] * leds->count / double(cells[leds->cell].positions.size());
+            }
         }
     }
     LedShares result;

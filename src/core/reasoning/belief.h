@@ -13,18 +13,18 @@ struct Belief {
     std::vector<Hypothesis> hypotheses;
     std::vector<double> shares;          ///< add up to 1
     std::vector<double> previousShares;  ///< the same without the last entry; add up to 1
-    std::vector<std::string> titles;     ///< the explanations in words, down to the strip
+    std::vector<text::Text> titles;      ///< the explanations in words, down to the strip
     std::vector<int> titleOf;            ///< into titles, by hypothesis
     std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
     Likelihoods likelihoods;
 };
 
-/// Bayes' rule over single faults and combinations of up to `maxFaults` faulty LEDs, entries taken as independent
-/// given the fault.
+/// Bayes' rule over single faults and combinations of any number of faulty LEDs, entries taken as independent given the
+/// fault.
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
-/// each level are kept for the next, if they are not hopeless. Explanations below a share of 1e-8, before and after
-/// the last entry, are dropped.
+/// each level are kept for the next, if they are not hopeless, until no set is worth another fault. Explanations below
+/// a share of 1e-8, before and after the last entry, are dropped.
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
 
 /// The same belief over a finer partition. No reading tells the new parts apart, so each fault falls into either part
@@ -32,7 +32,7 @@ Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
 Belief refine(CaseModel& model, Belief belief, const backlight::Run& run);
 
 /// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
-std::string titleOf(const CaseModel& model, const Hypothesis& hypothesis);
+text::Text titleOf(const CaseModel& model, const Hypothesis& hypothesis);
 
 /// Probability that each LED is faulty, by strip and LED.
 using LedShares = std::vector<std::vector<double>>;

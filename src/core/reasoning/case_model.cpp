@@ -11,23 +11,44 @@ using backlight::LedPlace;
 using backlight::Run;
 using backlight::TesterProbe;
 
-std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
-    std::uint64_t hash = 0;
-    const auto mix = [&](std::int64_t value) {
-        hash = (hash ^ std::uint64_t(value)) * 0xBF58476D1CE4E5B9ull;
-        hash ^= hash >> 29;
-    };
-    mix(key.circuit);
-    for (int i = 0; i < key.deviationCount; ++i) {
-        const Deviation& d = key.deviations[i];
-        mix((d.string << 20) ^ (d.spec << 8) ^ (int(d.fault) << 1) ^ int(d.bridged));
-        mix((d.section << 16) ^ (d.branch << 8) ^ d.position);
+namespace {
+
+/// Folds full values into a hash.
+class Hash {
+public:
+    void mix(std::uint64_t value) {
+        hash_ = (hash_ ^ value) * 0xBF58476D1CE4E5B9ull;
+        hash_ ^= hash_ >> 29;
     }
-    mix((key.jointString << 12) ^ key.jointBefore);
-    mix(std::int64_t(key.jointOhms));
-    mix((key.otherStrip << 12) ^ key.otherPlace);
-    mix((key.leakString << 12) ^ key.leakBefore);
-    return hash;
+    std::size_t value() const { return hash_; }
+
+private:
+    std::uint64_t hash_ = 0;
+};
+
+}  // namespace
+
+std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
+    Hash hash;
+    hash.mix(std::uint64_t(key.circuit));
+    for (const Deviation& d : key.deviations) {
+        hash.mix((std::uint64_t(d.string) << 20) ^ (std::uint64_t(d.spec) << 8) ^ (std::uint64_t(d.fault) << 1) ^
+                 std::uint64_t(d.bridged));
+        hash.mix((std::uint64_t(d.section) << 16) ^ (std::uint64_t(d.branch) << 8) ^ std::uint64_t(d.position));
+    }
+    for (const auto& sign : key.signs) {
+        hash.mix(faults::hashOf(sign));
+    }
+    return hash.value();
+}
+
+std::size_t CaseModel::ForecastKeyHash::operator()(const ForecastKey& key) const {
+    Hash hash;
+    for (const auto* demand : key.demands) {
+        hash.mix(reinterpret_cast<std::uintptr_t>(demand));
+    }
+    hash.mix(std::uint64_t(key.behaviour));
+    return hash.value();
 }
 
 std::size_t CaseModel::ProbeHash::operator()(const TesterProbe& probe) const {
@@ -43,9 +64,11 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
                      std::stop_token stop)
     : stop_(std::move(stop)),
       backlight_(backlight),
+      wiring_(backlight_),
       knowledge_(knowledge),
       partition_(std::move(partition)),
-      reference_(driver::referenceOf(backlight)) {
+      reference_(driver::referenceOf(backlight)),
+      forecaster_(backlight, reference_) {
     std::vector<backlight::LedSpec> specs;
     for (const auto& strip : backlight_.strips) {
         sideBySide_ = sideBySide_ || strip.parallel * strip.chains > 1;
@@ -70,7 +93,6 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
         }
     }
     healthyDemands_.assign(wirings.size(), nullptr);
-    int stringIndex = 0;
     for (const auto& ref : backlight::stringsOf(backlight_)) {
         steps_.emplace_back();
         for (const auto& section : backlight::sectionsOf(backlight_, backlight::wholeString(backlight_, ref))) {
@@ -78,26 +100,6 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
                 steps_.back().push_back(
                     {section.first, (position - section.first) / section.length, section.branches, section.length});
             }
-        }
-        int before = 0;
-        for (const auto& part : backlight::partsOf(backlight_, ref)) {
-            joints_.push_back({ref, stringIndex, before, backlight::openOhms});
-            for (const double ohms : backlight::badJointOhms) {
-                joints_.push_back({ref, stringIndex, before, ohms});
-            }
-            before += part.count();
-        }
-        for (int node = 0; node <= before; ++node) {
-            if (backlight::probeable(backlight_, {ref, std::min(node, before - 1), before - 1}).first ==
-                std::min(node, before - 1)) {
-                leaks_.push_back({ref, stringIndex, node});
-            }
-        }
-        ++stringIndex;
-    }
-    for (int strip = 0; strip < int(backlight_.strips.size()); ++strip) {
-        for (const double factor : backlight::otherTypeFactors) {
-            otherStrips_.push_back({strip, factor, backlight::runsOnStrip(backlight_, strip)});
         }
     }
 }
@@ -122,7 +124,7 @@ bool CaseModel::canHave(const locate::Cell& cell, LedFault fault) const {
     }
 }
 
-const std::string& CaseModel::titleOf(LedFault fault) const {
+const text::Text& CaseModel::titleOf(LedFault fault) const {
     return std::find_if(knowledge_.suspects.begin(), knowledge_.suspects.end(),
                         [&](const auto& kind) { return knowledge::ledFaultOf(kind.strings) == fault; })
         ->title;
@@ -130,15 +132,19 @@ const std::string& CaseModel::titleOf(LedFault fault) const {
 
 /// Faults of one strip go to different steps where LEDs stand side by side, as long as there are any.
 Faults CaseModel::placed(const Hypothesis& hypothesis) const {
-    Faults faults;
+    Faults wrong;
     std::vector<int> used;  // positions of this hypothesis in the string of the cell
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        const CellFault& f = hypothesis.faults[i];
-        const auto& cell = partition_.cells()[f.cell];
-        const bool sameString =
-            i > 0 && partition_.cells()[hypothesis.faults[i - 1].cell].stringIndex == cell.stringIndex;
-        if (!sameString) {
+    int stringOfUsed = -1;
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        if (leds == nullptr) {
+            faults::addTo(wrong, fault);
+            continue;
+        }
+        const auto& cell = partition_.cells()[leds->cell];
+        if (cell.stringIndex != stringOfUsed) {
             used.clear();
+            stringOfUsed = cell.stringIndex;
         }
         const auto isTaken = [&](int position) { return std::find(used.begin(), used.end(), position) != used.end(); };
         const auto isBesideTaken = [&](int position) {
@@ -146,36 +152,28 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
                 return stepOf(cell, other).section == stepOf(cell, position).section;
             });
         };
-        for (int n = 0; n < f.count; ++n) {
+        for (int n = 0; n < leds->count; ++n) {
             auto at = std::find_if(cell.positions.begin(), cell.positions.end(),
                                    [&](int p) { return !isTaken(p) && !isBesideTaken(p); });
             if (at == cell.positions.end()) {
                 at = std::find_if(cell.positions.begin(), cell.positions.end(), [&](int p) { return !isTaken(p); });
             }
             used.push_back(*at);
-            faults.leds.push_back({partition_.placeOf(cell, *at), f.fault});
+            wrong.leds.push_back({partition_.placeOf(cell, *at), leds->fault});
         }
     }
-    if (hypothesis.joint >= 0) {
-        const auto& joint = joints_[hypothesis.joint];
-        faults.joints.push_back({joint.string, joint.before, joint.ohms});
-    }
-    if (hypothesis.leak >= 0) {
-        const auto& leak = leaks_[hypothesis.leak];
-        faults.leaks.push_back({leak.string, leak.before, backlight::chassisLeakOhms});
-    }
-    return faults;
+    return wrong;
 }
 
-const backlight::Backlight& CaseModel::withOtherStrip(const Hypothesis& hypothesis) {
-    if (hypothesis.otherStrip < 0) {
+const backlight::Backlight& CaseModel::madeOf(const Hypothesis& hypothesis) {
+    std::vector<faults::Fault> remade;
+    std::copy_if(hypothesis.faults.begin(), hypothesis.faults.end(), std::back_inserter(remade), faults::remakes);
+    if (remade.empty()) {
         return backlight_;
     }
-    const auto [entry, isNew] = withOtherStrip_.try_emplace(hypothesis.otherStrip);
-    if (isNew) {
-        const auto& other = otherStrips_[hypothesis.otherStrip];
-        entry->second = backlight_;
-        entry->second.strips[other.strip].led.ratedVolts *= other.factor;
+    const auto [entry, isNew] = madeOf_.try_emplace(remade, backlight_);
+    for (std::size_t i = 0; isNew && i < remade.size(); ++i) {
+        faults::remake(entry->second, remade[i]);
     }
     return entry->second;
 }
@@ -215,130 +213,114 @@ void CaseModel::addDeviations(const Hypothesis& hypothesis, Key& key, See see) c
             deviation.sides = step.sides;
             deviation.length = step.length;
         }
-        key.deviations[key.deviationCount++] = deviation;
+        key.deviations.push_back(deviation);
     };
-    if (sideBySide_) {
-        std::size_t at = 0;
-        const auto leds = placed(hypothesis).leds;
-        for (int i = 0; i < hypothesis.faultCount; ++i) {
-            const auto& f = hypothesis.faults[i];
-            for (int n = 0; n < f.count; ++n, ++at) {
-                add(partition_.cells()[f.cell], partition_.positionOf(leds[at].place), f.fault);
-            }
-        }
-    } else {
-        for (int i = 0; i < hypothesis.faultCount; ++i) {
-            const auto& f = hypothesis.faults[i];
-            const auto& cell = partition_.cells()[f.cell];
-            for (int n = 0; n < f.count; ++n) {
-                add(cell, cell.positions[n], f.fault);
-            }
+    const auto places = sideBySide_ ? placed(hypothesis).leds : std::vector<backlight::PlacedFault>{};
+    std::size_t at = 0;
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        for (int n = 0; leds != nullptr && n < leds->count; ++n, ++at) {
+            const auto& cell = partition_.cells()[leds->cell];
+            add(cell, sideBySide_ ? partition_.positionOf(places[at].place) : cell.positions[n], leds->fault);
         }
     }
-    const auto end = key.deviations.begin() + key.deviationCount;
     if (sideBySide_) {
         renumber(key);
     }
-    std::sort(key.deviations.begin(), end);
+    std::sort(key.deviations.begin(), key.deviations.end());
 }
 
 /// Sections and branches are told apart, not by where they are: numbered as they come.
 void CaseModel::renumber(Key& key) {
-    std::array<Deviation, maxFaults> seen = key.deviations;
-    for (int i = 0; i < key.deviationCount; ++i) {
+    const auto seen = key.deviations;
+    for (std::size_t i = 0; i < seen.size(); ++i) {
         Deviation& d = key.deviations[i];
         if (d.section == 0) {
             continue;
         }
-        int first = i;
-        int firstOfBranch = i;
-        for (int j = i - 1; j >= 0; --j) {
+        std::size_t first = i;
+        std::size_t firstOfBranch = i;
+        for (std::size_t j = i; j-- > 0;) {
             if (seen[j].string == seen[i].string && seen[j].section == seen[i].section) {
                 first = j;
                 firstOfBranch = seen[j].branch == seen[i].branch ? j : firstOfBranch;
             }
         }
-        d.section = 1 + first;
-        d.branch = 1 + firstOfBranch;
+        d.section = 1 + int(first);
+        d.branch = 1 + int(firstOfBranch);
     }
+}
+
+/// LEDs in series are interchangeable for a circuit unless the chassis, a jumper or a fault of another kind tells them
+/// apart.
+bool CaseModel::placesMatter(const Hypothesis& hypothesis) {
+    const auto isOfLeds = [](const faults::Fault& fault) { return faults::asLeds(fault) != nullptr; };
+    return faults::holdsLeak(hypothesis.faults) ||
+           (hypothesis.faults.size() > 1 && std::any_of(hypothesis.faults.begin(), hypothesis.faults.end(), isOfLeds) &&
+            !std::all_of(hypothesis.faults.begin(), hypothesis.faults.end(), isOfLeds));
 }
 
 const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis& hypothesis) {
     const auto*& healthy = healthyDemands_[circuitOfChannel_[channel]];
-    const auto* end = hypothesis.faults.data() + hypothesis.faultCount;
-    const bool isElsewhere = hypothesis.joint < 0 && hypothesis.otherStrip < 0 && hypothesis.leak < 0 &&
-                             std::none_of(hypothesis.faults.data(), end, [&](const CellFault& f) {
-                                 return partition_.cells()[f.cell].string.channel == channel;
-                             });
-    if (isElsewhere && healthy != nullptr) {
+    const bool places = placesMatter(hypothesis);
+    const auto signHere = [&](const faults::Fault& fault) {
+        return faults::signInChannel(fault, wiring_, channel, places);
+    };
+    const bool isHere = std::any_of(hypothesis.faults.begin(), hypothesis.faults.end(), [&](const auto& fault) {
+        const auto* leds = faults::asLeds(fault);
+        return leds != nullptr ? partition_.cells()[leds->cell].string.channel == channel : signHere(fault).has_value();
+    });
+    if (!isHere && healthy != nullptr) {
         return *healthy;
     }
     Key key;
     key.circuit = circuitOfChannel_[channel];
-    const bool leaks = hypothesis.leak >= 0 && leaks_[hypothesis.leak].string.channel == channel;
-    addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
-        deviation.string = cell.string.string;
-        deviation.position = leaks ? position : -1;
-        return cell.string.channel == channel;
-    });
-    if (hypothesis.joint >= 0 && joints_[hypothesis.joint].string.channel == channel) {
-        key.jointString = joints_[hypothesis.joint].string.string;
-        key.jointOhms = joints_[hypothesis.joint].ohms;
-    }
-    if (hypothesis.otherStrip >= 0) {
-        for (const auto& run : otherStrips_[hypothesis.otherStrip].runs) {
-            if (run.string.channel == channel) {
-                key.otherStrip = hypothesis.otherStrip;
-                key.otherPlace = channel;
-            }
+    for (const auto& fault : hypothesis.faults) {
+        if (const auto sign = signHere(fault)) {
+            key.signs.push_back(*sign);
         }
     }
-    if (leaks) {
-        key.leakString = leaks_[hypothesis.leak].string.string;
-        key.leakBefore = leaks_[hypothesis.leak].before;
-    }
-    Key untouched;
-    untouched.circuit = key.circuit;
-    const bool isUntouched = key == untouched;
-    if (isUntouched && healthy != nullptr) {
+    addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
+        deviation.string = cell.string.string;
+        deviation.position = places ? position : -1;
+        return cell.string.channel == channel;
+    });
+    if (key.isHealthy() && healthy != nullptr) {
         return *healthy;
     }
     const auto [entry, isNew] = demands_.try_emplace(key);
     if (isNew) {
-        entry->second = backlight::demandOf(withOtherStrip(hypothesis), channel, placed(hypothesis));
+        entry->second = backlight::demandOf(madeOf(hypothesis), channel, placed(hypothesis));
     }
-    healthy = isUntouched ? &entry->second : healthy;
+    healthy = key.isHealthy() ? &entry->second : healthy;
     return entry->second;
 }
 
 int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     const SuspectKind& suspect = knowledge_.suspects[hypothesis.suspect];
-    ForecastKey key;
-    addDeviations(hypothesis, key.strings, [](const locate::Cell& cell, int, Deviation& deviation) {
-        deviation.string = cell.stringIndex;
-        return true;
-    });
-    if (hypothesis.joint >= 0) {
-        key.strings.jointString = joints_[hypothesis.joint].stringIndex;
-        key.strings.jointOhms = joints_[hypothesis.joint].ohms;
+    if (soundDemands_.empty()) {
+        for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
+            soundDemands_.push_back(&demand(channel, Hypothesis{}));
+        }
     }
-    key.strings.otherStrip = hypothesis.otherStrip;
-    if (hypothesis.leak >= 0) {
-        key.strings.leakString = leaks_[hypothesis.leak].stringIndex;
-        key.strings.leakBefore = leaks_[hypothesis.leak].before;
+    ForecastKey& key = forecastKey_;
+    key.demands = soundDemands_;
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        const int channels = int(backlight_.channels.size());
+        const int first = leds == nullptr ? 0 : partition_.cells()[leds->cell].string.channel;
+        for (int channel = first; channel < (leds == nullptr ? channels : first + 1); ++channel) {
+            key.demands[channel] = &demand(channel, hypothesis);
+        }
     }
-    key.driver = suspect.driver;
-    key.blOnAbsent = suspect.blOnAbsent;
+    key.behaviour = suspect.behaviour;
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
-        demandsOfOne_.resize(backlight_.channels.size());
-        for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-            demandsOfOne_[channel] = demand(channel, hypothesis);
+        demandsOfOne_.resize(key.demands.size());
+        for (std::size_t channel = 0; channel < key.demands.size(); ++channel) {
+            demandsOfOne_[channel] = *key.demands[channel];
         }
-        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, suspect.driver));
-        if (suspect.blOnAbsent) {
-            forecasts_.back().blOn = {{1, driver::Shape::Steady, 0.1, 0.15, 0.1, 0.15}};
-        }
+        forecasts_.push_back(forecaster_.forecast(demandsOfOne_, knowledge_.behaviourOf(suspect)));
     }
     return entry->second;
 }
@@ -368,60 +350,37 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
                          partition_.placeOf(cell, cell.positions.front())) != probe.bridged.end();
     };
     const bool toChassis = probe.minus == TesterProbe::Minus::Chassis;
+    const bool places = toChassis || !probe.bridged.empty() || placesMatter(hypothesis);
     Key key;
     key.circuit = place.circuit;
     addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
         deviation.bridged = bridged(cell);
-        deviation.position = toChassis || !probe.bridged.empty() ? position : -1;
+        deviation.position = places ? position : -1;
         return cell.string == run.string && (run.contains(position) || (toChassis && position > run.last));
     });
     int dark = 0;
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        const auto& f = hypothesis.faults[i];
-        dark += f.fault == LedFault::Dark && locate::inside(partition_.cells()[f.cell], run) ? f.count : 0;
-    }
-    if (hypothesis.joint >= 0) {
-        const auto& candidate = joints_[hypothesis.joint];
-        const int last = toChassis ? int(steps_[candidate.stringIndex].size()) : run.last;
-        const bool within = candidate.before > run.first && candidate.before <= last;
-        const bool inPath = within || (place.atThePlug && candidate.before == 0);
-        if (candidate.string == run.string && inPath) {
-            key.jointString = 0;
-            key.jointOhms = candidate.ohms;
-            key.jointBefore = toChassis ? candidate.before : -1;
+    bool isOdd = false;
+    for (const auto& fault : hypothesis.faults) {
+        if (const auto* leds = faults::asLeds(fault)) {
+            const bool counts = leds->fault == LedFault::Dark && locate::inside(partition_.cells()[leds->cell], run);
+            dark += counts ? leds->count : 0;
+        } else if (const auto sign = faults::signOnBench(fault, wiring_, {probe, place.atThePlug, places})) {
+            key.signs.push_back(*sign);
+            isOdd = isOdd || faults::remakes(fault);
         }
     }
-    if (hypothesis.otherStrip >= 0) {
-        const auto& candidate = otherStrips_[hypothesis.otherStrip];
-        for (const auto& strip : candidate.runs) {
-            const int last = toChassis ? strip.last : run.last;
-            const int overlap = std::min(strip.last, last) - std::max(strip.first, run.first) + 1;
-            if (strip.string == run.string && overlap > 0) {
-                key.otherStrip = hypothesis.otherStrip;
-                key.otherPlace += overlap;
-            }
-        }
-    }
-    if (hypothesis.leak >= 0 && toChassis && leaks_[hypothesis.leak].string == run.string) {
-        key.leakString = 0;
-        key.leakBefore = leaks_[hypothesis.leak].before;
-    }
-    Key healthyKey;
-    healthyKey.circuit = key.circuit;
-    const bool untouched = key == healthyKey;
-    if (untouched && place.healthy != nullptr) {
+    if (key.isHealthy() && place.healthy != nullptr) {
         return *place.healthy;
     }
     const auto [entry, isNew] = testers_.try_emplace(key);
-    place.healthy = untouched ? &entry->second : place.healthy;
+    place.healthy = key.isHealthy() ? &entry->second : place.healthy;
     if (isNew) {
-        const auto reading = backlight::testRun(withOtherStrip(hypothesis), probe, placed(hypothesis));
+        const auto reading = backlight::testRun(madeOf(hypothesis), probe, placed(hypothesis));
         TesterForecast& forecast = entry->second;
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double spread =
-            forecast.conducts ? backlight::batchShare + (key.otherStrip >= 0 ? backlight::otherTypeShare : 0) : 0;
+        const double spread = forecast.conducts ? backlight::batchShare + (isOdd ? backlight::otherTypeShare : 0) : 0;
         forecast.sigma =
             0.1 + std::hypot((backlight::meterShare + spread) * reading.volts, backlight::darkSpreadVolts * dark);
     }
@@ -436,10 +395,10 @@ std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypoth
                                                                     LedPlace place) const {
     const int cell = partition_.cellOf(place);
     std::array<double, backlight::ledFaultKinds> shares{};
-    for (int i = 0; i < hypothesis.faultCount; ++i) {
-        const auto& f = hypothesis.faults[i];
-        if (f.cell == cell) {
-            shares[int(f.fault)] += double(f.count) / double(partition_.cells()[cell].positions.size());
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        if (leds != nullptr && leds->cell == cell) {
+            shares[int(leds->fault)] += double(leds->count) / double(partition_.cells()[cell].positions.size());
         }
     }
     return shares;
@@ -453,12 +412,12 @@ bool CaseModel::conducts(const Run& run, const Hypothesis& hypothesis) {
 bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {
     Hypothesis rest = hypothesis;  // the bridged LED no longer matters
     const int cell = partition_.cellOf(bridged);
-    auto* end = std::remove_if(rest.faults.begin(), rest.faults.begin() + rest.faultCount, [&](const CellFault& f) {
-        return f.cell == cell && partition_.cells()[cell].positions.size() == 1;
+    const auto end = std::remove_if(rest.faults.begin(), rest.faults.end(), [&](const faults::Fault& fault) {
+        const auto* leds = faults::asLeds(fault);
+        return leds != nullptr && leds->cell == cell && partition_.cells()[cell].positions.size() == 1;
     });
-    rest.faultCount = int(end - rest.faults.begin());
-    std::fill(end, rest.faults.end(), CellFault{});
-    const bool driven = knowledge_.suspects[hypothesis.suspect].driver == driver::DriverFault::None;
+    rest.faults.erase(end, rest.faults.end());
+    const bool driven = knowledge_.behaviourOf(knowledge_.suspects[hypothesis.suspect]).drivesStrings;
     return driven && demand(partition_.cells()[cell].string.channel, rest).conducts;
 }
 

@@ -2,6 +2,7 @@
 
 #include <any>
 #include <array>
+#include <boost/container/small_vector.hpp>
 #include <exception>
 #include <map>
 #include <optional>
@@ -9,6 +10,7 @@
 #include <unordered_map>
 #include <vector>
 
+#include "core/faults/fault.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
 #include "core/locate/cells.h"
@@ -27,48 +29,12 @@ public:
     const char* what() const noexcept override { return "stopped"; }
 };
 
-/// `count` LEDs of one cell with one fault.
-struct CellFault {
-    int cell = 0;
-    backlight::LedFault fault = backlight::LedFault::Open;
-    int count = 1;
-    auto operator<=>(const CellFault&) const = default;
-};
-
-/// A place where a string may be interrupted or resistive.
-struct JointCandidate {
-    backlight::StringRef string;
-    int stringIndex = 0;
-    int before = 0;
-    double ohms = 0;
-};
-
-/// A strip that may be of another type: its LEDs need `factor` times the volts.
-struct OtherStripCandidate {
-    int strip = 0;
-    double factor = 1;
-    std::vector<backlight::Run> runs = {};  ///< that the strip holds
-};
-
-/// A place where a string may touch the chassis.
-struct LeakCandidate {
-    backlight::StringRef string;
-    int stringIndex = 0;
-    int before = 0;
-};
-
-inline constexpr int maxFaults = 4;
-
 /// One complete explanation: which suspect, and where in the strings.
 struct Hypothesis {
-    int suspect = 0;  ///< into Knowledge::suspects; of the first LED fault when there are several
-    int faultCount = 0;
-    std::array<CellFault, maxFaults> faults{};  ///< the first `faultCount`, rising
-    int joint = -1;                             ///< into CaseModel::joints()
-    int otherStrip = -1;                        ///< into CaseModel::otherStrips()
-    int leak = -1;                              ///< into CaseModel::leaks()
-    int forecast = -1;                          ///< of its board readings, by CaseModel::forecastIndex()
-    double logPrior = 0;                        ///< of all the LED choices that the cell counts stand for together
+    int suspect = 0;           ///< into Knowledge::suspects; of the likeliest LED fault when there are several
+    faults::FaultList faults;  ///< rising
+    int forecast = -1;         ///< of its board readings, by CaseModel::forecastIndex()
+    double logPrior = 0;       ///< of all the LED choices that the cell counts stand for together
 };
 
 using evidence::TesterForecast;
@@ -91,14 +57,11 @@ public:
     const locate::CellPartition& partition() const { return partition_; }
     /// Refines the partition; solved circuits stay, hypotheses made before need refine().
     std::vector<locate::CellPartition::Parts> split(const backlight::Run& run) { return partition_.split(run); }
-    const std::vector<JointCandidate>& joints() const { return joints_; }
-    const std::vector<OtherStripCandidate>& otherStrips() const { return otherStrips_; }
-    const std::vector<LeakCandidate>& leaks() const { return leaks_; }
     /// Whether a LED of this cell can have such a fault: a die shorts only beside another, a whole step of LEDs side by
     /// side is told by its first.
     bool canHave(const locate::Cell& cell, backlight::LedFault fault) const;
     /// What the knowledge files call a fault of single LEDs.
-    const std::string& titleOf(backlight::LedFault fault) const;
+    const text::Text& titleOf(backlight::LedFault fault) const;
     const driver::DriverReference& reference() const { return reference_; }
 
     /// Forecast of all board readings. The index identifies equal forecasts, so callers can tabulate by it.
@@ -108,8 +71,8 @@ public:
         return forecasts_.at(hypothesis.forecast);
     }
 
-    /// The backlight and its faults under a hypothesis, at the first places of the cells.
-    const backlight::Backlight& withOtherStrip(const Hypothesis& hypothesis);
+    /// What the backlight is made of under a hypothesis, and what is wrong with it, at the first places of the cells.
+    const backlight::Backlight& madeOf(const Hypothesis& hypothesis);
     backlight::Faults placed(const Hypothesis& hypothesis) const;
 
     /// What one channel needs under a hypothesis; channels wired alike share the answer.
@@ -153,16 +116,10 @@ private:
     };
     /// Everything that makes a circuit another one for a probe or a driver; equal keys are equal circuits.
     struct Key {
-        int circuit = 0;  ///< what is healthy of it
-        int deviationCount = 0;
-        std::array<Deviation, maxFaults> deviations{};  ///< the first `deviationCount`, sorted
-        int jointString = -1;
-        int jointBefore = -1;  ///< only with a path to the chassis
-        double jointOhms = 0;
-        int otherStrip = -1;  ///< into otherStrips()
-        int otherPlace = 0;   ///< which channel, or how many of its LEDs a tester's run has
-        int leakString = -1;
-        int leakBefore = -1;
+        int circuit = 0;                                          ///< what is healthy of it
+        boost::container::small_vector<Deviation, 4> deviations;  ///< rising
+        boost::container::small_vector<faults::Sign, 1> signs;    ///< of faults that are not of single LEDs
+        bool isHealthy() const { return deviations.empty() && signs.empty(); }
         bool operator==(const Key&) const = default;
     };
     struct KeyHash {
@@ -170,15 +127,12 @@ private:
     };
     /// What the board's readings depend on.
     struct ForecastKey {
-        Key strings;
-        driver::DriverFault driver = driver::DriverFault::None;
-        bool blOnAbsent = false;
+        std::vector<const backlight::ChannelDemand*> demands;  ///< into demands_, by channel
+        int behaviour = 0;                                     ///< into Knowledge::behaviours
         bool operator==(const ForecastKey&) const = default;
     };
     struct ForecastKeyHash {
-        std::size_t operator()(const ForecastKey& key) const {
-            return KeyHash()(key.strings) * 31 + std::size_t(key.driver) * 2 + (key.blOnAbsent ? 1 : 0);
-        }
+        std::size_t operator()(const ForecastKey& key) const;
     };
     /// Where a LED stands among those side by side.
     struct Step {
@@ -194,6 +148,7 @@ private:
     template <class See>
     void addDeviations(const Hypothesis& hypothesis, Key& key, See see) const;
     static void renumber(Key& key);
+    static bool placesMatter(const Hypothesis& hypothesis);
     std::vector<double> signatureOf(const backlight::Run& run) const;
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
     struct TesterPlace {
@@ -205,6 +160,7 @@ private:
 
     std::stop_token stop_;
     backlight::Backlight backlight_;
+    faults::Wiring wiring_;
     const Knowledge& knowledge_;
     locate::CellPartition partition_;
     driver::DriverReference reference_;
@@ -213,14 +169,14 @@ private:
     std::vector<int> circuitOfChannel_;
     std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
     std::vector<const backlight::ChannelDemand*>
-        healthyDemands_;                                  ///< into demands_, by circuitOfChannel_, once asked for
-    std::vector<backlight::ChannelDemand> demandsOfOne_;  ///< of the forecast that is being made, by channel
-    std::vector<JointCandidate> joints_;
-    std::vector<OtherStripCandidate> otherStrips_;
-    std::vector<LeakCandidate> leaks_;
-    std::map<int, backlight::Backlight> withOtherStrip_;  ///< by OtherStripCandidate, once asked for
+        healthyDemands_;  ///< into demands_, by circuitOfChannel_, once asked for
+    std::vector<const backlight::ChannelDemand*> soundDemands_;  ///< by channel, once asked for
+    ForecastKey forecastKey_;                                    ///< of the forecast that is asked for
+    std::vector<backlight::ChannelDemand> demandsOfOne_;         ///< of the forecast that is being made, by channel
+    std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
+    driver::Forecaster forecaster_;
     std::vector<driver::DriverForecast> forecasts_;
     std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
@@ -244,7 +200,7 @@ public:
     const locate::CellPartition& cells() const override { return model_.partition(); }
     std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
     const driver::VoltsForecast* volts(const std::string& test, int channel) const override {
-        return driver::forecastOf(*forecast_, test, channel);
+        return forecast_->of(test, channel);
     }
     const driver::LightForecast& light() const override { return forecast_->light; }
     TesterForecast tester(const backlight::TesterProbe& probe) override { return model_.tester(probe, hypothesis_); }

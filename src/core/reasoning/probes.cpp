@@ -1,12 +1,11 @@
 #include "core/reasoning/probes.h"
 
-#include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numeric>
 #include <set>
 #include <span>
-#include <string_view>
 
 #include "core/reasoning/wording.h"
 
@@ -14,6 +13,8 @@ namespace dimglow::reasoning {
 
 using backlight::Run;
 using knowledge::Form;
+using text::say;
+using text::Text;
 
 namespace {
 
@@ -39,7 +40,7 @@ struct Mode {
     double volts = 0;
     double sigma = 1;
     int lit = -1;
-    std::string_view words = {};  ///< of a choice, instead of volts; owned by the knowledge or the ranking
+    const Text* words = nullptr;  ///< of a choice, instead of volts; one for all modes that say the same
 };
 
 /// What hypotheses predict of one probe: for each, the modes with their weights.
@@ -72,7 +73,7 @@ struct Bin {
 };
 
 bool sameReading(const Mode& a, const Mode& b) {
-    if (!a.words.empty() || !b.words.empty()) {
+    if (a.words != nullptr || b.words != nullptr) {
         return a.words == b.words;
     }
     const bool countApart = a.lit >= 0 && b.lit >= 0 && a.lit != b.lit && std::min(a.lit, b.lit) == 0;
@@ -122,24 +123,24 @@ double mutualInformation(const std::vector<Bin>& bins, const std::vector<double>
     return std::max(0.0, bits);
 }
 
-std::string shapeWords(const Mode& mode) {
-    if (!mode.words.empty()) {
-        return std::string(mode.words);
+Text shapeWords(const Mode& mode) {
+    if (mode.words != nullptr) {
+        return *mode.words;
     }
-    std::string words;
+    Text words;
     switch (mode.shape) {
         case driver::Shape::Steady:
-            words = fmt::format("{:.1f} V", mode.volts);
+            words = say("{:.1f} V", mode.volts);
             break;
         case driver::Shape::PeakThenSettles:
-            words = fmt::format("{:.0f} V, then falls", mode.volts);
+            words = say("{:.0f} V, then falls", mode.volts);
             break;
         case driver::Shape::Wanders:
-            words = fmt::format("wanders up to {:.0f} V", mode.volts);
+            words = say("wanders up to {:.0f} V", mode.volts);
             break;
     }
     if (mode.lit >= 0) {
-        words += mode.lit == 0 ? ", none lit" : fmt::format(", {} lit", mode.lit);
+        words = text::joined({words, mode.lit == 0 ? say("none lit") : say("{} lit", mode.lit)});
     }
     return words;
 }
@@ -241,8 +242,10 @@ private:
         const auto& cells = model_.partition().cells();
         std::vector<double> suspicion(cells.size(), 0);
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-            for (int i = 0; i < hypotheses_[h].faultCount; ++i) {
-                suspicion[std::size_t(hypotheses_[h].faults[i].cell)] += shares_[h] * hypotheses_[h].faults[i].count;
+            for (const auto& fault : hypotheses_[h].faults) {
+                if (const auto* leds = faults::asLeds(fault)) {
+                    suspicion[std::size_t(leds->cell)] += shares_[h] * leds->count;
+                }
             }
         }
         std::vector<std::pair<double, std::size_t>> order;
@@ -270,7 +273,9 @@ private:
 
     /// A strip's minute on the tester while the panel is open.
     bool isDue(const Probe& probe) const {
-        return probe.run && probe.test == "tester" && probe.bridged.empty() && isUntested(*probe.run);
+        const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
+        return asked != nullptr && asked->minus == backlight::TesterProbe::Minus::EndOfRun && asked->bridged.empty() &&
+               isUntested(asked->run);
     }
 
     bool answered(const evidence::Question& question) const {
@@ -278,9 +283,10 @@ private:
                            [&](const auto& e) { return evidence::questionOf(e.what) == question; });
     }
 
-    Probe start(const TestKind& test) const {
+    Probe start(const TestKind& test, const evidence::Question& question) const {
         Probe probe;
         probe.test = test.id;
+        probe.question = question;
         probe.title = test.title;
         probe.how = test.how;
         probe.station = test.station;
@@ -302,17 +308,20 @@ private:
             const auto& shares = found == own.end() ? test.usual : found->second;
             for (const auto& choice : test.choices) {
                 const auto share = shares.find(choice.id);
-                modes.push_back({share == shares.end() ? 0 : share->second, {}, 0, 1, -1, choice.title});
+                modes.push_back({share == shares.end() ? 0 : share->second, {}, 0, 1, -1, &choice.title});
             }
         } else if (test.form == Form::Light) {
             const auto& light = model_.forecastOf(hypothesis).light;
-            modes = {{light.never, {}, 0, 1, -1, "no light"},
-                     {light.flashThenDark, {}, 0, 1, -1, "flash, then dark"},
-                     {light.staysLit, {}, 0, 1, -1, "stays lit"}};
+            static const Text never = say("no light");
+            static const Text flash = say("flash, then dark");
+            static const Text stays = say("stays lit");
+            modes = {{light.never, {}, 0, 1, -1, &never},
+                     {light.flashThenDark, {}, 0, 1, -1, &flash},
+                     {light.staysLit, {}, 0, 1, -1, &stays}};
         } else {
             const auto& forecast = model_.forecastOf(hypothesis);
-            for (const auto& mode : *driver::forecastOf(forecast, test.id, channel)) {
-                modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1, {}});
+            for (const auto& mode : *forecast.of(test.id, channel)) {
+                modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1});
             }
         }
         return modes;
@@ -326,10 +335,9 @@ private:
         if (answered(question)) {
             return;
         }
-        Probe probe = start(test);
-        probe.channel = channel;
+        Probe probe = start(test, question);
         if (test.perChannel && model_.backlight().channels.size() > 1) {
-            probe.title += " of channel " + model_.backlight().channels[channel].label;
+            probe.title = say("{} of channel {}", test.title, model_.backlight().channels[channel].label);
         }
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
@@ -347,28 +355,26 @@ private:
             return;
         }
         const bool whole = run == backlight::wholeString(panel, run.string);
-        Probe probe = start(test);
+        Probe probe = start(test, question);
         if (whole && bridged.empty() && probe.opens == Reach::Panel) {
             probe.opens = reached_ < Reach::Boards ? Reach::Boards : Reach::Outside;
             probe.minutes = test.minutes + (reached_ < Reach::Boards ? model_.knowledge().openBoardsMinutes : 0);
         }
-        probe.run = run;
-        probe.bridged = bridged;
-        const std::string name = nameOf(panel, run);
-        probe.title = !bridged.empty() ? fmt::format("Bridge {}, tester on {}", evidence::namesOf(panel, bridged), name)
-                      : whole          ? fmt::format("Tester at the plug, {}", name)
-                                       : fmt::format("Tester on {}", name);
+        const Text name = nameOf(panel, run);
+        probe.title = !bridged.empty() ? say("Bridge {}, tester on {}", evidence::namesOf(panel, bridged), name)
+                      : whole          ? say("Tester at the plug, {}", name)
+                                       : say("Tester on {}", name);
         probe.minutes += accessMinutes(run);
         for (const auto& place : bridged) {
             probe.minutes += 2 * padMinutes(place.strip);
         }
-        probe.how = fmt::format("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
-                                setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
+        probe.how = say("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
+                        setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
             const auto f = model_.tester(question.probe(), hypothesis);
-            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
+            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
         finish(std::move(probe), prediction);
     }
@@ -379,9 +385,11 @@ private:
         const auto& cells = model_.partition().cells();
         std::vector<double> open(cells.size(), 0);
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-            for (int i = 0; i < hypotheses_[h].faultCount; ++i) {
-                const auto& f = hypotheses_[h].faults[i];
-                open[f.cell] += f.fault == backlight::LedFault::Open ? shares_[h] : 0;
+            for (const auto& fault : hypotheses_[h].faults) {
+                const auto* leds = faults::asLeds(fault);
+                if (leds != nullptr && leds->fault == backlight::LedFault::Open) {
+                    open[leds->cell] += shares_[h];
+                }
             }
         }
         for (const auto& ref : backlight::stringsOf(model_.backlight())) {
@@ -413,15 +421,13 @@ private:
         if (answered(question)) {
             return;
         }
-        Probe probe = start(test);
-        probe.run = run;
-        probe.minus = backlight::TesterProbe::Minus::Chassis;
-        probe.title = fmt::format("Tester to the chassis, {}", nameOf(model_.backlight(), run));
+        Probe probe = start(test, question);
+        probe.title = say("Tester to the chassis, {}", nameOf(model_.backlight(), run));
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
             const auto f = model_.tester(question.probe(), hypothesis);
-            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit, {}});
+            prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
         finish(std::move(probe), prediction);
     }
@@ -434,12 +440,16 @@ private:
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
-            const bool flows = model_.tester({run, {job_.bench.tester.amps, 2000}}, hypotheses_[h]).conducts;
+            const bool flows =
+                model_.tester({run, {job_.bench.tester.amps, backlight::ceilingVolts}}, hypotheses_[h]).conducts;
             int dark = 0;
             double choices = 0;
             std::vector<backlight::LedPlace> named;
-            for (int i = 0; flows && i < hypotheses_[h].faultCount; ++i) {
-                const auto& f = hypotheses_[h].faults[i];
+            for (const auto& fault : hypotheses_[h].faults) {
+                if (!flows || faults::asLeds(fault) == nullptr) {
+                    continue;
+                }
+                const auto& f = *faults::asLeds(fault);
                 if (locate::inside(cells[f.cell], run) && !alreadyLookedAt(f.cell)) {
                     dark += f.count;
                     choices += f.count * std::log2(double(cells[f.cell].positions.size()) / f.count);
@@ -450,21 +460,28 @@ private:
             }
             placeBits += shares_[h] * choices;
             darkShare += dark > 0 ? shares_[h] : 0;
-            const std::string words = !flows      ? "none lit"
-                                      : dark == 0 ? "all lit"
-                                      : dark == int(named.size())
-                                          ? evidence::namesOf(model_.backlight(), named) + " dark"
-                                          : fmt::format("{} dark", dark);
-            prediction.add({1, {}, 0, 1, -1, *words_.insert(words).first});
+            prediction.add({1, {}, 0, 1, -1, &wordsOfLook(flows, dark, named)});
         }
         if (darkShare < 0.02 || isCounted(run)) {
             return;
         }
-        Probe probe = start(test);
-        probe.run = run;
-        probe.title = fmt::format("Look along {}", nameOf(model_.backlight(), run));
+        Probe probe = start(test, evidence::LookAlong{run});
+        probe.title = say("Look along {}", nameOf(model_.backlight(), run));
         probe.minutes += accessMinutes(run);
         finish(std::move(probe), prediction, placeBits);
+    }
+
+    /// One text for all looks that show the same.
+    const Text& wordsOfLook(bool flows, int dark, const std::vector<backlight::LedPlace>& named) {
+        auto& words =
+            looks_[{flows ? dark : -1, dark == int(named.size()) ? named : std::vector<backlight::LedPlace>()}];
+        if (words.empty()) {
+            words = !flows                      ? say("none lit")
+                    : dark == 0                 ? say("all lit")
+                    : dark == int(named.size()) ? say("{} dark", evidence::namesOf(model_.backlight(), named))
+                                                : say("{} dark", dark);
+        }
+        return words;
     }
 
     /// The tester's count of what is lit leaves nothing to look for: all of it, or as many are marked dark as it
@@ -582,7 +599,7 @@ private:
     }
 
     /// What would be believed after this outcome, in a few words.
-    std::string meaningOf(const Bin& bin) const {
+    Text meaningOf(const Bin& bin) const {
         std::vector<double> byTitle(belief_.titles.size(), 0);
         std::vector<double> byKind(model_.knowledge().suspects.size(), 0);
         std::vector<double> byKindNow(byKind);
@@ -593,7 +610,7 @@ private:
             byKind[hypotheses_[h].suspect] += after[h];
             byKindNow[hypotheses_[h].suspect] += shares_[h];
         }
-        if (const auto narrowed = narrowestRun(after); !narrowed.empty()) {
+        if (auto narrowed = narrowestRun(after); !narrowed.empty()) {
             return narrowed;
         }
         const auto title = std::max_element(byTitle.begin(), byTitle.end());
@@ -603,14 +620,13 @@ private:
         }
         const auto kind = std::max_element(byKind.begin(), byKind.end());
         if (byKindNow[std::size_t(kind - byKind.begin())] > clearShare) {
-            return fmt::format("{} ({:.0f} %)", titleWords, 100 * *title);  // the kind is no news
+            return say("{} ({:.0f} %)", titleWords, 100 * *title);  // the kind is no news
         }
-        return fmt::format("{} ({:.0f} %)", model_.knowledge().suspects[std::size_t(kind - byKind.begin())].title,
-                           100 * *kind);
+        return say("{} ({:.0f} %)", model_.knowledge().suspects[std::size_t(kind - byKind.begin())].title, 100 * *kind);
     }
 
     /// "open in B7 … B12" when nearly all belief is in part of one strip; empty otherwise.
-    std::string narrowestRun(const std::vector<double>& after) const {
+    Text narrowestRun(const std::vector<double>& after) const {
         const auto shares = ledSharesOf(model_, hypotheses_, after);
         double total = 0;
         int strip = -1;
@@ -636,8 +652,8 @@ private:
             --last;
         }
         const auto& label = model_.backlight().strips[strip].label;
-        return first == last ? fmt::format("it is {}{}", label, first + 1)
-                             : fmt::format("it is in {0}{1} … {0}{2}", label, first + 1, last + 1);
+        return first == last ? say("it is {}{}", label, first + 1)
+                             : say("it is in {0}{1} … {0}{2}", label, first + 1, last + 1);
     }
 
     CaseModel& model_;
@@ -650,7 +666,7 @@ private:
     std::vector<double> shares_;
     Reach reached_ = Reach::Outside;
     std::vector<Probe> probes_;
-    std::set<std::string> words_;  ///< of looks
+    std::map<std::pair<int, std::vector<backlight::LedPlace>>, Text> looks_;  ///< by how many are dark, and which
 };
 
 }  // namespace

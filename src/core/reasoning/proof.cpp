@@ -1,11 +1,12 @@
 #include "core/reasoning/proof.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
 #include <cmath>
 
 namespace dimglow::reasoning {
+
+using text::say;
+using text::Text;
 
 namespace {
 
@@ -31,31 +32,36 @@ public:
     BoardProof(const job::Job& job, const knowledge::Knowledge& knowledge, const driver::DriverReference& reference,
                const backlight::Faults& left)
         : job_(job), knowledge_(knowledge), after_(job::standingEntries(job, job::Phase::After)) {
-        for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
-            volts_.push_back(backlight::demandOf(job.backlight, channel, left).volts * reference.labelScale);
+        for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
+            volts_.push_back(backlight::demandOf(job.set.backlight, channel, left).volts * reference.labelScale);
         }
-        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.backlight.driver.headroomVolts;
+        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.set.backlight.driver.headroomVolts;
         slack_ = 2 * reference.relativeSigma * running_;
     }
 
-    ProofLine ledPlus() const { return line("ledPlusOn", 0, {running_ - slack_, running_ + slack_}, ""); }
+    ProofLine ledPlus() const {
+        return line(driver::ledPlusOn, 0, {running_ - slack_, running_ + slack_}, title(driver::ledPlusOn));
+    }
 
     ProofLine sink(int channel) const {
         const double minus = running_ - volts_[channel];
-        const std::string suffix =
-            volts_.size() > 1 ? " of channel " + job_.backlight.channels[channel].label : std::string();
-        return line("ledMinus", channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack_}, suffix);
+        const auto& label = job_.set.backlight.channels[channel].label;
+        return line(
+            driver::ledMinus, channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack_},
+            volts_.size() > 1 ? say("{} of channel {}", title(driver::ledMinus), label) : title(driver::ledMinus));
     }
 
 private:
-    ProofLine line(const char* test, int channel, driver::Band band, const std::string& suffix) const {
-        ProofLine line{test, channel, knowledge_.test(test)->title + suffix, band, {}, false, {}};
+    const Text& title(const char* test) const { return knowledge_.test(test)->title; }
+
+    ProofLine line(const char* test, int channel, driver::Band band, const Text& title) const {
+        ProofLine line{test, channel, title, band, {}, false, {}};
         for (const auto& entry : after_) {
             const auto* measured = std::get_if<evidence::Measured>(&entry.what);
             if (measured != nullptr && measured->test == test && measured->channel == channel) {
                 line.volts = measured->volts;
                 line.within = isWithin(*measured, band);
-                line.found = evidence::describe(entry.what, {job_.backlight, knowledge_});
+                line.found = evidence::describe(entry.what, {job_.set.backlight, knowledge_});
             }
         }
         return line;
@@ -71,8 +77,8 @@ private:
 
 ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
                  const backlight::Faults& left) {
-    const auto expected = backlight::testRun(job.backlight, taken.probe(), left);
-    const evidence::Scene scene{job.backlight, knowledge};
+    const auto expected = backlight::testRun(job.set.backlight, taken.probe(), left);
+    const evidence::Scene scene{job.set.backlight, knowledge};
     const double slack = testerVolts + testerShare * expected.volts;
     ProofLine line{"tester",    0,     taken.title(scene),   {expected.volts - slack, expected.volts + slack},
                    taken.volts, false, taken.describe(scene)};
@@ -87,14 +93,14 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
                                const driver::DriverReference& reference,
                                const std::vector<backlight::LedPlace>& failedLeds) {
     backlight::Faults left;
-    if (job.repair.option == "bridgeLed") {
+    if (const auto* done = knowledge.repair(job.repair.option); done != nullptr && done->bridges) {
         for (const auto& place : failedLeds) {
             left.leds.push_back({place, backlight::LedFault::Shorted});
         }
     }
     const BoardProof board(job, knowledge, reference, left);
     std::vector<ProofLine> proof = {board.ledPlus()};
-    for (int channel = 0; channel < int(job.backlight.channels.size()); ++channel) {
+    for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         proof.push_back(board.sink(channel));
     }
     for (const auto& entry : job::standingEntries(job, job::Phase::After)) {
@@ -103,11 +109,11 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
         } else if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             proof.push_back({"look",
                              0,
-                             evidence::titleOf(entry.what, {job.backlight, knowledge}),
+                             evidence::titleOf(entry.what, {job.set.backlight, knowledge}),
                              {},
                              {},
                              seen->glow == evidence::LedSeen::Glow::Lit,
-                             evidence::describe(entry.what, {job.backlight, knowledge})});
+                             evidence::describe(entry.what, {job.set.backlight, knowledge})});
         }
     }
     return proof;
@@ -116,7 +122,7 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) {
     SoakVerdict verdict;
     verdict.ledPlus = {dimmedVoltsShare * proof.front().band.low, proof.front().band.high};
-    for (const auto& channel : job.backlight.channels) {
+    for (const auto& channel : job.set.backlight.channels) {
         verdict.amps.high = std::max(verdict.amps.high, aboveShare * channel.amps / double(channel.strings.size()));
     }
     verdict.amps.low = dimmedAmpsShare / aboveShare * verdict.amps.high;
@@ -143,32 +149,30 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     const auto* darkVolts = odd([&](const auto& line) { return contains(verdict.ledPlus, line.ledPlusVolts); });
     verdict.failed = !soak.empty();
     if (soak.empty()) {
-        verdict.text = "Not started.";
+        verdict.text = say("Not started.");
     } else if (verdict.flickered) {
-        verdict.text = "Failed: it flickered.";
+        verdict.text = say("Failed: it flickered.");
     } else if (darkAmps != nullptr) {
-        verdict.text =
-            fmt::format("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
-                        1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps.low, 1000 * verdict.amps.high);
+        verdict.text = say("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
+                           1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps.low, 1000 * verdict.amps.high);
     } else if (darkVolts != nullptr) {
-        verdict.text =
-            fmt::format("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
-                        darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus.low, verdict.ledPlus.high);
+        verdict.text = say("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
+                           darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus.low, verdict.ledPlus.high);
     } else if (verdict.driftShare >= soakDriftLimit) {
-        verdict.text = fmt::format("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare,
-                                   soakSettledMinutes);
+        verdict.text =
+            say("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare, soakSettledMinutes);
     } else if (gap && verdict.minutes < soakMinutes) {
         verdict.failed = false;
-        verdict.text = fmt::format("Nothing written down for more than {:.0f} min after minute {:.0f}.", soakGapMinutes,
-                                   verdict.minutes);
+        verdict.text =
+            say("Nothing written down for more than {:.0f} min after minute {:.0f}.", soakGapMinutes, verdict.minutes);
     } else if (verdict.minutes < soakMinutes) {
         verdict.failed = false;
-        verdict.text = fmt::format("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
+        verdict.text = say("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
     } else {
         verdict.failed = false;
         verdict.passed = true;
         verdict.text =
-            fmt::format("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
+            say("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
     }
     return verdict;
 }

@@ -17,11 +17,11 @@ namespace dimglow::reasoning {
 struct ProofLine {
     std::string test;  ///< "ledPlusOn", "ledMinus", "tester", "look"
     int channel = 0;
-    std::string title;
+    text::Text title;
     driver::Band band;            ///< V; of "look" without meaning
     std::optional<double> volts;  ///< empty while it is not taken
     bool within = false;          ///< taken, steady, in the band, everything lit
-    std::string found;            ///< the reading in words, empty while it is not taken
+    text::Text found;             ///< the reading in words, empty while it is not taken
 };
 
 /// LED+ and the sinks are always asked for; tester readings and looks after the repair are judged as they come. LEDs
@@ -44,7 +44,7 @@ struct SoakVerdict {
     bool flickered = false;
     bool failed = false;
     bool passed = false;
-    std::string text;
+    text::Text text;
     driver::Band ledPlus;  ///< what a lit set may show, V
     driver::Band amps;     ///< of one string, A
 };

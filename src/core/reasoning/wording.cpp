@@ -1,32 +1,33 @@
 #include "core/reasoning/wording.h"
 
-#include <fmt/format.h>
-
+#include <map>
 #include <unordered_set>
 
 namespace dimglow::reasoning {
 
 using knowledge::Knowledge;
+using text::say;
+using text::Text;
 
 namespace {
 
 /// "6 lit; dim: C5; dark: C2, C3, C7".
-std::string summaryOf(const std::vector<evidence::LedSeen>& seen, const job::Job& job) {
-    std::string names[4];
-    int lit = 0;
+Text summaryOf(const std::vector<evidence::LedSeen>& seen, const job::Job& job) {
+    using Glow = evidence::LedSeen::Glow;
+    std::map<Glow, std::vector<backlight::LedPlace>> places;
     for (const auto& led : seen) {
-        auto& list = names[int(led.glow)];
-        lit += led.glow == evidence::LedSeen::Glow::Lit ? 1 : 0;
-        list += (list.empty() ? "" : ", ") + nameOf(job.backlight, led.place);
+        places[led.glow].push_back(led.place);
     }
-    std::string words = lit > 0 ? fmt::format("{} lit", lit) : "";
-    for (const auto glow :
-         {evidence::LedSeen::Glow::Dim, evidence::LedSeen::Glow::Tinted, evidence::LedSeen::Glow::Dark}) {
-        if (!names[int(glow)].empty()) {
-            words += fmt::format("{}{}: {}", words.empty() ? "" : "; ", evidence::wordsOf(glow), names[int(glow)]);
+    std::vector<Text> words;
+    if (places.contains(Glow::Lit)) {
+        words.push_back(say("{} lit", places[Glow::Lit].size()));
+    }
+    for (const auto glow : {Glow::Dim, Glow::Tinted, Glow::Dark}) {
+        if (places.contains(glow)) {
+            words.push_back(say("{}: {}", evidence::wordsOf(glow), evidence::namesOf(job.set.backlight, places[glow])));
         }
     }
-    return words;
+    return text::joined(words, "; ");
 }
 
 }  // namespace
@@ -38,13 +39,14 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
             standing.insert(entry.id);
         }
     }
-    const evidence::Scene scene{job.backlight, trade};
+    const evidence::Scene scene{job.set.backlight, trade};
     std::vector<TrailLine> lines;
     std::vector<evidence::LedSeen> seen;  // of the strip that the last line is about
     const auto sumUp = [&] {
         if (!seen.empty()) {
-            lines.back().title = "LEDs of strip " + job.backlight.strips[seen.back().place.strip].label;
+            lines.back().title = say("LEDs of strip {}", job.set.backlight.strips[seen.back().place.strip].label);
             lines.back().text = summaryOf(seen, job);
+            lines.back().raw.clear();
             seen.clear();
         }
     };
@@ -55,7 +57,8 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
         if (!goesOn) {
             sumUp();
             lines.push_back({entry.id, entry.at, entry.phase, stands, evidence::testOf(entry.what),
-                             evidence::titleOf(entry.what, scene), evidence::describe(entry.what, scene)});
+                             evidence::titleOf(entry.what, scene), evidence::describe(entry.what, scene),
+                             entry.source.raw});
         }
         if (led != nullptr && stands) {
             seen.push_back(*led);

@@ -18,8 +18,9 @@ struct TrailLine {
     job::Phase phase = job::Phase::Before;
     bool stands = true;  ///< false when a later answer replaced it
     std::string test;
-    std::string title;
-    std::string text;
+    text::Text title;
+    text::Text text;
+    std::string raw;  ///< the reading as it was typed or sent; empty when it was a key, a click or several entries
 };
 
 /// The trail in order; LEDs of one strip looked at one after the other make one line.

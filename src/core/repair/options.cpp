@@ -1,6 +1,5 @@
 #include "core/repair/options.h"
 
-#include <fmt/format.h>
 #include <algorithm>
 #include <chrono>
 #include <cmath>
@@ -9,6 +8,9 @@
 #include "core/repair/comeback.h"
 
 namespace dimglow::repair {
+
+using text::say;
+using text::Text;
 
 using knowledge::Renews;
 using knowledge::RepairKind;
@@ -45,15 +47,15 @@ double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis) {
 
 /// Chance that a LED fails again, by what the repair leaves old and what it makes new.
 void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
-    const int total = job.backlight.ledCount();
+    const int total = job.set.backlight.ledCount();
     if (!kind.opensPanel) {
         option.comeback = kind.relapse > 0 ? std::optional(kind.relapse) : std::nullopt;
-        option.comebackWhy = kind.relapse > 0 ? fmt::format("{:.0f} % from the board itself", 100 * kind.relapse)
-                                              : "cannot tell: no figure for this repair";
+        option.comebackWhy = kind.relapse > 0 ? say("{:.0f} % from the board itself", 100 * kind.relapse)
+                                              : say("cannot tell: no figure for this repair");
         return;
     }
     if (!job.set.hoursRun || *job.set.hoursRun <= 0) {
-        option.comebackWhy = "cannot tell: the hours run are not known";
+        option.comebackWhy = say("cannot tell: the hours run are not known");
         return;
     }
     const int failed = diagnosis.failedCount;
@@ -64,7 +66,7 @@ void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, 
         fresh = total;
     } else if (kind.renews == Renews::Strips) {
         for (const int strip : diagnosis.failedStrips) {
-            fresh += job.backlight.strips[strip].leds;
+            fresh += job.set.backlight.strips[strip].leds;
         }
     }
     const int old = kind.renews == Renews::Nothing || kind.renews == Renews::Leds ? total - failed : total - fresh;
@@ -76,7 +78,7 @@ void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, 
                             (1 - failureChance(fresh, 0, within, life, shape)) * (1 - kind.relapse);
     option.comeback = 1 - survives;
     option.comebackWhy =
-        fmt::format("{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h", old, fresh, within, shape, life);
+        say("{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h", old, fresh, within, shape, life);
 }
 
 Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
@@ -89,12 +91,12 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     option.stopGap = kind.stopGap;
     option.writesOff = kind.writesOff;
     if (kind.writesOff) {
-        option.expectedCost = job.set.value > 0 ? std::optional(job.set.value) : std::nullopt;
-        option.comebackWhy = "nothing is promised";
+        option.expectedCost = job.order.value > 0 ? std::optional(job.order.value) : std::nullopt;
+        option.comebackWhy = say("nothing is promised");
         return option;
     }
     const int strips =
-        kind.renews == Renews::All ? int(job.backlight.strips.size()) : int(diagnosis.failedStrips.size());
+        kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
     option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
     const double opening = kind.opensPanel && !job.panelOpen ? trade.openPanelMinutes : 0;
     const double work = kind.minutes + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
@@ -107,23 +109,18 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     const double secondJob = option.parts + (work + (kind.opensPanel ? trade.openPanelMinutes : 0)) * perMinute;
     option.expectedCost =
         option.parts + option.minutes * perMinute + option.comeback.value_or(0) * (secondJob + job.bench.goodwill) +
-        option.glassRisk * job.set.value + (1 - mends) * (secondJob + secondDiagnosisMinutes * perMinute);
+        option.glassRisk * job.order.value + (1 - mends) * (secondJob + secondDiagnosisMinutes * perMinute);
     return option;
 }
 
-std::string adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
-    std::string words = fmt::format("{}: {:.0f} {} expected", best.title, *best.expectedCost, job.bench.currency);
-    if (best.comeback) {
-        words += fmt::format(", {:.0f} % chance of a comeback", 100 * *best.comeback);
-    }
-    if (job.set.value > 0) {
-        words += fmt::format(", against a set worth {:.0f}", job.set.value);
-    }
-    if (runnerUp != nullptr) {
-        words +=
-            fmt::format("; {} would be {:.0f} more", runnerUp->title, *runnerUp->expectedCost - *best.expectedCost);
-    }
-    return words + ".";
+Text adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
+    const auto cost = say("{}: {:.0f} {} expected", best.title, *best.expectedCost, job.bench.currency);
+    const auto comeback = best.comeback ? say("{:.0f} % chance of a comeback", 100 * *best.comeback) : Text();
+    const auto worth = job.order.value > 0 ? say("against a set worth {:.0f}", job.order.value) : Text();
+    const auto advice = text::joined({cost, comeback, worth});
+    return runnerUp == nullptr ? say("{}.", advice)
+                               : say("{}; {} would be {:.0f} more.", advice, runnerUp->title,
+                                     *runnerUp->expectedCost - *best.expectedCost);
 }
 
 }  // namespace
@@ -131,7 +128,7 @@ std::string adviceFor(const Option& best, const Option* runnerUp, const job::Job
 FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
                 const std::string& today) {
     FixPlan plan;
-    const auto due = dayOf(job.set.due);
+    const auto due = dayOf(job.order.due);
     const auto now = dayOf(today);
     for (const auto& kind : trade.repairs) {
         const double mends = mendedShare(kind, diagnosis);
@@ -149,15 +146,15 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && o.mends > sureEnough; };
     const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
     if (best == plan.options.end()) {
-        plan.advice = "Nothing is sure enough to be mended yet: take the next probe first.";
+        plan.advice = say("Nothing is sure enough to be mended yet: take the next probe first.");
         return plan;
     }
-    if (job.set.value > 0 && *best->expectedCost > worthwhileShare * job.set.value) {
-        plan.advised = "doNotRepair";
-        plan.advice = fmt::format(
-            "Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
-            "{:.0f}.",
-            best->title, *best->expectedCost, job.bench.currency, job.set.value);
+    if (job.order.value > 0 && *best->expectedCost > worthwhileShare * job.order.value) {
+        plan.advised = trade.writeOff().id;
+        plan.advice =
+            say("Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
+                "{:.0f}.",
+                best->title, *best->expectedCost, job.bench.currency, job.order.value);
         return plan;
     }
     const auto next = std::find_if(best + 1, plan.options.end(), repairs);

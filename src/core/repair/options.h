@@ -7,6 +7,7 @@
 
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
+#include "core/text/text.h"
 
 namespace dimglow::repair {
 
@@ -21,8 +22,8 @@ struct Diagnosis {
 /// One way to go on, with what it costs.
 struct Option {
     std::string id;
-    std::string title;
-    std::string say;
+    text::Text title;
+    text::Text say;
     double mends = 0;                ///< share of what is suspected that it puts right
     double parts = 0;                ///< money
     double minutes = 0;              ///< work, opening included
@@ -33,15 +34,15 @@ struct Option {
     std::optional<double> expectedCost;
     bool stopGap = false;
     bool writesOff = false;
-    bool late = false;        ///< cannot be done before the due date
-    std::string comebackWhy;  ///< the arithmetic in one sentence
+    bool late = false;       ///< cannot be done before the due date
+    text::Text comebackWhy;  ///< the arithmetic in one sentence
 };
 
 /// All options side by side, cheapest first and those of unknown cost last, and the advice.
 struct FixPlan {
     std::vector<Option> options;
     std::string advised;  ///< option id, empty while nothing can be advised
-    std::string advice;   ///< one sentence
+    text::Text advice;    ///< one sentence
 };
 
 /// Prices every repair that mends what is suspected.

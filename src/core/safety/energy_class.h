@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/text/text.h"
+
 namespace dimglow::safety {
 
 /// Energy source classes of IEC 62368-1 for DC; limits from memory.
@@ -12,9 +14,16 @@ constexpr EnergyClass energyClassOf(double voltsDc) {
 }
 
 /// "", ", beyond ES1" or ", beyond ES2", to stand behind a voltage.
-constexpr const char* energyClassWords(double voltsDc) {
-    constexpr const char* words[] = {"", ", beyond ES1", ", beyond ES2"};
-    return words[int(energyClassOf(voltsDc))];
+inline text::Text energyClassWords(double voltsDc) {
+    switch (energyClassOf(voltsDc)) {
+        case EnergyClass::Es1:
+            break;
+        case EnergyClass::Es2:
+            return text::say(", beyond ES1");
+        case EnergyClass::Es3:
+            return text::say(", beyond ES2");
+    }
+    return {};
 }
 
 }  // namespace dimglow::safety

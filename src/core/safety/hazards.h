@@ -10,7 +10,7 @@ namespace dimglow::safety {
 /// One caution, shown at the step where it applies.
 struct Caution {
     std::string station;
-    std::string text;
+    text::Text text;
     bool live = false;  ///< the step works on live parts
 };
 

@@ -1,0 +1,3023 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1" language="de_DE">
+<context>
+    <name>QObject</name>
+    <message>
+        <source>back off</source>
+        <translation>Rückwand ab</translation>
+    </message>
+    <message>
+        <source>opens the panel</source>
+        <translation>öffnet das Panel</translation>
+    </message>
+    <message>
+        <source>Demo workshop</source>
+        <translation>Demo-Werkstatt</translation>
+    </message>
+    <message>
+        <source>A job sheet that thinks, for people who repair display backlights.</source>
+        <translation>Ein Auftragsblatt, das mitdenkt, für alle, die Hintergrundlichter von Displays reparieren.</translation>
+    </message>
+    <message>
+        <source>Open the demo workshop in a logbook of its own.</source>
+        <translation>Öffnet die Demo-Werkstatt in einem eigenen Logbuch.</translation>
+    </message>
+    <message>
+        <source>Render the main views of the demo to PNG files and quit.</source>
+        <translation>Zeichnet die wichtigsten Ansichten der Demo in PNG-Dateien und endet.</translation>
+    </message>
+    <message>
+        <source>Use this logbook file.</source>
+        <translation>Benutzt diese Logbuchdatei.</translation>
+    </message>
+    <message>
+        <source>Speak this language: en, de.</source>
+        <translation>Spricht diese Sprache: en, de.</translation>
+    </message>
+    <message>
+        <source>Start in the daylight theme.</source>
+        <translation>Beginnt im hellen Erscheinungsbild.</translation>
+    </message>
+    <message>
+        <source>A job file to import.</source>
+        <translation>Eine Auftragsdatei, die eingelesen wird.</translation>
+    </message>
+    <message>
+        <source>Dim Glow</source>
+        <translation>Dim Glow</translation>
+    </message>
+    <message>
+        <source>The logbook does not open.</source>
+        <translation>Das Logbuch lässt sich nicht öffnen.</translation>
+    </message>
+    <message>
+        <source>Another place …</source>
+        <translation>Anderer Ort …</translation>
+    </message>
+    <message>
+        <source>Quit</source>
+        <translation>Beenden</translation>
+    </message>
+    <message>
+        <source>A logbook, or a place for a new one</source>
+        <translation>Ein Logbuch oder ein Platz für ein neues</translation>
+    </message>
+    <message>
+        <source>Logbooks (*.sqlite)</source>
+        <translation>Logbücher (*.sqlite)</translation>
+    </message>
+    <message>
+        <source>Repair</source>
+        <translation>Reparatur</translation>
+    </message>
+    <message>
+        <source>Soak</source>
+        <translation>Dauerlauf</translation>
+    </message>
+</context>
+<context>
+    <name>Report</name>
+    <message>
+        <source>Set</source>
+        <translation>Gerät</translation>
+    </message>
+    <message>
+        <source>Serial</source>
+        <translation>Seriennummer</translation>
+    </message>
+    <message>
+        <source>Panel</source>
+        <translation>Panel</translation>
+    </message>
+    <message>
+        <source>Place</source>
+        <translation>Ort</translation>
+    </message>
+    <message>
+        <source>Complaint</source>
+        <translation>Beanstandung</translation>
+    </message>
+    <message>
+        <source>Hours run</source>
+        <translation>Betriebsstunden</translation>
+    </message>
+    <message>
+        <source>Time</source>
+        <translation>Zeit</translation>
+    </message>
+    <message>
+        <source>What</source>
+        <translation>Was</translation>
+    </message>
+    <message>
+        <source>Found</source>
+        <translation>Befund</translation>
+    </message>
+    <message>
+        <source>Healthy set</source>
+        <translation>Gesundes Gerät</translation>
+    </message>
+    <message>
+        <source> (replaced)</source>
+        <translation> (ersetzt)</translation>
+    </message>
+    <message>
+        <source>Go.</source>
+        <translation>Ja.</translation>
+    </message>
+    <message>
+        <source>Go, with a note.</source>
+        <translation>Ja, mit Vermerk.</translation>
+    </message>
+    <message>
+        <source>No-go: the job ends here.</source>
+        <translation>Nein: der Auftrag endet hier.</translation>
+    </message>
+    <message>
+        <source>computed %L1 V</source>
+        <translation>berechnet %L1 V</translation>
+    </message>
+    <message>
+        <source>First glow</source>
+        <translation>Erstes Glimmen</translation>
+    </message>
+    <message>
+        <source>Light at %L1 mA</source>
+        <translation>Licht bei %L1 mA</translation>
+    </message>
+    <message>
+        <source>Into the T-con</source>
+        <translation>In die T-con</translation>
+    </message>
+    <message>
+        <source>Panel check</source>
+        <translation>Panelprüfung</translation>
+    </message>
+    <message>
+        <source>Not certain. Likeliest:</source>
+        <translation>Nicht sicher. Am wahrscheinlichsten:</translation>
+    </message>
+    <message>
+        <source>Chance of a comeback:</source>
+        <translation>Wahrscheinlichkeit eines Rückläufers:</translation>
+    </message>
+    <message>
+        <source>String current as found:</source>
+        <translation>Strangstrom, wie vorgefunden:</translation>
+    </message>
+    <message>
+        <source>as left:</source>
+        <translation>wie hinterlassen:</translation>
+    </message>
+    <message>
+        <source>None yet.</source>
+        <translation>Noch keine.</translation>
+    </message>
+    <message>
+        <source>Reading after</source>
+        <translation>Messung danach</translation>
+    </message>
+    <message>
+        <source>Expected</source>
+        <translation>Erwartet</translation>
+    </message>
+    <message>
+        <source>not taken</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>as expected</source>
+        <translation>wie erwartet</translation>
+    </message>
+    <message>
+        <source>NOT as expected</source>
+        <translation>NICHT wie erwartet</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source>string current, mA</source>
+        <translation>Strangstrom, mA</translation>
+    </message>
+    <message>
+        <source>repair in progress</source>
+        <translation>in Reparatur</translation>
+    </message>
+    <message>
+        <source>handed back %1</source>
+        <translation>zurückgegeben %1</translation>
+    </message>
+    <message>
+        <source>What was seen and measured</source>
+        <translation>Was gesehen und gemessen wurde</translation>
+    </message>
+    <message>
+        <source>Cause</source>
+        <translation>Ursache</translation>
+    </message>
+    <message>
+        <source>Work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>Proof</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>Soak:</source>
+        <translation>Dauerlauf:</translation>
+    </message>
+    <message>
+        <source>Advice</source>
+        <translation>Rat</translation>
+    </message>
+    <message>
+        <source>Keep the brightness at or below two thirds: less current and less heat make the LEDs that stayed in last longer.</source>
+        <translation>Die Helligkeit bei höchstens zwei Dritteln lassen: weniger Strom und weniger Wärme lassen die LEDs, die geblieben sind, länger leben.</translation>
+    </message>
+    <message>
+        <source>Cautions</source>
+        <translation>Vorsicht</translation>
+    </message>
+</context>
+<context>
+    <name>core</name>
+    <message>
+        <source>strip {}</source>
+        <translation>Leiste {}</translation>
+    </message>
+    <message>
+        <source>channel {}</source>
+        <translation>Kanal {}</translation>
+    </message>
+    <message>
+        <source>channel {}, string {}</source>
+        <translation>Kanal {}, Strang {}</translation>
+    </message>
+    <message>
+        <source>Pin {} is black and is LED+: go by the board, not by the colour.</source>
+        <translation>Kontakt {} ist schwarz und ist LED+: nach der Platine gehen, nicht nach der Farbe.</translation>
+    </message>
+    <message>
+        <source>Pin {} is red and is LED−: go by the board, not by the colour.</source>
+        <translation>Kontakt {} ist rot und ist LED−: nach der Platine gehen, nicht nach der Farbe.</translation>
+    </message>
+    <message>
+        <source>{} bridged, set on</source>
+        <translation>{} überbrückt, Gerät an</translation>
+    </message>
+    <message>
+        <source>the rest lights at {:.0f} mA</source>
+        <translation>der Rest ist hell bei {:.0f} mA</translation>
+    </message>
+    <message>
+        <source>the rest stays dark</source>
+        <translation>der Rest bleibt dunkel</translation>
+    </message>
+    <message>
+        <source>{} on its own</source>
+        <translation>{} für sich allein</translation>
+    </message>
+    <message>
+        <source>{:.2f} V</source>
+        <translation>{:.2f} V</translation>
+    </message>
+    <message>
+        <source>OL</source>
+        <translation>OL</translation>
+    </message>
+    <message>
+        <source>lit</source>
+        <translation>hell</translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation>dunkel</translation>
+    </message>
+    <message>
+        <source>dim</source>
+        <translation>schwach</translation>
+    </message>
+    <message>
+        <source>tinted</source>
+        <translation>verfärbt</translation>
+    </message>
+    <message>
+        <source>LED seen</source>
+        <translation>LED gesehen</translation>
+    </message>
+    <message>
+        <source>no light</source>
+        <translation>kein Licht</translation>
+    </message>
+    <message>
+        <source>stays lit</source>
+        <translation>leuchtet weiter</translation>
+    </message>
+    <message>
+        <source>dark after {:.1f} s</source>
+        <translation>dunkel nach {:.1f} s</translation>
+    </message>
+    <message>
+        <source>{} of channel {}</source>
+        <translation>{}, Kanal {}</translation>
+    </message>
+    <message>
+        <source>{:.1f} V, then {:.1f} V</source>
+        <translation>{:.1f} V, dann {:.1f} V</translation>
+    </message>
+    <message>
+        <source>{:.1f} … {:.1f} V</source>
+        <translation>{:.1f} … {:.1f} V</translation>
+    </message>
+    <message>
+        <source>{:.1f} V</source>
+        <translation>{:.1f} V</translation>
+    </message>
+    <message>
+        <source>Tester {:.0f} mA, {} to chassis</source>
+        <translation>Tester {:.0f} mA, {} gegen Chassis</translation>
+    </message>
+    <message>
+        <source>Tester {:.0f} mA, {}</source>
+        <translation>Tester {:.0f} mA, {}</translation>
+    </message>
+    <message>
+        <source>Tester {:.0f} mA, {}, {} bridged</source>
+        <translation>Tester {:.0f} mA, {}, {} überbrückt</translation>
+    </message>
+    <message>
+        <source>none lit</source>
+        <translation>keine hell</translation>
+    </message>
+    <message>
+        <source>{} lit</source>
+        <translation>{} hell</translation>
+    </message>
+    <message>
+        <source>{}: harness of strip {}</source>
+        <translation>{}: Kabel der Leiste {}</translation>
+    </message>
+    <message>
+        <source>{} between {} and {}</source>
+        <translation>{} zwischen {} und {}</translation>
+    </message>
+    <message>
+        <source>{} near strip {}</source>
+        <translation>{} nahe Leiste {}</translation>
+    </message>
+    <message>
+        <source>{} open</source>
+        <translation>{} offen</translation>
+    </message>
+    <message>
+        <source>{} shorted</source>
+        <translation>{} kurzgeschlossen</translation>
+    </message>
+    <message>
+        <source>{} dark but conducting</source>
+        <translation>{} dunkel, aber leitend</translation>
+    </message>
+    <message>
+        <source>{} with a die shorted</source>
+        <translation>{} mit kurzgeschlossenem Chip</translation>
+    </message>
+    <message>
+        <source>{} leaky</source>
+        <translation>{} mit Leckstrom</translation>
+    </message>
+    <message>
+        <source>joint of about {:.0f} Ω</source>
+        <translation>Übergang von etwa {:.0f} Ω</translation>
+    </message>
+    <message>
+        <source>LEDs of another type</source>
+        <translation>LEDs eines anderen Typs</translation>
+    </message>
+    <message>
+        <source>lead not in contact, or plus and minus swapped</source>
+        <translation>Leitung ohne Kontakt, oder Plus und Minus vertauscht</translation>
+    </message>
+    <message>
+        <source>healthy</source>
+        <translation>gesund</translation>
+    </message>
+    <message>
+        <source>healthy, but the tester cannot reach it</source>
+        <translation>gesund, aber der Tester erreicht es nicht</translation>
+    </message>
+    <message>
+        <source>The tester stops at {:.0f} V; this run needs {:.1f} V. Take {} LEDs at a time.</source>
+        <translation>Der Tester endet bei {:.0f} V; dieser Abschnitt braucht {:.1f} V. Je {} LEDs auf einmal prüfen.</translation>
+    </message>
+    <message>
+        <source>The tester stops at {:.1f} V; one LED alone needs more.</source>
+        <translation>Der Tester endet bei {:.1f} V; schon eine LED braucht mehr.</translation>
+    </message>
+    <message>
+        <source>{:.0f} mA is more than the {:.0f} mA this string works at: turn the tester down.</source>
+        <translation>{:.0f} mA sind mehr als die {:.0f} mA, mit denen dieser Strang arbeitet: den Tester herunterdrehen.</translation>
+    </message>
+    <message>
+        <source>Limit at {:.0f} V or more, {:.0f} mA: first glow near {:.1f} V, {:.1f} V when lit.</source>
+        <translation>Grenze bei {:.0f} V oder mehr, {:.0f} mA: erstes Glimmen nahe {:.1f} V, {:.1f} V bei Licht.</translation>
+    </message>
+    <message>
+        <source>{}, or {}</source>
+        <translation>{}, oder {}</translation>
+    </message>
+    <message>
+        <source>Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is interlocked.</source>
+        <translation>Lampen zünden bei etwa {:.0f} V: kein Labornetzteil. Nur ein Lampengenerator, der seinen Strom begrenzt und verriegelt ist.</translation>
+    </message>
+    <message>
+        <source>High voltage burns and arcs: interlock closed, both hands away, never alone.</source>
+        <translation>Hochspannung verbrennt und überschlägt: Verriegelung zu, beide Hände weg, nie allein.</translation>
+    </message>
+    <message>
+        <source>Each lamp through its own ballast; lamps straight in parallel do not share.</source>
+        <translation>Jede Lampe über ihr eigenes Vorschaltteil; direkt parallel teilen sich Lampen den Strom nicht.</translation>
+    </message>
+    <message>
+        <source>No ordinary meter on a lamp output: it breaks down.</source>
+        <translation>Kein gewöhnliches Messgerät an einen Lampenausgang: es schlägt durch.</translation>
+    </message>
+    <message>
+        <source>Lamps hold mercury: do not break them; they are hazardous waste.</source>
+        <translation>Lampen enthalten Quecksilber: nicht zerbrechen; sie sind Sondermüll.</translation>
+    </message>
+    <message>
+        <source>{:.0f} V at {:.0f} mA are out of reach of the supplies at hand.</source>
+        <translation>{:.0f} V bei {:.0f} mA erreichen die vorhandenen Netzteile nicht.</translation>
+    </message>
+    <message>
+        <source>{} would stand {:.0f} V above the bottom of the stack; it is isolated for {:.0f} V.</source>
+        <translation>{} stünde {:.0f} V über dem Fuß der Reihe; isoliert ist es für {:.0f} V.</translation>
+    </message>
+    <message>
+        <source>Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the current when one limits before the others. The meters add up.</source>
+        <translation>Nur erdfreie Ausgänge in Reihe, Erdbrücke ab. Eine Diode über jeden Ausgang, Kathode an Plus, führt den Strom, wenn einer vor den anderen begrenzt. Die Anzeigen addieren sich.</translation>
+    </message>
+    <message>
+        <source>Limit at {:.0f} mA first. Clips on LED+ and LED−.</source>
+        <translation>Zuerst auf {:.0f} mA begrenzen. Klemmen an LED+ und LED−.</translation>
+    </message>
+    <message>
+        <source>A faint glow proves polarity. Dark: 0 V, swap, once.</source>
+        <translation>Ein schwaches Glimmen beweist die Polung. Dunkel: 0 V, tauschen, einmal.</translation>
+    </message>
+    <message>
+        <source>Limit at {:.0f} mA. Straight up to 60 %.</source>
+        <translation>Auf {:.0f} mA begrenzen. Zügig bis 60 %.</translation>
+    </message>
+    <message>
+        <source>At the limit: even light over the whole panel?</source>
+        <translation>An der Grenze: gleichmäßiges Licht auf dem ganzen Panel?</translation>
+    </message>
+    <message>
+        <source>Slowly, watching the amps.</source>
+        <translation>Langsam, den Strom im Auge.</translation>
+    </message>
+    <message>
+        <source>{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it is lit. For trained people; follow local codes.</source>
+        <translation>{:.0f} V DC{}: eine Hand, geeignete Leitungen, niemand berührt das Panel, solange es leuchtet. Für ausgebildete Leute; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>No light: prove clips and leads on an LED that works before you blame the panel.</source>
+        <translation>Kein Licht: erst Klemmen und Leitungen an einer guten LED prüfen, bevor das Panel verdächtigt wird.</translation>
+    </message>
+    <message>
+        <source>The glass is cracked: no repair of the light makes a picture of it.</source>
+        <translation>Das Glas ist gesprungen: keine Reparatur des Lichts macht daraus ein Bild.</translation>
+    </message>
+    <message>
+        <source>Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, it ends here.</source>
+        <translation>Linien und tote Spalten sind Bondstellen des Glases. Die Flachkabel einmal neu stecken; bleiben sie, endet es hier.</translation>
+    </message>
+    <message>
+        <source>No picture and only {:.2f} A into the T-con: it does not start. Its fuse and supply first.</source>
+        <translation>Kein Bild und nur {:.2f} A in die T-con: sie läuft nicht an. Zuerst ihre Sicherung und Versorgung.</translation>
+    </message>
+    <message>
+        <source>No picture: T-con or glass. Try another T-con before the light is repaired.</source>
+        <translation>Kein Bild: T-con oder Glas. Eine andere T-con versuchen, bevor das Licht repariert wird.</translation>
+    </message>
+    <message>
+        <source>{:.2f} A into the T-con is more than {:.1f} A: something on it draws too much.</source>
+        <translation>{:.2f} A in die T-con sind mehr als {:.1f} A: etwas darauf zieht zu viel.</translation>
+    </message>
+    <message>
+        <source>No light with proven leads: a string is open. The glass is still to be seen: light another channel or one strip.</source>
+        <translation>Kein Licht mit geprüften Leitungen: ein Strang ist offen. Das Glas ist noch zu sehen: einen anderen Kanal oder eine Leiste beleuchten.</translation>
+    </message>
+    <message>
+        <source>A dark area: LEDs or strips to be found at Strings; the glass itself is sound.</source>
+        <translation>Ein dunkler Bereich: LEDs oder Leisten, zu finden unter Stränge; das Glas selbst ist gut.</translation>
+    </message>
+    <message>
+        <source>A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed.</source>
+        <translation>Ein Farbstich: gealterte LEDs oder Linsen; mit dem Besitzer klären, ob alle Leisten erneuert werden.</translation>
+    </message>
+    <message>
+        <source>{} at {:.1f} V where {:.1f} V was expected: {}.</source>
+        <translation>{} bei {:.1f} V, wo {:.1f} V erwartet wurden: {}.</translation>
+    </message>
+    <message>
+        <source>shorted LEDs, or fewer of them than written down</source>
+        <translation>kurzgeschlossene LEDs, oder weniger als notiert</translation>
+    </message>
+    <message>
+        <source>a resistive joint, dark LEDs, or more of them than written down</source>
+        <translation>ein schlechter Übergang, dunkle LEDs, oder mehr als notiert</translation>
+    </message>
+    <message>
+        <source>First glow</source>
+        <translation>Erstes Glimmen</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>Lit as computed and nothing found: the panel is worth the repair.</source>
+        <translation>Leuchtet wie berechnet und nichts gefunden: das Panel ist die Reparatur wert.</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>shorted</source>
+        <translation>kurzgeschlossen</translation>
+    </message>
+    <message>
+        <source>dark but conducting</source>
+        <translation>dunkel, aber leitend</translation>
+    </message>
+    <message>
+        <source>leaky</source>
+        <translation>Leckstrom</translation>
+    </message>
+    <message>
+        <source>a die shorted</source>
+        <translation>ein Chip kurzgeschlossen</translation>
+    </message>
+    <message>
+        <source>in circuit</source>
+        <translation>in der Schaltung</translation>
+    </message>
+    <message>
+        <source>cannot tell</source>
+        <translation>nicht zu sagen</translation>
+    </message>
+    <message>
+        <source>It glows at {:.2f} V where a good one needs {:.2f} V: current flows beside its junction.</source>
+        <translation>Sie glimmt bei {:.2f} V, wo eine gute {:.2f} V braucht: an ihrem Übergang fließt Strom vorbei.</translation>
+    </message>
+    <message>
+        <source>It glows; a good one shows {:.2f} V here.</source>
+        <translation>Sie glimmt; eine gute zeigt hier {:.2f} V.</translation>
+    </message>
+    <message>
+        <source>The same {:.2f} V both ways is the circuit around it: lift one leg and measure again.</source>
+        <translation>Dieselben {:.2f} V in beide Richtungen sind die Schaltung ringsum: ein Bein anheben und neu messen.</translation>
+    </message>
+    <message>
+        <source>Near 0 V one way and OL the other is no LED: check the leads.</source>
+        <translation>Fast 0 V in die eine und OL in die andere Richtung ist keine LED: die Leitungen prüfen.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V at {:.0f} mA: current, no voltage.</source>
+        <translation>{:.2f} V bei {:.0f} mA: Strom, keine Spannung.</translation>
+    </message>
+    <message>
+        <source>{:.1f} V does not reach this LED&apos;s knee: a good one shows OL as well.</source>
+        <translation>{:.1f} V erreichen das Knie dieser LED nicht: auch eine gute zeigt OL.</translation>
+    </message>
+    <message>
+        <source>No current; a good one would carry {:.1f} mA.</source>
+        <translation>Kein Strom; durch eine gute flössen {:.1f} mA.</translation>
+    </message>
+    <message>
+        <source>Current without a voltage reading: note both.</source>
+        <translation>Strom ohne Spannung: beides notieren.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V where a good one shows {:.2f} V: one of {} dies is shorted.</source>
+        <translation>{:.2f} V, wo eine gute {:.2f} V zeigt: einer von {} Chips ist kurzgeschlossen.</translation>
+    </message>
+    <message>
+        <source>It carries current at {:.2f} V and gives no light.</source>
+        <translation>Sie führt Strom bei {:.2f} V und gibt kein Licht.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V; a good one shows {:.2f} V.</source>
+        <translation>{:.2f} V; eine gute zeigt {:.2f} V.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V; a good one shows {:.2f} V. Does it glow?</source>
+        <translation>{:.2f} V; eine gute zeigt {:.2f} V. Glimmt sie?</translation>
+    </message>
+    <message>
+        <source>{}, place not known yet</source>
+        <translation>{}, Ort noch unbekannt</translation>
+    </message>
+    <message>
+        <source>{} in strip {}</source>
+        <translation>{} in Leiste {}</translation>
+    </message>
+    <message>
+        <source>{} in strips {} and {}</source>
+        <translation>{} in den Leisten {} und {}</translation>
+    </message>
+    <message>
+        <source>{:.0f} V, then falls</source>
+        <translation>{:.0f} V, fällt dann</translation>
+    </message>
+    <message>
+        <source>wanders up to {:.0f} V</source>
+        <translation>schwankt bis {:.0f} V</translation>
+    </message>
+    <message>
+        <source>flash, then dark</source>
+        <translation>Blitz, dann dunkel</translation>
+    </message>
+    <message>
+        <source>Bridge {}, tester on {}</source>
+        <translation>{} überbrücken, Tester an {}</translation>
+    </message>
+    <message>
+        <source>Tester at the plug, {}</source>
+        <translation>Tester am Stecker, {}</translation>
+    </message>
+    <message>
+        <source>Tester on {}</source>
+        <translation>Tester an {}</translation>
+    </message>
+    <message>
+        <source>Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.</source>
+        <translation>Tester {:.0f} mA, Grenze {:.0f} V; Plus an {}, Minus nach {}.</translation>
+    </message>
+    <message>
+        <source>Tester to the chassis, {}</source>
+        <translation>Tester gegen Chassis, {}</translation>
+    </message>
+    <message>
+        <source>Look along {}</source>
+        <translation>Entlangsehen an {}</translation>
+    </message>
+    <message>
+        <source>all lit</source>
+        <translation>alle hell</translation>
+    </message>
+    <message>
+        <source>{} dark</source>
+        <translation>{} dunkel</translation>
+    </message>
+    <message>
+        <source>it is {}{}</source>
+        <translation>es ist {}{}</translation>
+    </message>
+    <message>
+        <source>it is in {0}{1} … {0}{2}</source>
+        <translation>es ist in {0}{1} … {0}{2}</translation>
+    </message>
+    <message>
+        <source>Not started.</source>
+        <translation>Nicht begonnen.</translation>
+    </message>
+    <message>
+        <source>Failed: it flickered.</source>
+        <translation>Nicht bestanden: es hat geflackert.</translation>
+    </message>
+    <message>
+        <source>Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).</source>
+        <translation>Nicht bestanden: {:.0f} mA bei {:.0f} min sind kein Strom eines leuchtenden Strangs ({:.0f} … {:.0f} mA).</translation>
+    </message>
+    <message>
+        <source>Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).</source>
+        <translation>Nicht bestanden: LED+ von {:.1f} V bei {:.0f} min hat kein leuchtendes Gerät ({:.0f} … {:.0f} V).</translation>
+    </message>
+    <message>
+        <source>Failed: the current drifted {:.1f} % after {:.0f} min.</source>
+        <translation>Nicht bestanden: der Strom lief um {:.1f} % weg, nach {:.0f} min.</translation>
+    </message>
+    <message>
+        <source>Nothing written down for more than {:.0f} min after minute {:.0f}.</source>
+        <translation>Länger als {:.0f} min nichts notiert nach Minute {:.0f}.</translation>
+    </message>
+    <message>
+        <source>{:.0f} of {:.0f} min.</source>
+        <translation>{:.0f} von {:.0f} min.</translation>
+    </message>
+    <message>
+        <source>Passed: {:.0f} min, no flicker, {:.1f} % drift.</source>
+        <translation>Bestanden: {:.0f} min, kein Flackern, {:.1f} % Drift.</translation>
+    </message>
+    <message>
+        <source>LEDs of strip {}</source>
+        <translation>LEDs der Leiste {}</translation>
+    </message>
+    <message>
+        <source>{:.0f} % from the board itself</source>
+        <translation>{:.0f} % von der Platine selbst</translation>
+    </message>
+    <message>
+        <source>cannot tell: no figure for this repair</source>
+        <translation>nicht zu sagen: keine Zahl für diese Reparatur</translation>
+    </message>
+    <message>
+        <source>cannot tell: the hours run are not known</source>
+        <translation>nicht zu sagen: die Betriebsstunden sind unbekannt</translation>
+    </message>
+    <message>
+        <source>{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h</source>
+        <translation>{} alte und {} neue LEDs über {:.0f} h, β {:.1f}, η {:.0f} h</translation>
+    </message>
+    <message>
+        <source>nothing is promised</source>
+        <translation>nichts wird versprochen</translation>
+    </message>
+    <message>
+        <source>{}: {:.0f} {} expected</source>
+        <translation>{}: {:.0f} {} erwartet</translation>
+    </message>
+    <message>
+        <source>{:.0f} % chance of a comeback</source>
+        <translation>{:.0f} % Wahrscheinlichkeit eines Rückläufers</translation>
+    </message>
+    <message>
+        <source>against a set worth {:.0f}</source>
+        <translation>bei einem Gerätewert von {:.0f}</translation>
+    </message>
+    <message>
+        <source>{}; {} would be {:.0f} more.</source>
+        <translation>{}; {} wäre {:.0f} teurer.</translation>
+    </message>
+    <message>
+        <source>Nothing is sure enough to be mended yet: take the next probe first.</source>
+        <translation>Noch ist nichts sicher genug zum Reparieren: erst die nächste Messung.</translation>
+    </message>
+    <message>
+        <source>Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set&apos;s {:.0f}.</source>
+        <translation>Erst den Besitzer fragen: die günstigste Reparatur ({}) kostet voraussichtlich {:.0f} {}, mehr als die Hälfte vom Wert {:.0f}.</translation>
+    </message>
+    <message>
+        <source>, beyond ES1</source>
+        <translation>, über ES1</translation>
+    </message>
+    <message>
+        <source>, beyond ES2</source>
+        <translation>, über ES2</translation>
+    </message>
+    <message>
+        <source>Live: mains and about 325 V DC on the primary side; LED+ can reach {:.0f} V DC{}. Know the isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite; LED+ kann {:.0f} V DC erreichen{}. Die Trennlinie kennen, eine Hand, geeignete Leitungen. Netz ab, entladen und nachmessen, bevor etwas berührt wird. Für ausgebildete Leute; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>Mains out. The tester reaches {:.0f} V{}. Bright blue-rich light: look through the diffuser.</source>
+        <translation>Netz ab. Der Tester erreicht {:.0f} V{}. Helles, blaureiches Licht: durch den Diffusor sehen.</translation>
+    </message>
+    <message>
+        <source>Live again: LED+ at {:.0f} V DC and mains on the primary side. Close what you can before the soak.</source>
+        <translation>Wieder unter Spannung: LED+ mit {:.0f} V DC und Netz auf der Primärseite. Vor dem Dauerlauf schließen, was sich schließen lässt.</translation>
+    </message>
+    <message>
+        <source>Bridge the LED</source>
+        <translation>LED brücken</translation>
+    </message>
+    <message>
+        <source>A stop-gap: its volts are gone, the driver must allow that, and a dark spot may show.</source>
+        <translation>Ein Notbehelf: ihre Volt fehlen, der Treiber muss das zulassen, und ein dunkler Fleck kann sichtbar sein.</translation>
+    </message>
+    <message>
+        <source>Replace the LED</source>
+        <translation>LED ersetzen</translation>
+    </message>
+    <message>
+        <source>Cheapest parts, most minutes; the old LEDs around it stay.</source>
+        <translation>Billigste Teile, die meisten Minuten; die alten LEDs ringsum bleiben.</translation>
+    </message>
+    <message>
+        <source>Replace the strip</source>
+        <translation>Leiste ersetzen</translation>
+    </message>
+    <message>
+        <source>New LEDs where it failed; its tint may differ from its neighbours.</source>
+        <translation>Neue LEDs, wo es ausfiel; die Farbe kann von den Nachbarn abweichen.</translation>
+    </message>
+    <message>
+        <source>Replace all strips</source>
+        <translation>Alle Leisten ersetzen</translation>
+    </message>
+    <message>
+        <source>Once it is open, everything is new and of one batch.</source>
+        <translation>Ist es einmal offen, wird alles neu und aus einer Charge.</translation>
+    </message>
+    <message>
+        <source>Remake the plug or joint</source>
+        <translation>Stecker oder Lötstelle erneuern</translation>
+    </message>
+    <message>
+        <source>Clean, re-crimp or re-solder, then pull on it.</source>
+        <translation>Reinigen, neu crimpen oder löten, dann daran ziehen.</translation>
+    </message>
+    <message>
+        <source>Replace the part on the board</source>
+        <translation>Teil auf der Platine ersetzen</translation>
+    </message>
+    <message>
+        <source>Needs the faulty part found: supply, IC, MOSFET, diode, capacitors in that order.</source>
+        <translation>Dazu muss das Teil gefunden sein: Versorgung, IC, MOSFET, Diode, Kondensatoren, in dieser Reihenfolge.</translation>
+    </message>
+    <message>
+        <source>Replace the power board</source>
+        <translation>Netzteilplatine ersetzen</translation>
+    </message>
+    <message>
+        <source>Quick, dear, and only as good as the diagnosis.</source>
+        <translation>Schnell, teuer und nur so gut wie die Diagnose.</translation>
+    </message>
+    <message>
+        <source>Replace the main board</source>
+        <translation>Hauptplatine ersetzen</translation>
+    </message>
+    <message>
+        <source>Check the brightness setting and the signal&apos;s path first.</source>
+        <translation>Zuerst die Helligkeitseinstellung und den Weg des Signals prüfen.</translation>
+    </message>
+    <message>
+        <source>Replace the T-con</source>
+        <translation>T-con ersetzen</translation>
+    </message>
+    <message>
+        <source>Reseat its flat cables first; the panel itself may be the fault.</source>
+        <translation>Zuerst ihre Flachkabel neu stecken; das Panel selbst kann der Fehler sein.</translation>
+    </message>
+    <message>
+        <source>Do not repair</source>
+        <translation>Nicht reparieren</translation>
+    </message>
+    <message>
+        <source>The set&apos;s value is lost.</source>
+        <translation>Der Wert des Geräts ist verloren.</translation>
+    </message>
+    <message>
+        <source>Open LED</source>
+        <translation>Offene LED</translation>
+    </message>
+    <message>
+        <source>Shorted LED</source>
+        <translation>Kurzgeschlossene LED</translation>
+    </message>
+    <message>
+        <source>Dark LED that conducts</source>
+        <translation>Dunkle LED, die leitet</translation>
+    </message>
+    <message>
+        <source>Leaky LED</source>
+        <translation>LED mit Leckstrom</translation>
+    </message>
+    <message>
+        <source>Die shorted in an LED</source>
+        <translation>Kurzgeschlossener Chip in einer LED</translation>
+    </message>
+    <message>
+        <source>LEDs side by side open</source>
+        <translation>LEDs nebeneinander offen</translation>
+    </message>
+    <message>
+        <source>Aged LED</source>
+        <translation>Gealterte LED</translation>
+    </message>
+    <message>
+        <source>String touches the chassis</source>
+        <translation>Strang berührt das Chassis</translation>
+    </message>
+    <message>
+        <source>Open plug</source>
+        <translation>Offener Stecker</translation>
+    </message>
+    <message>
+        <source>Bad joint</source>
+        <translation>Schlechte Lötstelle</translation>
+    </message>
+    <message>
+        <source>Strip of another type</source>
+        <translation>Leiste eines anderen Typs</translation>
+    </message>
+    <message>
+        <source>Driver not switching</source>
+        <translation>Treiber schaltet nicht</translation>
+    </message>
+    <message>
+        <source>LED+ feed or its fuse</source>
+        <translation>LED+-Speisung oder ihre Sicherung</translation>
+    </message>
+    <message>
+        <source>Tired electrolytics, weak supply</source>
+        <translation>Müde Elkos, schwache Versorgung</translation>
+    </message>
+    <message>
+        <source>Driver&apos;s over-voltage divider</source>
+        <translation>Überspannungsteiler des Treibers</translation>
+    </message>
+    <message>
+        <source>BL_ON missing: main board</source>
+        <translation>BL_ON fehlt: Hauptplatine</translation>
+    </message>
+    <message>
+        <source>DIM at zero: main board or setting</source>
+        <translation>DIM auf null: Hauptplatine oder Einstellung</translation>
+    </message>
+    <message>
+        <source>Mains or standby supply</source>
+        <translation>Netz- oder Standby-Versorgung</translation>
+    </message>
+    <message>
+        <source>Main board does not start</source>
+        <translation>Hauptplatine läuft nicht an</translation>
+    </message>
+    <message>
+        <source>T-con, panel or its supply</source>
+        <translation>T-con, Panel oder deren Versorgung</translation>
+    </message>
+    <message>
+        <source>Sound</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>Listen: does it play or beep as usual?</source>
+        <translation>Hören: spielt oder piept es wie gewohnt?</translation>
+    </message>
+    <message>
+        <source>sound</source>
+        <translation>Ton</translation>
+    </message>
+    <message>
+        <source>no sound</source>
+        <translation>kein Ton</translation>
+    </message>
+    <message>
+        <source>Standby light</source>
+        <translation>Standby-Anzeige</translation>
+    </message>
+    <message>
+        <source>Look at the standby light.</source>
+        <translation>Auf die Standby-Anzeige sehen.</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>an</translation>
+    </message>
+    <message>
+        <source>off</source>
+        <translation>aus</translation>
+    </message>
+    <message>
+        <source>blinks</source>
+        <translation>blinkt</translation>
+    </message>
+    <message>
+        <source>Torch on the glass</source>
+        <translation>Lampe ans Glas</translation>
+    </message>
+    <message>
+        <source>Torch flat against the glass: a picture?</source>
+        <translation>Taschenlampe flach ans Glas: ein Bild?</translation>
+    </message>
+    <message>
+        <source>picture seen</source>
+        <translation>Bild zu sehen</translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>Light at switch-on</source>
+        <translation>Licht beim Einschalten</translation>
+    </message>
+    <message>
+        <source>Switch on. Hold Space from the first light until it goes dark.</source>
+        <translation>Einschalten. Leertaste halten vom ersten Licht, bis es dunkel wird.</translation>
+    </message>
+    <message>
+        <source>BL_ON</source>
+        <translation>BL_ON</translation>
+    </message>
+    <message>
+        <source>BL_ON at the power board, set on.</source>
+        <translation>BL_ON am Netzteil, Gerät an.</translation>
+    </message>
+    <message>
+        <source>DIM</source>
+        <translation>DIM</translation>
+    </message>
+    <message>
+        <source>DIM, set on, brightness up.</source>
+        <translation>DIM, Gerät an, Helligkeit hoch.</translation>
+    </message>
+    <message>
+        <source>LED+ idle</source>
+        <translation>LED+ in Ruhe</translation>
+    </message>
+    <message>
+        <source>LED+ before switch-on.</source>
+        <translation>LED+ vor dem Einschalten.</translation>
+    </message>
+    <message>
+        <source>LED+ at switch-on</source>
+        <translation>LED+ beim Einschalten</translation>
+    </message>
+    <message>
+        <source>LED+, max hold, then switch on.</source>
+        <translation>LED+, Max. halten, einschalten.</translation>
+    </message>
+    <message>
+        <source>LED+ with the plug out</source>
+        <translation>LED+ ohne Stecker</translation>
+    </message>
+    <message>
+        <source>Set off, LEDs unplugged; switch on.</source>
+        <translation>LEDs abgesteckt; einschalten.</translation>
+    </message>
+    <message>
+        <source>LED−</source>
+        <translation>LED−</translation>
+    </message>
+    <message>
+        <source>Return of this channel, set on.</source>
+        <translation>Rückleitung, Gerät an.</translation>
+    </message>
+    <message>
+        <source>Tester</source>
+        <translation>Tester</translation>
+    </message>
+    <message>
+        <source>Tester across the run, plus on its first LED.</source>
+        <translation>Tester über den Abschnitt, Plus an dessen erster LED.</translation>
+    </message>
+    <message>
+        <source>Look along the LEDs</source>
+        <translation>An den LEDs entlangsehen</translation>
+    </message>
+    <message>
+        <source>Tester on the run: mark what is dark.</source>
+        <translation>Tester am Abschnitt: markieren, was dunkel ist.</translation>
+    </message>
+    <message>
+        <source>Tester to the chassis</source>
+        <translation>Tester gegen das Chassis</translation>
+    </message>
+    <message>
+        <source>Tester plus on LED+, minus on the bare metal back: it must stay dark at its limit.</source>
+        <translation>Tester-Plus an LED+, Minus an die blanke Metallrückwand: er muss an seiner Grenze dunkel bleiben.</translation>
+    </message>
+    <message>
+        <source>One LED on its own</source>
+        <translation>Eine LED für sich allein</translation>
+    </message>
+    <message>
+        <source>One LED at the bench supply, through a resistor or in diode mode.</source>
+        <translation>Eine LED am Labornetzteil, über einen Widerstand oder im Diodentest.</translation>
+    </message>
+    <message>
+        <source>Bridge an open LED</source>
+        <translation>Eine offene LED überbrücken</translation>
+    </message>
+    <message>
+        <source>Ammeter across the open LED, set switched on: the rest lights, the meter shows the string&apos;s current.</source>
+        <translation>Amperemeter über die offene LED, Gerät ein: der Rest leuchtet, das Messgerät zeigt den Strangstrom.</translation>
+    </message>
+    <message>
+        <source>strip number {} does not exist</source>
+        <translation>Leiste Nummer {} gibt es nicht</translation>
+    </message>
+    <message>
+        <source>LEDs {} to {} by {} are not on strip {}, which has {}</source>
+        <translation>LEDs {} bis {} in Schritten von {} gibt es nicht auf Leiste {}, sie hat {}</translation>
+    </message>
+    <message>
+        <source>strip {} has LEDs side by side and can only be passed as a whole</source>
+        <translation>Leiste {} hat LEDs nebeneinander und kann nur als Ganzes durchlaufen werden</translation>
+    </message>
+    <message>
+        <source>{} LEDs in {} chains, {} side by side, do not come out even</source>
+        <translation>{} LEDs in {} Ketten, {} nebeneinander, gehen nicht auf</translation>
+    </message>
+    <message>
+        <source>{} V at {} A over {} dies is no LED</source>
+        <translation>{} V bei {} A über {} Chips ist keine LED</translation>
+    </message>
+    <message>
+        <source>pin {} returns channel {}; there are {}</source>
+        <translation>Kontakt {} führt Kanal {} zurück; es gibt {}</translation>
+    </message>
+    <message>
+        <source>a channel feeds at least one string</source>
+        <translation>ein Kanal speist wenigstens einen Strang</translation>
+    </message>
+    <message>
+        <source>a string runs through a strip</source>
+        <translation>ein Strang läuft durch eine Leiste</translation>
+    </message>
+    <message>
+        <source>the LEDs need {:.0f} V in series; at most {:.0f} V can be computed</source>
+        <translation>die LEDs brauchen {:.0f} V in Reihe; höchstens {:.0f} V lassen sich berechnen</translation>
+    </message>
+    <message>
+        <source>a backlight has at least one strip</source>
+        <translation>ein Hintergrundlicht hat wenigstens eine Leiste</translation>
+    </message>
+    <message>
+        <source>{} LEDs; at most {} can be computed</source>
+        <translation>{} LEDs; höchstens {} lassen sich berechnen</translation>
+    </message>
+    <message>
+        <source>a backlight has at least one channel</source>
+        <translation>ein Hintergrundlicht hat wenigstens einen Kanal</translation>
+    </message>
+    <message>
+        <source>LED {} of strip {} is in {} strings; it must be in one</source>
+        <translation>LED {} der Leiste {} ist in {} Strängen; sie muss in einem sein</translation>
+    </message>
+    <message>
+        <source>a plug has at most {} pins</source>
+        <translation>ein Stecker hat höchstens {} Kontakte</translation>
+    </message>
+    <message>
+        <source>is no pin; write + red, − black, − 2 white 0.3 Ω, or unused</source>
+        <translation>ist kein Kontakt; schreiben: + red, − black, − 2 white 0.3 Ω oder unused</translation>
+    </message>
+    <message>
+        <source>has a channel; all channels share LED+</source>
+        <translation>hat einen Kanal; alle Kanäle teilen sich LED+</translation>
+    </message>
+    <message>
+        <source>The readings do not tell {}; it is taken from the class. Measure near {:.1f} mA, {:.0f} mA and {:.0f} mA.</source>
+        <translation>Die Messungen verraten {} nicht; das kommt aus der Klasse. Nahe {:.1f} mA, {:.0f} mA und {:.0f} mA messen.</translation>
+    </message>
+    <message>
+        <source>how steep the curve is</source>
+        <translation>die Steilheit der Kennlinie</translation>
+    </message>
+    <message>
+        <source>the series resistance</source>
+        <translation>den Reihenwiderstand</translation>
+    </message>
+    <message>
+        <source>the slope at low current</source>
+        <translation>die Steigung bei kleinem Strom</translation>
+    </message>
+    <message>
+        <source>is no reading; write 2.82 V at 30 mA</source>
+        <translation>ist keine Messung; schreiben: 2.82 V at 30 mA</translation>
+    </message>
+    <message>
+        <source>is not understood</source>
+        <translation>ist nicht zu verstehen</translation>
+    </message>
+    <message>
+        <source>contradicts &quot;{}&quot;</source>
+        <translation>widerspricht „{}“</translation>
+    </message>
+    <message>
+        <source>{} strings need at least as many strips; there are {}</source>
+        <translation>{} Stränge brauchen mindestens so viele Leisten; es gibt {}</translation>
+    </message>
+    <message>
+        <source>{} strips cannot be shared out evenly over {} strings</source>
+        <translation>{} Leisten lassen sich nicht gleichmäßig auf {} Stränge verteilen</translation>
+    </message>
+    <message>
+        <source>{} strings of {} are not {} strips</source>
+        <translation>{} Stränge zu {} sind nicht {} Leisten</translation>
+    </message>
+    <message>
+        <source>there are only {} strips</source>
+        <translation>es gibt nur {} Leisten</translation>
+    </message>
+    <message>
+        <source>{} is outside {} … {}</source>
+        <translation>{} liegt außerhalb {} … {}</translation>
+    </message>
+    <message>
+        <source>the line is too long</source>
+        <translation>die Zeile ist zu lang</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
+    </message>
+    <message>
+        <source>over-voltage</source>
+        <translation>Überspannung</translation>
+    </message>
+    <message>
+        <source>over-current</source>
+        <translation>Überstrom</translation>
+    </message>
+    <message>
+        <source>unequal channels</source>
+        <translation>ungleiche Kanäle</translation>
+    </message>
+    <message>
+        <source>supply collapsed</source>
+        <translation>Versorgung eingebrochen</translation>
+    </message>
+    <message>
+        <source>{} is outside 0 … {}</source>
+        <translation>{} liegt außerhalb 0 … {}</translation>
+    </message>
+    <message>
+        <source>the run starts or ends between LEDs that stand side by side</source>
+        <translation>der Abschnitt beginnt oder endet zwischen LEDs, die nebeneinander stehen</translation>
+    </message>
+    <message>
+        <source>neither volts nor what is lit was written down</source>
+        <translation>weder Volt noch was leuchtet wurde notiert</translation>
+    </message>
+    <message>
+        <source>{} bytes of text; at most {}</source>
+        <translation>{} Byte Text; höchstens {}</translation>
+    </message>
+    <message>
+        <source>holds control characters or is not UTF-8</source>
+        <translation>enthält Steuerzeichen oder ist kein UTF-8</translation>
+    </message>
+    <message>
+        <source>{} entries; at most {}</source>
+        <translation>{} Einträge; höchstens {}</translation>
+    </message>
+    <message>
+        <source>{} is used twice</source>
+        <translation>{} kommt zweimal vor</translation>
+    </message>
+    <message>
+        <source>is empty</source>
+        <translation>ist leer</translation>
+    </message>
+    <message>
+        <source>type a number</source>
+        <translation>eine Zahl eingeben</translation>
+    </message>
+    <message>
+        <source>{} is no number</source>
+        <translation>{} ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>{} is not below the peak of {}</source>
+        <translation>{} liegt nicht unter der Spitze von {}</translation>
+    </message>
+    <message>
+        <source>a number alone</source>
+        <translation>eine Zahl allein</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation>V</translation>
+    </message>
+    <message>
+        <source>A or mA</source>
+        <translation>A oder mA</translation>
+    </message>
+    <message>
+        <source>mA or A</source>
+        <translation>mA oder A</translation>
+    </message>
+    <message>
+        <source>h</source>
+        <translation>h</translation>
+    </message>
+    <message>
+        <source>min</source>
+        <translation>min</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>°C</source>
+        <translation>°C</translation>
+    </message>
+    <message>
+        <source>an amount of money</source>
+        <translation>ein Geldbetrag</translation>
+    </message>
+    <message>
+        <source>{}, not {}</source>
+        <translation>{}, nicht {}</translation>
+    </message>
+    <message>
+        <source>{} may be {}{} or {}.{}; write it without the sign</source>
+        <translation>{} kann {}{} oder {}.{} heißen; ohne das Zeichen schreiben</translation>
+    </message>
+    <message>
+        <source>{} is no day; write Friday, in 3 days or 2026-12-04</source>
+        <translation>{} ist kein Tag; schreiben: Friday, in 3 days oder 2026-12-04</translation>
+    </message>
+    <message>
+        <source>{}; write 2.9 lit, OL, or 1.8/1.8</source>
+        <translation>{}; schreiben: 2.9 lit, OL oder 1.8/1.8</translation>
+    </message>
+    <message>
+        <source>is no supply; write 60 V 3 A 250 V</source>
+        <translation>ist kein Netzteil; schreiben: 60 V 3 A 250 V</translation>
+    </message>
+    <message>
+        <source>makes over {} outputs</source>
+        <translation>ergibt mehr als {} Ausgänge</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BacklightMap</name>
+    <message>
+        <source>Backlight map</source>
+        <translation>Karte des Hintergrundlichts</translation>
+    </message>
+    <message>
+        <source>unknown</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>lit</source>
+        <translation>hell</translation>
+    </message>
+    <message>
+        <source>dim</source>
+        <translation>schwach</translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation>dunkel</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>shorted</source>
+        <translation>kurzgeschlossen</translation>
+    </message>
+    <message>
+        <source>%1 %2, %3 % faulty</source>
+        <translation>%1 %2, zu %3 % defekt</translation>
+    </message>
+    <message>
+        <source>%L1 V</source>
+        <translation>%L1 V</translation>
+    </message>
+    <message>
+        <source>LED+</source>
+        <translation>LED+</translation>
+    </message>
+    <message>
+        <source>expect %L1 V</source>
+        <translation>erwartet %L1 V</translation>
+    </message>
+    <message>
+        <source>read %L1 V, unlike its twins</source>
+        <translation>gemessen %L1 V, anders als die Geschwister</translation>
+    </message>
+    <message>
+        <source>read %L1 V</source>
+        <translation>gemessen %L1 V</translation>
+    </message>
+    <message>
+        <source>not measured</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>probe %1</source>
+        <translation>Messung %1</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BandGlyph</name>
+    <message>
+        <source>%L1 V; a healthy set reads %L2 … %L3 V</source>
+        <translation>%L1 V; ein gesundes Gerät zeigt %L2 … %L3 V</translation>
+    </message>
+    <message>
+        <source>as a healthy set</source>
+        <translation>wie ein gesundes Gerät</translation>
+    </message>
+    <message>
+        <source>not as a healthy set</source>
+        <translation>nicht wie ein gesundes Gerät</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BeliefPanel</name>
+    <message>
+        <source>What is left</source>
+        <translation>Was noch bleibt</translation>
+    </message>
+    <message>
+        <source>for: %1</source>
+        <translation>dafür: %1</translation>
+    </message>
+    <message>
+        <source>against: %1</source>
+        <translation>dagegen: %1</translation>
+    </message>
+    <message>
+        <source>No test would tell more</source>
+        <translation>Keine Messung würde mehr sagen</translation>
+    </message>
+    <message>
+        <source>Plan the fix</source>
+        <translation>Reparatur planen</translation>
+    </message>
+    <message>
+        <source>Ctrl+Enter</source>
+        <translation>Strg+Enter</translation>
+    </message>
+    <message>
+        <source>%L1 min    %L2 bit</source>
+        <translation>%L1 min    %L2 bit</translation>
+    </message>
+    <message>
+        <source>Live: one hand, rated leads</source>
+        <translation>Unter Spannung: eine Hand, geeignete Leitungen</translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
+        <translation>%1 → %2</translation>
+    </message>
+    <message>
+        <source>Go to it</source>
+        <translation>Dorthin</translation>
+    </message>
+    <message>
+        <source>to be surer</source>
+        <translation>um sicherer zu sein</translation>
+    </message>
+    <message>
+        <source>or</source>
+        <translation>oder</translation>
+    </message>
+    <message>
+        <source>%L1 min · %L2 bit</source>
+        <translation>%L1 min · %L2 bit</translation>
+    </message>
+    <message>
+        <source>%1 % in %2</source>
+        <translation>%1 % in %2</translation>
+    </message>
+    <message>
+        <source>Next probe</source>
+        <translation>Nächste Messung</translation>
+    </message>
+    <message>
+        <source>Verdict</source>
+        <translation>Urteil</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BoardStation</name>
+    <message>
+        <source>Board</source>
+        <translation>Platine</translation>
+    </message>
+    <message>
+        <source>Meter on the power board, black on its ground. Type what you read; a reading has a shape.</source>
+        <translation>Messgerät an die Netzteilplatine, Schwarz an ihre Masse. Tippen, was es zeigt; eine Messung hat eine Form.</translation>
+    </message>
+    <message>
+        <source>184.1</source>
+        <translation>184.1</translation>
+    </message>
+    <message>
+        <source>steady</source>
+        <translation>ruhig</translation>
+    </message>
+    <message>
+        <source>184 &gt; 48</source>
+        <translation>184 &gt; 48</translation>
+    </message>
+    <message>
+        <source>peaks, then settles</source>
+        <translation>Spitze, dann Ruhe</translation>
+    </message>
+    <message>
+        <source>48 ~ 184</source>
+        <translation>48 ~ 184</translation>
+    </message>
+    <message>
+        <source>wanders</source>
+        <translation>schwankt</translation>
+    </message>
+    <message>
+        <source>, channel %1</source>
+        <translation>, Kanal %1</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>next point</source>
+        <translation>nächster Punkt</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>write down</source>
+        <translation>notieren</translation>
+    </message>
+    <message>
+        <source>&gt;</source>
+        <translation>&gt;</translation>
+    </message>
+    <message>
+        <source>then settles</source>
+        <translation>dann Ruhe</translation>
+    </message>
+    <message>
+        <source>~</source>
+        <translation>~</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::FirstLookStation</name>
+    <message>
+        <source>First look</source>
+        <translation>Erster Blick</translation>
+    </message>
+    <message>
+        <source>From outside, nothing opened. A picture under the torch puts the backlight path in question nineteen times in twenty.</source>
+        <translation>Von außen, nichts geöffnet. Ein Bild unter der Taschenlampe weist in neunzehn von zwanzig Fällen auf den Weg des Lichts.</translation>
+    </message>
+    <message>
+        <source>no light at all</source>
+        <translation>gar kein Licht</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>stays lit</source>
+        <translation>leuchtet weiter</translation>
+    </message>
+    <message>
+        <source>S</source>
+        <translation>S</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>next question</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>1 2 3</source>
+        <translation>1 2 3</translation>
+    </message>
+    <message>
+        <source>answer</source>
+        <translation>antworten</translation>
+    </message>
+    <message>
+        <source>hold Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>time to dark</source>
+        <translation>bis dunkel</translation>
+    </message>
+    <message>
+        <source>no light</source>
+        <translation>kein Licht</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::FixPlanStation</name>
+    <message>
+        <source>Fix plan</source>
+        <translation>Reparaturplan</translation>
+    </message>
+    <message>
+        <source>Rate per h</source>
+        <translation>Satz je h</translation>
+    </message>
+    <message>
+        <source>Promised, h of light</source>
+        <translation>Zugesagt, h Licht</translation>
+    </message>
+    <message>
+        <source>Goodwill</source>
+        <translation>Kulanz</translation>
+    </message>
+    <message>
+        <source>Weibull β</source>
+        <translation>Weibull β</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>advised</source>
+        <translation>empfohlen</translation>
+    </message>
+    <message>
+        <source>stop-gap</source>
+        <translation>Notbehelf</translation>
+    </message>
+    <message>
+        <source>expected cost</source>
+        <translation>erwartet</translation>
+    </message>
+    <message>
+        <source>comeback</source>
+        <translation>Rückkehr</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>–</translation>
+    </message>
+    <message>
+        <source>?</source>
+        <translation>?</translation>
+    </message>
+    <message>
+        <source>parts</source>
+        <translation>Teile</translation>
+    </message>
+    <message>
+        <source>%1</source>
+        <translation>%1</translation>
+    </message>
+    <message>
+        <source>work</source>
+        <translation>Arbeit</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>delivery</source>
+        <translation>Lieferung</translation>
+    </message>
+    <message>
+        <source>%1 d</source>
+        <translation>%1 d</translation>
+    </message>
+    <message>
+        <source>mends</source>
+        <translation>behebt</translation>
+    </message>
+    <message>
+        <source>glass risk</source>
+        <translation>Glasbruch</translation>
+    </message>
+    <message>
+        <source>too late for %1</source>
+        <translation>zu spät für %1</translation>
+    </message>
+    <message>
+        <source>chosen</source>
+        <translation>gewählt</translation>
+    </message>
+    <message>
+        <source>Choose</source>
+        <translation>Wahl</translation>
+    </message>
+    <message>
+        <source>Not certain yet: %1, %2 %</source>
+        <translation>Noch nicht sicher: %1, %2 %</translation>
+    </message>
+    <message>
+        <source>Repair: %1</source>
+        <translation>Reparatur: %1</translation>
+    </message>
+    <message>
+        <source>1 … 5</source>
+        <translation>1 … 5</translation>
+    </message>
+    <message>
+        <source>choose</source>
+        <translation>wählen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::HandBackStation</name>
+    <message>
+        <source>Hand back</source>
+        <translation>Rückgabe</translation>
+    </message>
+    <message>
+        <source>What was done, with parts, values and polarity</source>
+        <translation>Was getan wurde, mit Teilen, Werten und Polung</translation>
+    </message>
+    <message>
+        <source>Work done</source>
+        <translation>Getane Arbeit</translation>
+    </message>
+    <message>
+        <source>Report</source>
+        <translation>Bericht</translation>
+    </message>
+    <message>
+        <source>Folder</source>
+        <translation>Ordner</translation>
+    </message>
+    <message>
+        <source>Save PDF</source>
+        <translation>PDF</translation>
+    </message>
+    <message>
+        <source>Save JSON</source>
+        <translation>JSON</translation>
+    </message>
+    <message>
+        <source>Handed back</source>
+        <translation>Zurückgegeben</translation>
+    </message>
+    <message>
+        <source>Alt+H</source>
+        <translation>Alt+H</translation>
+    </message>
+    <message>
+        <source>%1 is there already. Once more replaces it.</source>
+        <translation>%1 gibt es schon. Noch einmal ersetzt es.</translation>
+    </message>
+    <message>
+        <source>Saved %1</source>
+        <translation>%1 gespeichert</translation>
+    </message>
+    <message>
+        <source>Ctrl+P</source>
+        <translation>Strg+P</translation>
+    </message>
+    <message>
+        <source>PDF</source>
+        <translation>PDF</translation>
+    </message>
+    <message>
+        <source>Ctrl+J</source>
+        <translation>Strg+J</translation>
+    </message>
+    <message>
+        <source>JSON</source>
+        <translation>JSON</translation>
+    </message>
+    <message>
+        <source>handed back</source>
+        <translation>zurückgegeben</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::HomePage</name>
+    <message>
+        <source>handed back</source>
+        <translation>zurückgegeben</translation>
+    </message>
+    <message>
+        <source>no due date</source>
+        <translation>kein Termin</translation>
+    </message>
+    <message>
+        <source>%1 d late</source>
+        <translation>%1 Tage zu spät</translation>
+    </message>
+    <message>
+        <source>due in %1 d</source>
+        <translation>fällig in %1 Tagen</translation>
+    </message>
+    <message>
+        <source>On the bench</source>
+        <translation>Auf der Werkbank</translation>
+    </message>
+    <message>
+        <source>New job</source>
+        <translation>Neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>Ctrl+N</source>
+        <translation>Strg+N</translation>
+    </message>
+    <message>
+        <source>Import a job file</source>
+        <translation>Auftragsdatei einlesen</translation>
+    </message>
+    <message>
+        <source>Ctrl+O</source>
+        <translation>Strg+O</translation>
+    </message>
+    <message>
+        <source>Search</source>
+        <translation>Suchen</translation>
+    </message>
+    <message>
+        <source>Search number, title, place, panel, complaint</source>
+        <translation>Nummer, Titel, Ort, Panel, Beanstandung suchen</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>1 job</source>
+        <translation>1 Auftrag</translation>
+    </message>
+    <message>
+        <source>%1 jobs</source>
+        <translation>%1 Aufträge</translation>
+    </message>
+    <message>
+        <source>no jobs yet: Ctrl+N takes one in</source>
+        <translation>noch keine Aufträge: Strg+N nimmt einen an</translation>
+    </message>
+    <message>
+        <source>nothing matches</source>
+        <translation>nichts gefunden</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::JobPage</name>
+    <message>
+        <source>▸</source>
+        <translation>▸</translation>
+    </message>
+    <message>
+        <source>Trail</source>
+        <translation>Verlauf</translation>
+    </message>
+    <message>
+        <source>Trail (Ctrl+T)</source>
+        <translation>Verlauf (Strg+T)</translation>
+    </message>
+    <message>
+        <source>◂</source>
+        <translation>◂</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::JobSession</name>
+    <message>
+        <source>Job %1 is not in the logbook</source>
+        <translation>Auftrag %1 ist nicht im Logbuch</translation>
+    </message>
+    <message>
+        <source>the wiring has just changed: look where the reading belongs and write it down again</source>
+        <translation>die Verdrahtung hat sich gerade geändert: nachsehen, wohin die Messung gehört, und noch einmal notieren</translation>
+    </message>
+    <message>
+        <source>Undo: %1</source>
+        <translation>Rückgängig: %1</translation>
+    </message>
+    <message>
+        <source>%1 was changed in another window and is shown as it is now. This entry was not written down: do it again.</source>
+        <translation>%1 wurde in einem anderen Fenster geändert und wird gezeigt, wie es jetzt ist. Dieser Eintrag wurde nicht notiert: noch einmal eingeben.</translation>
+    </message>
+    <message>
+        <source>Not saved: %1</source>
+        <translation>Nicht gespeichert: %1</translation>
+    </message>
+    <message>
+        <source>Taken back: it cannot be assessed</source>
+        <translation>Zurückgenommen: es lässt sich nicht beurteilen</translation>
+    </message>
+    <message>
+        <source>The last entry was taken back: %1</source>
+        <translation>Der letzte Eintrag wurde zurückgenommen: %1</translation>
+    </message>
+    <message>
+        <source>%1 was changed in another window and is shown as it is now.</source>
+        <translation>%1 wurde in einem anderen Fenster geändert und wird gezeigt, wie es jetzt ist.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::MainWindow</name>
+    <message>
+        <source>Dim Glow</source>
+        <translation>Dim Glow</translation>
+    </message>
+    <message>
+        <source>repair bench</source>
+        <translation>Reparaturplatz</translation>
+    </message>
+    <message>
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>Ctrl+H</source>
+        <translation>Strg+H</translation>
+    </message>
+    <message>
+        <source>◐ lamp off</source>
+        <translation>◐ Lampe aus</translation>
+    </message>
+    <message>
+        <source>◑ daylight</source>
+        <translation>◑ Tageslicht</translation>
+    </message>
+    <message>
+        <source>F9</source>
+        <translation>F9</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>öffnen</translation>
+    </message>
+    <message>
+        <source>Ctrl+N</source>
+        <translation>Strg+N</translation>
+    </message>
+    <message>
+        <source>new job</source>
+        <translation>neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>Ctrl+O</source>
+        <translation>Strg+O</translation>
+    </message>
+    <message>
+        <source>import</source>
+        <translation>einlesen</translation>
+    </message>
+    <message>
+        <source>Ctrl+Enter</source>
+        <translation>Strg+Enter</translation>
+    </message>
+    <message>
+        <source>next probe</source>
+        <translation>nächste Messung</translation>
+    </message>
+    <message>
+        <source>PgUp PgDn</source>
+        <translation>Bild↑ Bild↓</translation>
+    </message>
+    <message>
+        <source>station</source>
+        <translation>Station</translation>
+    </message>
+    <message>
+        <source>Ctrl+Z</source>
+        <translation>Strg+Z</translation>
+    </message>
+    <message>
+        <source>undo</source>
+        <translation>rückgängig</translation>
+    </message>
+    <message>
+        <source>saved %1</source>
+        <translation>gespeichert %1</translation>
+    </message>
+    <message>
+        <source>Opening %1 …</source>
+        <translation>%1 wird geöffnet …</translation>
+    </message>
+    <message>
+        <source>New job</source>
+        <translation>Neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>Taken in</source>
+        <translation>Angenommen</translation>
+    </message>
+    <message>
+        <source>Not saved: %1</source>
+        <translation>Nicht gespeichert: %1</translation>
+    </message>
+    <message>
+        <source>Imported</source>
+        <translation>Eingelesen</translation>
+    </message>
+    <message>
+        <source>Import a job file</source>
+        <translation>Auftragsdatei einlesen</translation>
+    </message>
+    <message>
+        <source>Job files (*.json)</source>
+        <translation>Auftragsdateien (*.json)</translation>
+    </message>
+    <message>
+        <source> · panel %1</source>
+        <translation> · Panel %1</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::PanelCheckStation</name>
+    <message>
+        <source>crack</source>
+        <translation>Sprung</translation>
+    </message>
+    <message>
+        <source>lines</source>
+        <translation>Linien</translation>
+    </message>
+    <message>
+        <source>dead column</source>
+        <translation>tote Spalte</translation>
+    </message>
+    <message>
+        <source>tint</source>
+        <translation>Farbstich</translation>
+    </message>
+    <message>
+        <source>dark area</source>
+        <translation>dunkler Bereich</translation>
+    </message>
+    <message>
+        <source>no light</source>
+        <translation>kein Licht</translation>
+    </message>
+    <message>
+        <source>no picture</source>
+        <translation>kein Bild</translation>
+    </message>
+    <message>
+        <source>Panel check</source>
+        <translation>Panelprüfung</translation>
+    </message>
+    <message>
+        <source>Light the panel from the bench and put a picture on it, before money is spent.</source>
+        <translation>Das Panel von der Werkbank aus beleuchten und ein Bild darauf geben, bevor Geld ausgegeben wird.</translation>
+    </message>
+    <message>
+        <source>% of current</source>
+        <translation>% vom Strom</translation>
+    </message>
+    <message>
+        <source>T-con, V</source>
+        <translation>T-con, V</translation>
+    </message>
+    <message>
+        <source>lamp, mm</source>
+        <translation>Lampe, mm</translation>
+    </message>
+    <message>
+        <source>bore, mm</source>
+        <translation>Durchm., mm</translation>
+    </message>
+    <message>
+        <source>What to light</source>
+        <translation>Was beleuchten</translation>
+    </message>
+    <message>
+        <source>Outputs: V, A, isolation</source>
+        <translation>Ausgänge: V, A, Isolation</translation>
+    </message>
+    <message>
+        <source>Bench supplies</source>
+        <translation>Labornetzteile</translation>
+    </message>
+    <message>
+        <source>Ramp</source>
+        <translation>Anstieg</translation>
+    </message>
+    <message>
+        <source>leads and clips proven  (P)</source>
+        <translation>Leitungen und Klemmen geprüft  (P)</translation>
+    </message>
+    <message>
+        <source>Leads proven</source>
+        <translation>Leitungen geprüft</translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Vermerk</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Vermerk</translation>
+    </message>
+    <message>
+        <source>first glow, V</source>
+        <translation>erstes Glimmen, V</translation>
+    </message>
+    <message>
+        <source>light, V</source>
+        <translation>Licht, V</translation>
+    </message>
+    <message>
+        <source>T-con, A</source>
+        <translation>T-con, A</translation>
+    </message>
+    <message>
+        <source>%1  (%2)</source>
+        <translation>%1  (%2)</translation>
+    </message>
+    <message>
+        <source>Go</source>
+        <translation>Ja</translation>
+    </message>
+    <message>
+        <source>G</source>
+        <translation>G</translation>
+    </message>
+    <message>
+        <source>O</source>
+        <translation>O</translation>
+    </message>
+    <message>
+        <source>No-go</source>
+        <translation>Nein</translation>
+    </message>
+    <message>
+        <source>X</source>
+        <translation>X</translation>
+    </message>
+    <message>
+        <source>channel %1</source>
+        <translation>Kanal %1</translation>
+    </message>
+    <message>
+        <source>lamps (CCFL)</source>
+        <translation>Lampen (CCFL)</translation>
+    </message>
+    <message>
+        <source>Lamps run at %1 V, strike near %2 V</source>
+        <translation>Lampen brennen bei %1 V, zünden nahe %2 V</translation>
+    </message>
+    <message>
+        <source>First glow %1 V, light %2 V at %3 mA</source>
+        <translation>Erstes Glimmen %1 V, Licht %2 V bei %3 mA</translation>
+    </message>
+    <message>
+        <source>%1: %L2 V, limit %3 mA, its plus at %4 V</source>
+        <translation>%1: %L2 V, Grenze %3 mA, sein Plus bei %4 V</translation>
+    </message>
+    <message>
+        <source>%1 V</source>
+        <translation>%1 V</translation>
+    </message>
+    <message>
+        <source>%L1 mA</source>
+        <translation>%L1 mA</translation>
+    </message>
+    <message>
+        <source>The generator&apos;s own ramp; lamps lit one after the other, each through its ballast.</source>
+        <translation>Der eigene Anstieg des Generators; Lampen eine nach der anderen, jede über ihr Vorschaltteil.</translation>
+    </message>
+    <message>
+        <source>No ramp yet: write down outputs that reach %1 V together, at %2 mA each, isolated for where they stand. Or light fewer LEDs: one strip at Strings.</source>
+        <translation>Noch kein Anstieg: Ausgänge notieren, die zusammen %1 V erreichen, mit je %2 mA, isoliert für ihren Platz. Oder weniger LEDs beleuchten: eine Leiste unter Stränge.</translation>
+    </message>
+    <message>
+        <source>Go. </source>
+        <translation>Ja. </translation>
+    </message>
+    <message>
+        <source>Go, with a note. </source>
+        <translation>Ja, mit Vermerk. </translation>
+    </message>
+    <message>
+        <source>No-go. </source>
+        <translation>Nein. </translation>
+    </message>
+    <message>
+        <source>T-con from its own %L1 V: expect %L2 to %L3 A. Then a pattern: white, grey, colours, lines.</source>
+        <translation>T-con aus eigenen %L1 V: %L2 bis %L3 A erwarten. Dann ein Muster: Weiß, Grau, Farben, Linien.</translation>
+    </message>
+    <message>
+        <source>Panel: go</source>
+        <translation>Panel: ja</translation>
+    </message>
+    <message>
+        <source>Panel: go, with a note</source>
+        <translation>Panel: ja, mit Vermerk</translation>
+    </message>
+    <message>
+        <source>Panel: no-go</source>
+        <translation>Panel: nein</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>fields</source>
+        <translation>Felder</translation>
+    </message>
+    <message>
+        <source>1 … 7</source>
+        <translation>1 … 7</translation>
+    </message>
+    <message>
+        <source>what is seen</source>
+        <translation>was zu sehen ist</translation>
+    </message>
+    <message>
+        <source>P</source>
+        <translation>P</translation>
+    </message>
+    <message>
+        <source>leads proven</source>
+        <translation>Leitungen geprüft</translation>
+    </message>
+    <message>
+        <source>go</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no-go</source>
+        <translation>nein</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ProveStation</name>
+    <message>
+        <source>Prove</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>Lit before the films go back, lit again before the back goes on, then half an hour at the owner&apos;s brightness.</source>
+        <translation>Leuchten lassen, bevor die Folien zurückkommen, noch einmal vor der Rückwand, dann eine halbe Stunde mit der Helligkeit des Besitzers.</translation>
+    </message>
+    <message>
+        <source>Soak</source>
+        <translation>Dauerlauf</translation>
+    </message>
+    <message>
+        <source>Start the clock</source>
+        <translation>Uhr starten</translation>
+    </message>
+    <message>
+        <source>Alt+S</source>
+        <translation>Alt+S</translation>
+    </message>
+    <message>
+        <source>minutes</source>
+        <translation>Minuten</translation>
+    </message>
+    <message>
+        <source>LED+, V</source>
+        <translation>LED+, V</translation>
+    </message>
+    <message>
+        <source>string, mA</source>
+        <translation>Strang, mA</translation>
+    </message>
+    <message>
+        <source>flickers</source>
+        <translation>flackert</translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation>Notieren</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>String current over the soak</source>
+        <translation>Strangstrom im Dauerlauf</translation>
+    </message>
+    <message>
+        <source>Set on, brightness up.</source>
+        <translation>Gerät an, Helligkeit hoch.</translation>
+    </message>
+    <message>
+        <source>Return of the channel, set on.</source>
+        <translation>Rückleitung des Kanals, Gerät an.</translation>
+    </message>
+    <message>
+        <source>%1: %2, %3</source>
+        <translation>%1: %2, %3</translation>
+    </message>
+    <message>
+        <source>as expected</source>
+        <translation>wie erwartet</translation>
+    </message>
+    <message>
+        <source>NOT as expected</source>
+        <translation>NICHT wie erwartet</translation>
+    </message>
+    <message>
+        <source>mA</source>
+        <translation>mA</translation>
+    </message>
+    <message>
+        <source>Soak at %L1 min</source>
+        <translation>Dauerlauf bei %L1 min</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>next reading</source>
+        <translation>nächste Messung</translation>
+    </message>
+    <message>
+        <source>write down</source>
+        <translation>notieren</translation>
+    </message>
+    <message>
+        <source>clock</source>
+        <translation>Uhr</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::Station</name>
+    <message>
+        <source>&quot;%1&quot; %2</source>
+        <translation>„%1“ %2</translation>
+    </message>
+    <message>
+        <source>I am trained and equipped</source>
+        <translation>Ich bin ausgebildet und ausgerüstet</translation>
+    </message>
+    <message>
+        <source>Alt+A</source>
+        <translation>Alt+A</translation>
+    </message>
+    <message>
+        <source>Live work accepted</source>
+        <translation>Arbeit unter Spannung angenommen</translation>
+    </message>
+    <message>
+        <source>Take in</source>
+        <translation>Annahme</translation>
+    </message>
+    <message>
+        <source>First look</source>
+        <translation>Erster Blick</translation>
+    </message>
+    <message>
+        <source>Board</source>
+        <translation>Platine</translation>
+    </message>
+    <message>
+        <source>Panel check</source>
+        <translation>Panelprüfung</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Stränge</translation>
+    </message>
+    <message>
+        <source>Fix plan</source>
+        <translation>Reparaturplan</translation>
+    </message>
+    <message>
+        <source>Prove</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>Hand back</source>
+        <translation>Rückgabe</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::StationLine</name>
+    <message>
+        <source>Stations</source>
+        <translation>Stationen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::Stopwatch</name>
+    <message>
+        <source>Stopwatch: hold Space from light to dark</source>
+        <translation>Stoppuhr: Leertaste halten von Licht bis dunkel</translation>
+    </message>
+    <message>
+        <source>release at dark</source>
+        <translation>loslassen bei dunkel</translation>
+    </message>
+    <message>
+        <source>hold Space</source>
+        <translation>Leertaste halten</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::StringsStation</name>
+    <message>
+        <source>%1 bridged: the rest stays dark. Another LED, a plug or the driver.</source>
+        <translation>%1 überbrückt: der Rest bleibt dunkel. Eine andere LED, ein Stecker oder der Treiber.</translation>
+    </message>
+    <message>
+        <source>%1 bridged: %2 mA, %3 % of the LED&apos;s rated %4 mA.%5</source>
+        <translation>%1 überbrückt: %2 mA, %3 % vom Nennstrom %4 mA der LED.%5</translation>
+    </message>
+    <message>
+        <source> Overdriven: lower it.</source>
+        <translation> Zu viel: absenken.</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Stränge</translation>
+    </message>
+    <message>
+        <source>Tester volts</source>
+        <translation>Tester, Volt</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>LEDs lit</source>
+        <translation>LEDs hell</translation>
+    </message>
+    <message>
+        <source>lit</source>
+        <translation>hell</translation>
+    </message>
+    <message>
+        <source>after
+repair  (A)</source>
+        <translation>danach
+(A)</translation>
+    </message>
+    <message>
+        <source>Readings written down now are proof of the repair, not evidence of the fault.</source>
+        <translation>Messungen, die jetzt notiert werden, weisen die Reparatur nach und sagen nichts über den Fehler.</translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation>Notieren</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>Nothing lit</source>
+        <translation>Keine hell</translation>
+    </message>
+    <message>
+        <source>N</source>
+        <translation>N</translation>
+    </message>
+    <message>
+        <source>Tester, mA</source>
+        <translation>Tester, mA</translation>
+    </message>
+    <message>
+        <source>limit, V</source>
+        <translation>max. V</translation>
+    </message>
+    <message>
+        <source>One LED on its own</source>
+        <translation>Eine LED für sich allein</translation>
+    </message>
+    <message>
+        <source>bench 0.1 A</source>
+        <translation>Netzteil</translation>
+    </message>
+    <message>
+        <source>3.5 V, 1 kΩ</source>
+        <translation>3,5 V, 1 kΩ</translation>
+    </message>
+    <message>
+        <source>diode 2 V</source>
+        <translation>Diode 2 V</translation>
+    </message>
+    <message>
+        <source>diode 3.2 V</source>
+        <translation>Diode 3,2 V</translation>
+    </message>
+    <message>
+        <source>Reading of one LED</source>
+        <translation>Messung einer LED</translation>
+    </message>
+    <message>
+        <source>2.9 lit</source>
+        <translation>2.9 lit</translation>
+    </message>
+    <message>
+        <source>Volts and what it does: &quot;2.9 lit&quot;, &quot;0.02 dark&quot;, &quot;OL&quot;; both ways round: &quot;1.8/1.8&quot;; by eye alone: lit, dim, tinted, dark</source>
+        <translation>Volt und was sie tut: &quot;2.9 lit&quot; (leuchtet), &quot;0.02 dark&quot; (dunkel), &quot;OL&quot;; in beide Richtungen: &quot;1.8/1.8&quot;; nur mit den Augen: lit, dim, tinted, dark</translation>
+    </message>
+    <message>
+        <source>Ammeter across the LED, set on, mA</source>
+        <translation>Amperemeter über die LED, Gerät an, mA</translation>
+    </message>
+    <message>
+        <source>bridge, mA</source>
+        <translation>mA</translation>
+    </message>
+    <message>
+        <source>Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; follow local codes. 0 when the rest stays dark.</source>
+        <translation>Gerät aus: Amperemeter über die offene LED. Gerät an: der Rest leuchtet. Unter Spannung: eine Hand, geeignete Leitungen; örtliche Vorschriften beachten. 0, wenn der Rest dunkel bleibt.</translation>
+    </message>
+    <message>
+        <source>%1 LEDs on strips %2 to %3. Expected volts are at the tester&apos;s current, not at N × 3 V.</source>
+        <translation>%1 LEDs auf den Leisten %2 bis %3. Erwartete Volt beim Strom des Testers, nicht N × 3 V.</translation>
+    </message>
+    <message>
+        <source>Tester from LED+ of %1 to the chassis</source>
+        <translation>Tester von LED+ der %1 gegen das Chassis</translation>
+    </message>
+    <message>
+        <source>Tester on %1</source>
+        <translation>Tester an %1</translation>
+    </message>
+    <message>
+        <source>Bridge %1, tester on %2</source>
+        <translation>%1 überbrücken, Tester an %2</translation>
+    </message>
+    <message>
+        <source>plus before %1, minus on the bare metal back. It must stay dark at its limit.</source>
+        <translation>Plus vor %1, Minus an die blanke Metallrückwand. Er muss an seiner Grenze dunkel bleiben.</translation>
+    </message>
+    <message>
+        <source>plus before %1, minus after %2. %3</source>
+        <translation>Plus vor %1, Minus nach %2. %3</translation>
+    </message>
+    <message>
+        <source>%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)</source>
+        <translation>%1 allein (K) · Amperemeter darüber, Gerät an (B) · Brücke darüber (J) · gegen Chassis (C)</translation>
+    </message>
+    <message>
+        <source>%1: %2. %3</source>
+        <translation>%1: %2. %3</translation>
+    </message>
+    <message>
+        <source>%L1 V, %2 lit</source>
+        <translation>%L1 V, %2 hell</translation>
+    </message>
+    <message>
+        <source>no string touches it</source>
+        <translation>kein Strang berührt es</translation>
+    </message>
+    <message>
+        <source>nothing else is wrong</source>
+        <translation>sonst ist nichts falsch</translation>
+    </message>
+    <message>
+        <source>less, or any lit</source>
+        <translation>weniger, oder etwas hell</translation>
+    </message>
+    <message>
+        <source>%L1 V, 0 lit</source>
+        <translation>%L1 V, 0 hell</translation>
+    </message>
+    <message>
+        <source>a string touches it</source>
+        <translation>ein Strang berührt es</translation>
+    </message>
+    <message>
+        <source>another LED is open</source>
+        <translation>eine weitere LED ist offen</translation>
+    </message>
+    <message>
+        <source>%1 read %2</source>
+        <translation>%1 gemessen %2</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>Save the map</source>
+        <translation>Karte speichern</translation>
+    </message>
+    <message>
+        <source>Drawings (*.svg)</source>
+        <translation>Zeichnungen (*.svg)</translation>
+    </message>
+    <message>
+        <source>a whole number from 0 to %1</source>
+        <translation>eine ganze Zahl von 0 bis %1</translation>
+    </message>
+    <message>
+        <source>write</source>
+        <translation>notieren</translation>
+    </message>
+    <message>
+        <source>none lit</source>
+        <translation>keine hell</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>map</source>
+        <translation>Karte</translation>
+    </message>
+    <message>
+        <source>L H T D</source>
+        <translation>L H T D</translation>
+    </message>
+    <message>
+        <source>mark</source>
+        <translation>markieren</translation>
+    </message>
+    <message>
+        <source>Z</source>
+        <translation>Z</translation>
+    </message>
+    <message>
+        <source>zoom</source>
+        <translation>vergrößern</translation>
+    </message>
+    <message>
+        <source>E</source>
+        <translation>E</translation>
+    </message>
+    <message>
+        <source>SVG</source>
+        <translation>SVG</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::SwitchOnChart</name>
+    <message>
+        <source>LED+ after switch-on, simulated</source>
+        <translation>LED+ nach dem Einschalten, simuliert</translation>
+    </message>
+    <message>
+        <source>Cannot tell: %1</source>
+        <translation>Nicht zu sagen: %1</translation>
+    </message>
+    <message>
+        <source>LED+, %1 s from switch-on</source>
+        <translation>LED+, %1 s ab Einschalten</translation>
+    </message>
+    <message>
+        <source>&lt;span style=&apos;color:%1&apos;&gt;━&lt;/span&gt; healthy &amp;nbsp; ○ on a meter&lt;br&gt;&lt;span style=&apos;color:%2&apos;&gt;━&lt;/span&gt; if it is: %3. %4</source>
+        <translation>&lt;span style=&apos;color:%1&apos;&gt;━&lt;/span&gt; gesund &amp;nbsp; ○ am Messgerät&lt;br&gt;&lt;span style=&apos;color:%2&apos;&gt;━&lt;/span&gt; wenn es das ist: %3. %4</translation>
+    </message>
+    <message>
+        <source>The driver never starts.</source>
+        <translation>Der Treiber läuft nie an.</translation>
+    </message>
+    <message>
+        <source>It regulates and stays lit.</source>
+        <translation>Er regelt, und das Licht bleibt.</translation>
+    </message>
+    <message>
+        <source>It trips: %1.</source>
+        <translation>Er schaltet ab: %1.</translation>
+    </message>
+    <message>
+        <source>Light for %1 s.</source>
+        <translation>Licht für %1 s.</translation>
+    </message>
+    <message>
+        <source>No light.</source>
+        <translation>Kein Licht.</translation>
+    </message>
+    <message>
+        <source>Off after %1 tries, blinks %2.</source>
+        <translation>Aus nach %1 Versuchen, blinkt %2.</translation>
+    </message>
+    <message>
+        <source>It tries for ever.</source>
+        <translation>Er versucht es ohne Ende.</translation>
+    </message>
+    <message>
+        <source>A meter shows %1 V.</source>
+        <translation>Ein Messgerät zeigt %1 V.</translation>
+    </message>
+    <message>
+        <source>A meter peaks at %1 V, then %2 V.</source>
+        <translation>Ein Messgerät zeigt im Höchstwert %1 V, dann %2 V.</translation>
+    </message>
+    <message>
+        <source>A meter wanders from %1 to %2 V.</source>
+        <translation>Ein Messgerät schwankt von %1 bis %2 V.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::TakeInStation</name>
+    <message>
+        <source>Take in</source>
+        <translation>Annahme</translation>
+    </message>
+    <message>
+        <source>Take the wiring from a job file</source>
+        <translation>Verdrahtung aus einer Auftragsdatei</translation>
+    </message>
+    <message>
+        <source>Job files (*.json)</source>
+        <translation>Auftragsdateien (*.json)</translation>
+    </message>
+    <message>
+        <source>Job title</source>
+        <translation>Titel des Auftrags</translation>
+    </message>
+    <message>
+        <source>Where it hangs</source>
+        <translation>Wo es hängt</translation>
+    </message>
+    <message>
+        <source>Maker</source>
+        <translation>Hersteller</translation>
+    </message>
+    <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>Panel</source>
+        <translation>Panel</translation>
+    </message>
+    <message>
+        <source>Worth, working</source>
+        <translation>Wert, wenn heil</translation>
+    </message>
+    <message>
+        <source>Due</source>
+        <translation>Fällig</translation>
+    </message>
+    <message>
+        <source>Friday, in 3 days, 2026-12-04</source>
+        <translation>Friday, in 3 days, 2026-12-04</translation>
+    </message>
+    <message>
+        <source>Hours of light so far</source>
+        <translation>Stunden Licht bisher</translation>
+    </message>
+    <message>
+        <source>Complaint, in the owner&apos;s words</source>
+        <translation>Beanstandung in den Worten des Besitzers</translation>
+    </message>
+    <message>
+        <source>Complaint</source>
+        <translation>Beanstandung</translation>
+    </message>
+    <message>
+        <source>Choose the day</source>
+        <translation>Tag wählen</translation>
+    </message>
+    <message>
+        <source>Backlight</source>
+        <translation>Hintergrundlicht</translation>
+    </message>
+    <message>
+        <source>Backlight in one line</source>
+        <translation>Hintergrundlicht in einer Zeile</translation>
+    </message>
+    <message>
+        <source>4 strips × 12, 3 V, 240 mA, one string</source>
+        <translation>4 strips × 12, 3 V, 240 mA, one string</translation>
+    </message>
+    <message>
+        <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
+        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
+    </message>
+    <message>
+        <source>A good LED, measured</source>
+        <translation>Eine gute LED, gemessen</translation>
+    </message>
+    <message>
+        <source>2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA</source>
+        <translation>2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA</translation>
+    </message>
+    <message>
+        <source>Pins of the plug, in order</source>
+        <translation>Kontakte des Steckers, der Reihe nach</translation>
+    </message>
+    <message>
+        <source>+ red, − black 0.2 Ω, unused</source>
+        <translation>+ red, − black 0.2 Ω, unused</translation>
+    </message>
+    <message>
+        <source>Strips</source>
+        <translation>Leisten</translation>
+    </message>
+    <message>
+        <source>LEDs per strip</source>
+        <translation>LEDs je Leiste</translation>
+    </message>
+    <message>
+        <source>Strips in series</source>
+        <translation>in Reihe</translation>
+    </message>
+    <message>
+        <source>String, mA</source>
+        <translation>Strang, mA</translation>
+    </message>
+    <message>
+        <source>LED+ idle, V</source>
+        <translation>LED+ in Ruhe, V</translation>
+    </message>
+    <message>
+        <source>LED class</source>
+        <translation>LED-Klasse</translation>
+    </message>
+    <message>
+        <source>3 V</source>
+        <translation>3 V</translation>
+    </message>
+    <message>
+        <source>6 V</source>
+        <translation>6 V</translation>
+    </message>
+    <message>
+        <source>9 V</source>
+        <translation>9 V</translation>
+    </message>
+    <message>
+        <source>LED rated, V</source>
+        <translation>LED nenn, V</translation>
+    </message>
+    <message>
+        <source>LED rated, mA</source>
+        <translation>LED nenn, mA</translation>
+    </message>
+    <message>
+        <source>LEDs at, °C</source>
+        <translation>LEDs bei, °C</translation>
+    </message>
+    <message>
+        <source>LED+ label, V</source>
+        <translation>LED+ Aufdruck, V</translation>
+    </message>
+    <message>
+        <source>Use it</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>Readings in the trail refer to the strips as they are: take those back before changing their number.</source>
+        <translation>Messungen im Verlauf meinen die Leisten, wie sie sind: erst diese zurücknehmen, dann ihre Zahl ändern.</translation>
+    </message>
+    <message>
+        <source>Wiring</source>
+        <translation>Verdrahtung</translation>
+    </message>
+    <message>
+        <source>Readings in the trail refer to the strings as they are: take those back first.</source>
+        <translation>Messungen im Verlauf meinen die Stränge, wie sie sind: erst diese zurücknehmen.</translation>
+    </message>
+    <message>
+        <source>wired by hand; a line here replaces it</source>
+        <translation>von Hand verdrahtet; eine Zeile hier ersetzt es</translation>
+    </message>
+    <message>
+        <source>The points tell the LED&apos;s curve, within %1 mV.</source>
+        <translation>Die Punkte ergeben die Kennlinie der LED auf %1 mV.</translation>
+    </message>
+    <message>
+        <source>Channels: %1. LEDs: %2. LED+ runs at %3 V, over-voltage near %4 V.</source>
+        <translation>Kanäle: %1. LEDs: %2. LED+ läuft bei %3 V, Überspannung nahe %4 V.</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>next field</source>
+        <translation>nächstes Feld</translation>
+    </message>
+    <message>
+        <source>write down</source>
+        <translation>notieren</translation>
+    </message>
+    <message>
+        <source>Alt+R</source>
+        <translation>Alt+R</translation>
+    </message>
+    <message>
+        <source>wiring from a job file</source>
+        <translation>Verdrahtung aus einer Auftragsdatei</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::TrailView</name>
+    <message>
+        <source>Trail</source>
+        <translation>Verlauf</translation>
+    </message>
+    <message>
+        <source>Prove</source>
+        <translation>Nachweis</translation>
+    </message>
+    <message>
+        <source>replaced</source>
+        <translation>ersetzt</translation>
+    </message>
+    <message>
+        <source>As it was typed: %1</source>
+        <translation>Wie es getippt wurde: %1</translation>
+    </message>
+    <message>
+        <source>%1 earlier</source>
+        <translation>%1 frühere</translation>
+    </message>
+    <message>
+        <source>Nothing written down yet.
+Start with what can be seen and heard from outside: First look takes five minutes and opens nothing.</source>
+        <translation>Noch nichts notiert.
+Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick dauert fünf Minuten und öffnet nichts.</translation>
+    </message>
+    <message>
+        <source>1 entry</source>
+        <translation>1 Eintrag</translation>
+    </message>
+    <message>
+        <source>%1 entries</source>
+        <translation>%1 Einträge</translation>
+    </message>
+    <message>
+        <source>Take back an entry</source>
+        <translation>Einen Eintrag zurücknehmen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::VoltsRow</name>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>expect %L1 … %L2 V</source>
+        <translation>erwartet %L1 … %L2 V</translation>
+    </message>
+    <message>
+        <source>steady at %1 V</source>
+        <translation>ruhig bei %1 V</translation>
+    </message>
+    <message>
+        <source>peaks at %1 V, settles at %2 V</source>
+        <translation>Spitze %1 V, Ruhe bei %2 V</translation>
+    </message>
+    <message>
+        <source>wanders from %1 to %2 V</source>
+        <translation>schwankt von %1 bis %2 V</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::WiringBoard</name>
+    <message>
+        <source>Strips and their strings</source>
+        <translation>Leisten und ihre Stränge</translation>
+    </message>
+    <message>
+        <source>Digit: string, 0 a new one. Click, drag or Space: put the strip on it. R: turn the strip round.</source>
+        <translation>Ziffer: Strang, 0 ein neuer. Klicken, ziehen oder Leertaste: die Leiste darauf legen. R: die Leiste wenden.</translation>
+    </message>
+    <message>
+        <source>strip %1 on string %2; painting string %3</source>
+        <translation>Leiste %1 an Strang %2; es wird Strang %3 gelegt</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>painting a new string</source>
+        <translation>ein neuer Strang wird gelegt</translation>
+    </message>
+    <message>
+        <source>painting string %1</source>
+        <translation>Strang %1 wird gelegt</translation>
+    </message>
+    <message>
+        <source>←</source>
+        <translation>←</translation>
+    </message>
+    <message>
+        <source>→</source>
+        <translation>→</translation>
+    </message>
+</context>
+</TS>

@@ -1,0 +1,77 @@
+#pragma once
+
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/driver/shape.h"
+
+/// \file
+/// How a driver's side of the plug behaves, as data: read from the knowledge files, never written in code.
+
+namespace dimglow::driver {
+
+/// A voltage of the set that others are shares of.
+enum class Reference { Nothing, Idle, Strings, OverVolts };
+
+/// A voltage as a share of another: `times` · reference + `plus`, one sigma `spread` · reference + `spreadVolts`.
+struct Level {
+    Reference of = Reference::Nothing;
+    double times = 1;
+    double plus = 0;  ///< V
+    double spread = 0;
+    double spreadVolts = 0;  ///< V
+    bool operator==(const Level&) const = default;
+};
+
+/// One way a voltage may show itself.
+struct ModeKind {
+    double weight = 1;  ///< the weights of a voltage's modes add up to 1
+    Shape shape = Shape::Steady;
+    Level volts;  ///< the steady value, the peak, or the top of the wander
+    Level rest;   ///< where it settles, or the bottom of the wander; equals `volts` when steady
+    bool operator==(const ModeKind&) const = default;
+};
+
+/// What a fault makes of a driver that suits its set, when it is played in time.
+struct StageChange {
+    double supplyTimes = 1;         ///< on B+
+    bool switches = true;           ///< its IC and power parts work
+    bool asked = true;              ///< BL_ON is there
+    double dim = 1;                 ///< 0: asked, but for no light
+    std::optional<double> reaches;  ///< share of the strings' power that it gives before its supply drops out
+    double supplyFaradsTimes = 1;   ///< on the supply's capacitors
+    double overVoltsTimes = 1;      ///< on the over-voltage level
+    bool operator==(const StageChange&) const = default;
+};
+
+/// Tests of the knowledge files whose answers hang on how driver and strings get on.
+inline constexpr const char* ledPlusIdle = "ledPlusIdle";
+inline constexpr const char* ledPlusOn = "ledPlusOn";
+inline constexpr const char* ledPlusPlugOut = "ledPlusPlugOut";  ///< with nothing that takes a current
+inline constexpr const char* ledMinus = "ledMinus";
+
+/// A voltage of the board by the test that reads it.
+struct Voltage {
+    std::string test;
+    std::vector<ModeKind> modes;
+    bool operator==(const Voltage&) const = default;
+};
+
+/// A way in which the driver's side behaves, healthy or not. All voltages against ground, DC.
+struct Behaviour {
+    std::string id;
+    bool drivesStrings = false;  ///< what LED+, the light and LED− do at switch-on is up to the strings
+    std::vector<Voltage> volts;  ///< ledPlusOn is missing when it is up to the strings
+    LightForecast light;
+    StageChange stage;
+
+    /// Null when it is up to the strings, or no voltage.
+    const Voltage* voltage(const std::string& test) const;
+    /// Whether a reading of \p test can be forecast.
+    bool forecasts(const std::string& test) const;
+    /// Whether no test could tell them apart.
+    bool looksLike(const Behaviour& other) const;
+};
+
+}  // namespace dimglow::driver

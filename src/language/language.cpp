@@ -1,0 +1,52 @@
+#include "language/language.h"
+
+#include <QCoreApplication>
+#include <QLibraryInfo>
+#include <QTranslator>
+#include <memory>
+
+namespace dimglow::language {
+
+namespace {
+
+/// \returns whether there is a translation
+bool install(const QLocale& locale, const QString& name, const QString& folder) {
+    auto translator = std::make_unique<QTranslator>(QCoreApplication::instance());
+    return translator->load(locale, name, QStringLiteral("_"), folder) &&
+           QCoreApplication::installTranslator(translator.release());
+}
+
+}  // namespace
+
+void writeNumbersAs(QLocale locale) {
+    locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    QLocale::setDefault(locale);
+}
+
+void speak(const QLocale& locale) {
+    writeNumbersAs(locale);
+    if (locale.language() == QLocale::English || locale.language() == QLocale::C) {
+        return;
+    }
+    if (install(locale, QStringLiteral("dimglow"), QStringLiteral(":/translations"))) {
+        install(locale, QStringLiteral("qtbase"),
+                QLibraryInfo::path(QLibraryInfo::TranslationsPath));  // Qt's own words
+    }
+}
+
+QString words(const text::Text& text) {
+    const text::Language language{
+        [](const std::string& english) { return QCoreApplication::translate("core", english.c_str()).toStdString(); },
+        QLocale().decimalPoint().toStdString()};
+    return QString::fromStdString(text.in(language));
+}
+
+QString number(double value, int decimals) {
+    return QLocale().toString(value, 'f', decimals);
+}
+
+QString number(double value) {
+    return QLocale().toString(value, 'g', 6);
+}
+
+}  // namespace dimglow::language

@@ -1,0 +1,27 @@
+#pragma once
+
+#include <QLocale>
+#include <QString>
+
+#include "core/text/text.h"
+
+/// \file
+/// The reader's language: what the core says put into words, numbers as the reader writes them.
+
+namespace dimglow::language {
+
+/// Writes numbers as \p locale does from here on.
+void writeNumbersAs(QLocale locale);
+/// Speaks as \p locale does as well: translated where there is a translation, in English otherwise. To be called before
+/// any widget is made.
+void speak(const QLocale& locale);
+
+/// What the core says, in the reader's language. On the thread of the window.
+QString words(const text::Text& text);
+
+/// A number for the screen with so many decimals; never for a file.
+QString number(double value, int decimals);
+/// A number for the screen with as many digits as it needs, at most six.
+QString number(double value);
+
+}  // namespace dimglow::language

@@ -1,0 +1,125 @@
+#include <gtest/gtest.h>
+
+#include <QCoreApplication>
+#include <QFile>
+#include <QScrollArea>
+#include <QTranslator>
+
+#include "app/stations/stations.h"
+#include "language/language.h"
+#include "records/job_file.h"
+#include "report/report.h"
+#include "tests/app/technician.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow {
+namespace {
+
+/// The window as a German reader sees it.
+class InGerman : public testing::Test {
+protected:
+    InGerman() {
+        language::speak(QLocale(QLocale::German, QLocale::Germany));
+        me_ = std::make_unique<test::Technician>();
+        for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+            me_->logbook().create(demo.job, QStringLiteral("Demo"));
+        }
+        me_->window().goHome();
+    }
+    ~InGerman() override {
+        me_.reset();
+        qDeleteAll(QCoreApplication::instance()->findChildren<QTranslator*>());
+        language::writeNumbersAs(before_);
+    }
+    void open() {
+        me_->window().openJob(QStringLiteral("SK-0412"));
+        me_->settle();
+    }
+    void expectToSee(const QStringList& all) {
+        for (const auto& words : all) {
+            EXPECT_TRUE(me_->sees(words)) << words.toStdString() << "\n" << me_->screen().join('\n').toStdString();
+        }
+    }
+
+    QLocale before_;
+    std::unique_ptr<test::Technician> me_;
+};
+
+TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
+    open();
+    me_->goTo(2);
+    expectToSee({QStringLiteral("Erster Blick"), QStringLiteral("Taschenlampe flach ans Glas: ein Bild?"),
+                 QStringLiteral("Bild zu sehen"), QStringLiteral("Nächste Messung"),
+                 QStringLiteral("Was noch bleibt")});
+    me_->goTo(3);
+    expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten, einschalten."),
+                 QStringLiteral("örtliche Vorschriften beachten")});
+    const auto band = me_->window().session().shown().assessment.expectedVolts.at({"dim", 0});
+    expectToSee({QStringLiteral("erwartet %1 … %2 V")
+                     .arg(QString::number(band.low, 'f', 1).replace('.', ','),
+                          QString::number(band.high, 'f', 1).replace('.', ','))});
+    me_->goTo(4);
+    const panelcheck::Plan usual;
+    expectToSee({QStringLiteral("T-con aus eigenen 12 V: %1 bis %2 A")
+                     .arg(QString::number(usual.tconLowAmps).replace('.', ','),
+                          QString::number(usual.tconHighAmps).replace('.', ','))});
+    me_->goTo(5);
+    expectToSee({QStringLiteral("Offene LED in Leiste")});
+    me_->goTo(6);
+    expectToSee({QStringLiteral("Noch nicht sicher"), QStringLiteral("Glasbruch")});
+}
+
+TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {
+    open();
+    me_->goTo(3);
+    me_->clickInto(QStringLiteral("dim"));
+    me_->typeOver(QStringLiteral("viel"));
+    me_->press(Qt::Key_Return);
+    EXPECT_EQ(me_->read(QStringLiteral("fieldNote")), QStringLiteral("\"viel\" ist keine Zahl"));
+    me_->typeOver(QStringLiteral("2,45"));
+    me_->press(Qt::Key_Return);
+    expectToSee({QStringLiteral("2,5 V"), QStringLiteral("DIM")});
+    const QString file = me_->path(QStringLiteral("job.json"));
+    records::writeJobFile(me_->job(), file);
+    QFile written(file);
+    ASSERT_TRUE(written.open(QIODevice::ReadOnly));
+    EXPECT_TRUE(written.readAll().contains("\"volts\": 2.45")) << "files know no language";
+}
+
+TEST_F(InGerman, LongerWordsStillFitTheWindow) {
+    open();
+    me_->window().resize(1280, 800);
+    for (int station = 1; station <= 8; ++station) {
+        me_->goTo(station);
+        me_->settle();
+        const auto* hints = me_->find<QWidget>(QStringLiteral("hints"));
+        ASSERT_NE(hints, nullptr);
+        EXPECT_LE(hints->sizeHint().width(), hints->width()) << "keys of station " << station;
+        for (const auto* area : me_->window().findChildren<QScrollArea*>()) {
+            if (area->isVisible()) {
+                EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
+                    << "station " << station;
+            }
+        }
+    }
+}
+
+TEST_F(InGerman, ReportIsInGerman) {
+    const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge()).front();
+    const auto assessment = reasoning::assess(demo.job, knowledge::builtInKnowledge());
+    const auto& trail = demo.job.trail;
+    const auto entry =
+        std::ranges::find_if(trail, [](const auto& e) { return evidence::testOf(e.what) == "ledPlusIdle"; });
+    ASSERT_NE(entry, trail.end());
+    const auto* idle = std::get_if<evidence::Measured>(&entry->what);
+    const QString report = report::compose(demo.job, assessment, knowledge::builtInKnowledge())->toPlainText();
+    for (const auto& words :
+         {QStringLiteral("Was gesehen und gemessen wurde"), QStringLiteral("Licht beim Einschalten"),
+          QStringLiteral("Nicht begonnen."), QStringLiteral("Unter Spannung: Netz und etwa 325 V DC"),
+          QString::number(idle->volts, 'f', 1).replace('.', ',') + QStringLiteral(" V")}) {
+        EXPECT_TRUE(report.contains(words)) << words.toStdString() << "\n" << report.toStdString();
+    }
+}
+
+}  // namespace
+}  // namespace dimglow

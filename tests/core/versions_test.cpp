@@ -1,0 +1,93 @@
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <fstream>
+
+#include "core/format/document.h"
+#include "core/job/job_json.h"
+#include "core/job/versions.h"
+#include "tests/support/full_job.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::job {
+namespace {
+
+using nlohmann::json;
+
+/// A file that version 1 of the program wrote.
+json ofVersion1(const std::string& name) {
+    std::ifstream file(std::string(DIMGLOW_SOURCE_DIR) + "/tests/fixtures/version1/" + name + ".json");
+    EXPECT_TRUE(file) << name;
+    return json::parse(file);
+}
+
+Job withoutSources(Job job) {
+    for (auto& entry : job.trail) {
+        entry.source = {};
+    }
+    return job;
+}
+
+/// Members named "later", which no version knows, by what they say.
+void collectLater(const json& at, std::multiset<std::string>& found) {
+    if (at.is_object() && at.contains("later")) {
+        found.insert(at["later"].get<std::string>());
+    }
+    for (const auto& inner : at.is_structured() ? at : json::array()) {
+        collectLater(inner, found);
+    }
+}
+
+TEST(Version1, DemoJobsAreTheSameJobs) {
+    for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+        EXPECT_EQ(fromJson(ofVersion1(demo.job.id)), withoutSources(demo.job)) << demo.job.id;
+    }
+}
+
+TEST(Version1, JobOfEveryKindOfEntryIsTheSameJob) {
+    Job job = fromJson(ofVersion1("every-entry"));
+    job.unknown.clear();
+    EXPECT_EQ(job, withoutSources(test::fullJob()));
+}
+
+TEST(Version1, ReadWrittenAndReadAgainKeepsWhatNobodyKnows) {
+    const json document = ofVersion1("every-entry");
+    const json written = toJson(fromJson(document));
+    EXPECT_EQ(written["version"], formatVersion);
+    EXPECT_EQ(toJson(parseJob(written.dump())), written);
+    std::multiset<std::string> before;
+    std::multiset<std::string> after;
+    collectLater(document, before);
+    collectLater(written, after);
+    EXPECT_GT(before.size(), 50u);
+    EXPECT_EQ(after, before);
+    EXPECT_EQ(written["set"]["backlight"]["driver"]["later"], "in driver") << "it moved with its parent";
+    EXPECT_EQ(written["set"]["lamps"]["later"], "in lamps");
+}
+
+TEST(Version1, DamagedFileNamesTheField) {
+    for (const auto& [pointer, value, problem] :
+         {std::tuple("/set", json(4), "set: expected an object"),
+          std::tuple("/backlight", json("none"), "set.backlight: expected an object"),
+          std::tuple("/panelCheck", json::array(), "panelCheck: expected an object"),
+          std::tuple("/set/due", json(3), "order.due: expected a text"),
+          std::tuple("/panelCheck/lamps/count", json(-1), "set.lamps.count: -1 is outside")}) {
+        json document = ofVersion1("every-entry");
+        document[json::json_pointer(pointer)] = value;
+        try {
+            fromJson(document);
+            ADD_FAILURE() << pointer << " was read";
+        } catch (const format::FormatError& error) {
+            EXPECT_THAT(error.what(), testing::HasSubstr(problem));
+        }
+    }
+}
+
+TEST(SourceOfAReading, IsKeptWithTheLineAsItWasTyped) {
+    const Job job = parseJob(toJson(test::fullJob()).dump());
+    EXPECT_EQ(job.trail[2].source, (evidence::Source{evidence::From::Typed, "181,6 > 48"}));
+    EXPECT_EQ(job.trail.back().source.from, evidence::From::Instrument);
+}
+
+}  // namespace
+}  // namespace dimglow::job
