@@ -1,7 +1,6 @@
 #include "app/main_window.h"
 
 #include <QApplication>
-#include <QFileDialog>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QPainter>
@@ -11,6 +10,7 @@
 #include <algorithm>
 #include <exception>
 
+#include "app/ask_file.h"
 #include "app/panels.h"
 #include "app/remembered.h"
 #include "app/theme.h"
@@ -422,12 +422,8 @@ void MainWindow::importFile(const QString& path) {
 }
 
 void MainWindow::askForFile() {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("Import a job file"), remembered::folder(), tr("Job files (*.json)"));
-    if (!path.isEmpty()) {
-        remembered::setFolderOf(path);
-        importFile(path);
-    }
+    askForFileToOpen(this, {tr("Import a job file"), tr("Job files (*.json)")},
+                     [this](const QString& path) { importFile(path); });
 }
 
 void MainWindow::goToStation(int index) {

@@ -334,6 +334,22 @@ TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
     EXPECT_THAT(map->stateOf({2, 2}).toStdString(), HasSubstr("C3 unknown"));
 }
 
+TEST_F(AtTheBench, MapIsSavedWhereTheDialogSays) {
+    open("SK-0415");
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_E);
+    const auto* dialog = QApplication::activeModalWidget();
+    ASSERT_NE(dialog, nullptr) << "and the program goes on behind it";
+    me_.typeOver(me_.path(QStringLiteral("sign")));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(QApplication::activeModalWidget(), nullptr);
+    QFile saved(me_.path(QStringLiteral("sign.svg")));
+    ASSERT_TRUE(saved.open(QIODevice::ReadOnly));
+    EXPECT_THAT(saved.readAll().toStdString(), testing::StartsWith("<svg"));
+    EXPECT_EQ(app::remembered::folder(), QFileInfo(saved).absolutePath());
+}
+
 TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
     open("SK-0415");
     me_.goTo(5);

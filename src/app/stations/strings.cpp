@@ -1,12 +1,12 @@
 #include "app/stations/strings.h"
 
-#include <QFileDialog>
 #include <QKeyEvent>
 #include <QPushButton>
 #include <algorithm>
 #include <cmath>
 #include <utility>
 
+#include "app/ask_file.h"
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/remembered.h"
@@ -364,18 +364,14 @@ void StringsStation::commitBridge() {
 }
 
 void StringsStation::exportMap() {
-    const QString path = QFileDialog::getSaveFileName(
-        this, tr("Save the map"), records::pathInFolder(remembered::folder(), job().id, QStringLiteral("svg")),
-        tr("Drawings (*.svg)"));
-    if (path.isEmpty()) {
-        return;
-    }
-    try {
-        records::writeWhole(path, QByteArray::fromStdString(map_->svg()));
-        remembered::setFolderOf(path);
-    } catch (const std::exception& problem) {
-        emit refused(QString::fromUtf8(problem.what()));
-    }
+    const QString suggested = records::pathInFolder(remembered::folder(), job().id, QStringLiteral("svg"));
+    askForFileToSave(this, {tr("Save the map"), tr("Drawings (*.svg)")}, suggested, [this](const QString& path) {
+        try {
+            records::writeWhole(path, QByteArray::fromStdString(map_->svg()));
+        } catch (const std::exception& problem) {
+            emit refused(QString::fromUtf8(problem.what()));
+        }
+    });
 }
 
 void StringsStation::commit() {

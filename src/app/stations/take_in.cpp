@@ -2,16 +2,15 @@
 
 #include <QCalendarWidget>
 #include <QDate>
-#include <QFileDialog>
 #include <QMenu>
 #include <QPushButton>
 #include <QShortcut>
 #include <QWidgetAction>
 #include <algorithm>
 
+#include "app/ask_file.h"
 #include "app/field_note.h"
 #include "app/panels.h"
-#include "app/remembered.h"
 #include "app/theme.h"
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
@@ -59,12 +58,8 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     body_->addStretch();
     auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
     connect(take, &QShortcut::activated, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(this, tr("Take the wiring from a job file"),
-                                                          remembered::folder(), tr("Job files (*.json)"));
-        if (!path.isEmpty()) {
-            remembered::setFolderOf(path);
-            takeWiringFrom(path);
-        }
+        askForFileToOpen(this, {tr("Take the wiring from a job file"), tr("Job files (*.json)")},
+                         [this](const QString& path) { takeWiringFrom(path); });
     });
 }
 
