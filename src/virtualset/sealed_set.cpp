@@ -7,6 +7,7 @@
 
 #include "core/circuit/operating_point.h"
 #include "core/driver/meter.h"
+#include "core/driver/quantities.h"
 
 namespace dimglow::virtualset {
 
@@ -15,6 +16,7 @@ namespace {
 constexpr double meterShare = 0.003;
 constexpr double watchSeconds = 20;
 constexpr double partShare = 0.01;
+constexpr double setShare = 0.03;  ///< one set of a kind and the next
 
 double rounded(double volts) {
     return std::round(std::max(0.0, volts) * 10) / 10;
@@ -34,8 +36,7 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
         demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings));
     }
-    forecast_ = driver::Forecaster(backlight_, driver::referenceOf(backlight_))
-                    .forecast(demands, trade_.behaviourOf(*suspect_));
+    forecast_ = driver::forecast(backlight_, driver::referenceOf(backlight_), demands, trade_.behaviourOf(*suspect_));
 }
 
 /// A number in -1 … 1 that depends on the seed and the question only (FNV-1a, folded).
@@ -73,8 +74,8 @@ evidence::LightSeen SealedSet::light() const {
 }
 
 evidence::Measured SealedSet::measure(const std::string& test, int channel) const {
-    const auto* volts = forecast_.of(test, channel);
-    if (volts == nullptr) {
+    const auto* modes = forecast_.of(test, channel);
+    if (modes == nullptr) {
         throw std::invalid_argument(fmt::format("\"{}\" of channel {} is no voltage", test, channel));
     }
     const double off = spread(test + std::to_string(channel));
@@ -86,9 +87,11 @@ evidence::Measured SealedSet::measure(const std::string& test, int channel) cons
         const double scale = driver::referenceOf(backlight_).labelScale * (1 + partShare * off);
         return {test, channel, view.shape, rounded(scale * view.volts), rounded(scale * view.rest)};
     }
-    const auto& mode = *std::max_element(volts->begin(), volts->end(),
+    const auto& mode = *std::max_element(modes->begin(), modes->end(),
                                          [](const auto& a, const auto& b) { return a.weight < b.weight; });
-    const double value = rounded(mode.volts + 0.5 * off * mode.voltsSigma);
+    const auto volts = driver::quantitiesOf(backlight_, driver::referenceOf(backlight_)).of(mode.volts);
+    const double apart = volts.scatter + setShare * (volts.median - mode.volts.plus);
+    const double value = rounded(volts.median + 0.5 * off * apart);
     return {test, channel, driver::Shape::Steady, value, value};
 }
 

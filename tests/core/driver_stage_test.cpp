@@ -9,6 +9,7 @@
 
 #include "core/backlight/plain.h"
 #include "core/driver/meter.h"
+#include "core/driver/quantities.h"
 #include "core/driver/switch_on.h"
 #include "core/knowledge/knowledge.h"
 #include "tests/support/ngspice.h"
@@ -215,8 +216,8 @@ protected:
         for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
             demands.push_back(demandOf(panel_, channel, strings));
         }
-        return driver::Forecaster(panel_, referenceOf(panel_))
-            .forecast(demands, *knowledge::builtInKnowledge().behaviour(behaviour));
+        return driver::forecast(panel_, referenceOf(panel_), demands,
+                                *knowledge::builtInKnowledge().behaviour(behaviour));
     }
     backlight::Backlight panel_ = twoChannels();
 };
@@ -228,10 +229,13 @@ TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
     const auto on = switchOn(panel_, faulty.strings, faulty.driver, 20);
     const auto forecast = of(faulty.strings, faulty.driver);
     const double worthTenSlips = std::log(10);
-    const auto expectExpected = [&](const VoltsForecast& volts, const std::vector<double>& series, const char* what) {
+    const auto expectExpected = [&](const Modes& modes, const std::vector<double>& series, const char* what) {
         const auto view = throughMeter(series, on.secondsApart);
-        EXPECT_GT(logLikelihood(volts, view.shape, view.volts, view.rest),
-                  logLikelihood(VoltsForecast{}, view.shape, view.volts, view.rest) + worthTenSlips)
+        const auto logOf = [&](const Modes& expected) {
+            return Learning(quantitiesOf(panel_, referenceOf(panel_)))
+                .take(expected, view.shape, view.volts, view.rest);
+        };
+        EXPECT_GT(logOf(modes), logOf(Modes{}) + worthTenSlips)
             << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);
     };
     expectExpected(forecast.on, on.ledPlus(), "LED+");

@@ -11,27 +11,32 @@
 
 namespace dimglow::driver {
 
-/// A voltage of the set that others are shares of.
-enum class Reference { Nothing, Idle, Strings, OverVolts };
+/// A voltage of the set that others are shares of; what a meter makes of a hunting output is one, LED− of a healthy
+/// channel another.
+enum class Reference { Nothing, Idle, Strings, OverVolts, Hunting, Sink };
 
-/// A voltage as a share of another: `times` · reference + `plus`, one sigma `spread` · reference + `spreadVolts`.
+/// A voltage as a share of another: `times` · reference + `plus`. Readings of it scatter by `spread` · reference +
+/// `spreadVolts` (one sigma), beside what is not known of the reference.
 struct Level {
     Reference of = Reference::Nothing;
     double times = 1;
     double plus = 0;  ///< V
     double spread = 0;
     double spreadVolts = 0;  ///< V
+    double stringShare = 0;  ///< of the strings' volts, on top
     bool operator==(const Level&) const = default;
 };
 
 /// One way a voltage may show itself.
 struct ModeKind {
-    double weight = 1;  ///< the weights of a voltage's modes add up to 1
+    double weight = 1;
     Shape shape = Shape::Steady;
     Level volts;  ///< the steady value, the peak, or the top of the wander
     Level rest;   ///< where it settles, or the bottom of the wander; equals `volts` when steady
     bool operator==(const ModeKind&) const = default;
 };
+/// The weights add up to 1.
+using Modes = std::vector<ModeKind>;
 
 /// What a fault makes of a driver that suits its set, when it is played in time.
 struct StageChange {
@@ -54,7 +59,7 @@ inline constexpr const char* ledMinus = "ledMinus";
 /// A voltage of the board by the test that reads it.
 struct Voltage {
     std::string test;
-    std::vector<ModeKind> modes;
+    Modes modes;
     bool operator==(const Voltage&) const = default;
 };
 

@@ -13,7 +13,7 @@
 
 namespace dimglow::driver {
 
-/// One way a voltage may show itself. All volts against ground, DC.
+/// One way a voltage may show itself, in volts against ground.
 struct VoltsMode {
     double weight = 1;  ///< the weights of a forecast add up to 1
     Shape shape = Shape::Steady;
@@ -24,21 +24,17 @@ struct VoltsMode {
 };
 using VoltsForecast = std::vector<VoltsMode>;
 
-struct VoltageForecast {
-    std::string test;
-    VoltsForecast volts;
-};
-
+/// What the board may read, as shares of what may not be known of the set.
 struct DriverForecast {
-    /// The voltages that the strings have no say in; forecasts of one behaviour share them.
-    std::shared_ptr<const std::vector<VoltageForecast>> still;
-    VoltsForecast on;                  ///< LED+ at switch-on
-    std::vector<VoltsForecast> sinks;  ///< what LED− may read; channels that read alike share one
-    std::vector<int> sinkOfChannel;    ///< into `sinks`
+    /// The voltages that the strings have no say in: those of the behaviour, unless a leak holds LED+ down.
+    std::shared_ptr<const std::vector<Voltage>> still;
+    Modes on;                        ///< LED+ at switch-on
+    std::vector<Modes> sinks;        ///< what LED− may read; channels that read alike share one
+    std::vector<int> sinkOfChannel;  ///< into `sinks`
     LightForecast light;
 
     /// What a board test may read, by its id in the knowledge files; null for one that is no voltage of the set.
-    const VoltsForecast* of(const std::string& test, int channel = 0) const;
+    const Modes* of(const std::string& test, int channel = 0) const;
 };
 
 /// What the whole backlight would read when healthy; computed once and shared by all forecasts.
@@ -52,19 +48,10 @@ DriverReference referenceOf(const backlight::Backlight& backlight);
 
 /// Forecasts a constant-current driver (common practice, no source): it ramps until the sense voltage is right; finds
 /// no current and climbs to its over-voltage level; finds too much or unequal current and trips; starves and collapses.
-///
-/// Remembers what does not hang on the strings; the backlight and the behaviours must outlive it.
-class Forecaster {
-public:
-    Forecaster(const backlight::Backlight& backlight, const DriverReference& reference);
-    /// \param demands one entry per channel, computed from the circuit with its faults
-    DriverForecast forecast(const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour);
-
-private:
-    const backlight::Backlight& backlight_;
-    DriverReference reference_;
-    std::unordered_map<const Behaviour*, std::shared_ptr<const std::vector<VoltageForecast>>> still_;
-};
+/// \p behaviour must outlive the forecast.
+/// \param demands one entry per channel, computed from the circuit with its faults
+DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
+                        const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour);
 
 /// Where most of a forecast lies: the band that a reading is compared with, V.
 struct Band {
@@ -73,12 +60,7 @@ struct Band {
 };
 Band bandOf(const VoltsForecast& forecast);
 
-/// Natural log of the probability density of a reading under a forecast, 1/V (1/V² for shapes with two values).
-/// Modes of another shape count for a tenth, since shapes are easily misjudged; a small uniform floor stands for
-/// slips of probe or pen.
-double logLikelihood(const VoltsForecast& forecast, Shape shape, double volts, double rest);
-
-/// The same for the light; \p secondsToDark counts only with Light::FlashThenDark.
+/// Natural log of the probability of what the light did; \p secondsToDark counts only with Light::FlashThenDark.
 double logLikelihood(const LightForecast& forecast, Light light, double secondsToDark);
 
 }  // namespace dimglow::driver

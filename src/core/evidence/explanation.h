@@ -32,6 +32,13 @@ struct TesterForecast {
 /// An eye or a pen errs this often (common practice, no source).
 inline constexpr double slipShare = 0.01;
 
+/// A voltage of the board by its test.
+struct VoltsAsked {
+    std::string test;
+    int channel = 0;
+    auto operator<=>(const VoltsAsked&) const = default;
+};
+
 /// One explanation of what is wrong, asked what this or that test would show under it.
 ///
 /// It answers from the computed circuit and the knowledge files. An observation turns the answers into its likelihood.
@@ -43,8 +50,12 @@ public:
     virtual const locate::CellPartition& cells() const = 0;
     /// Share of a choice among the answers to a question; empty when the program does not know the test or choice.
     virtual std::optional<double> answerShare(const std::string& test, const std::string& choice) const = 0;
-    /// A voltage of the board by its test; null when the program does not know the test.
-    virtual const driver::VoltsForecast* volts(const std::string& test, int channel) const = 0;
+    /// What a voltage of the board may read, as far as the readings taken in before tell; empty when the program does
+    /// not know the test.
+    virtual std::optional<driver::VoltsForecast> volts(const VoltsAsked& asked) const = 0;
+    /// Natural log of the density of a reading of it, given those taken in before, 1/V; takes it in. 0 when the program
+    /// does not know the test.
+    virtual double take(const VoltsAsked& asked, driver::Shape shape, double volts, double rest) = 0;
     virtual const driver::LightForecast& light() const = 0;
     virtual TesterForecast tester(const backlight::TesterProbe& probe) = 0;
     /// Whether a run carries current when it is driven as hard as it needs.

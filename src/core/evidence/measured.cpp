@@ -57,13 +57,12 @@ Text Measured::describe(const Scene&) const {
 }
 
 double Measured::logLikelihood(Explanation& explanation) const {
-    const auto* forecast = explanation.volts(test, channel);
-    return forecast == nullptr ? 0 : driver::logLikelihood(*forecast, shape, volts, restVolts);
+    return explanation.take(question(), shape, volts, restVolts);
 }
 
 std::optional<Expectation> Measured::expected(Explanation& healthy) const {
-    const auto* forecast = healthy.volts(test, channel);
-    if (forecast == nullptr) {
+    const auto forecast = healthy.volts(question());
+    if (!forecast) {
         return std::nullopt;
     }
     const auto band = driver::bandOf(*forecast);

@@ -19,11 +19,7 @@ struct Measured {
     double restVolts = 0;  ///< where it settles, or the bottom of the wander; equals `volts` when steady
     bool operator==(const Measured&) const = default;
 
-    struct Question {
-        std::string test;
-        int channel = 0;
-        auto operator<=>(const Question&) const = default;
-    };
+    using Question = VoltsAsked;
     Question question() const { return {test, channel}; }
     std::string testId() const { return test; }
 

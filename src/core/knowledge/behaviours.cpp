@@ -24,7 +24,8 @@ constexpr double mostVolts = 1000;
 
 Level readLevel(Fields fields) {
     Level level;
-    level.of = driver::Reference(fields.choice("of", {"nothing", "idle", "strings", "overVolts"}, 0));
+    level.of =
+        driver::Reference(fields.choice("of", {"nothing", "idle", "strings", "overVolts", "hunting", "sink"}, 0));
     level.times = fields.number("times", 0, mostTimes, 1);
     level.plus = fields.number("plus", 0, mostVolts, 0);
     level.spread = fields.number("spread", 0, mostTimes, 0);
@@ -35,8 +36,8 @@ Level readLevel(Fields fields) {
     return level;
 }
 
-std::vector<ModeKind> readModes(Fields& volts, const char* test) {
-    std::vector<ModeKind> modes;
+driver::Modes readModes(Fields& volts, const char* test) {
+    driver::Modes modes;
     double sum = 0;
     volts.forEach(test, mostModes, [&](Fields fields) {
         ModeKind mode;

@@ -310,13 +310,13 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         demands.push_back(backlight::demandOf(job.set.backlight, channel, {}));
     }
-    const auto forecast =
-        driver::Forecaster(job.set.backlight, model.reference()).forecast(demands, model.knowledge().healthy());
+    const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, model.knowledge().healthy());
+    driver::Learning learning(model.told());
+    Explained healthySet(model, healthy, Explained::Board{forecast, learning});
     for (const auto& test : model.knowledge().tests) {
         for (int channel = 0; test.form == Form::Volts && channel < (test.perChannel ? int(demands.size()) : 1);
              ++channel) {
-            const auto* volts = forecast.of(test.id, channel);
-            if (volts != nullptr) {
+            if (const auto volts = healthySet.volts({test.id, channel})) {
                 result.expectedVolts[{test.id, channel}] = driver::bandOf(*volts);
             }
         }
@@ -325,7 +325,6 @@ void expect(CaseModel& model, const job::Job& job, Assessment& result) {
         result.expectedStripVolts.push_back(
             model.tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, healthy).volts);
     }
-    Explained healthySet(model, healthy, &forecast);
     for (const auto& entry : job.trail) {
         if (const auto expectation = evidence::expected(entry.what, healthySet)) {
             result.expectations[entry.id] = *expectation;

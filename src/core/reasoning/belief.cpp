@@ -95,6 +95,9 @@ public:
         for (std::size_t e = 0; e < entries.size(); ++e) {
             healthyLogs.push_back(needsForecast(entries[e]) ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
             (needsForecast(entries[e]) ? ofTheBoard_ : all_).push_back(e);
+            if (needsForecast(entries[e])) {
+                board_.push_back(&entries[e].what);
+            }
         }
         baseLogs_ = healthyLogs;
         for (const auto e : all_) {
@@ -458,12 +461,15 @@ private:
 
     /// What a reading of the board says to an explanation; all with the same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
-        double log = result_.likelihoods.board(h.forecast, entry);
-        if (std::isnan(log)) {
-            log = model_.logLikelihood(entries_[entry].what, h);
-            result_.likelihoods.setBoard(h.forecast, entry, log);
+        const double log = result_.likelihoods.board(h.forecast, entry);
+        if (!std::isnan(log)) {
+            return log;
         }
-        return log;
+        const auto logs = model_.weighBoard(board_, h);
+        for (std::size_t i = 0; i < logs.size(); ++i) {
+            result_.likelihoods.setBoard(h.forecast, ofTheBoard_[i], logs[i]);
+        }
+        return result_.likelihoods.board(h.forecast, entry);
     }
 
     static bool needsForecast(const job::Entry& entry) { return evidence::isOfTheBoard(entry.what); }
@@ -550,10 +556,11 @@ private:
     std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
     std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty LEDs; into the belief's titles
     std::vector<std::unordered_map<FaultList, int, SetHash>> titleOfPlaces_;  ///< by suspect; into the belief's titles
-    std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
-    std::vector<std::size_t> ofTheBoard_;  ///< those alone
-    std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
-    Partial healthy_;                      ///< no fault at all
+    std::vector<std::size_t> all_;                     ///< entries, those that need a driver forecast last
+    std::vector<std::size_t> ofTheBoard_;              ///< those alone
+    std::vector<const evidence::Observation*> board_;  ///< what they say
+    std::vector<std::size_t> unsound_;                 ///< entries that say more than whether the LEDs are sound
+    Partial healthy_;                                  ///< no fault at all
     std::vector<Look> looks_;
     std::vector<int> lookOf_;           ///< into looks_, by entry; -1 for others
     std::size_t weighed_ = 0;           ///< explanations so far

@@ -68,7 +68,8 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
       knowledge_(knowledge),
       partition_(std::move(partition)),
       reference_(driver::referenceOf(backlight)),
-      forecaster_(backlight, reference_) {
+      told_(driver::quantitiesOf(backlight, reference_)),
+      nothingLearnt_(told_) {
     std::vector<backlight::LedSpec> specs;
     for (const auto& strip : backlight_.strips) {
         sideBySide_ = sideBySide_ || strip.parallel * strip.chains > 1;
@@ -320,7 +321,7 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
         for (std::size_t channel = 0; channel < key.demands.size(); ++channel) {
             demandsOfOne_[channel] = *key.demands[channel];
         }
-        forecasts_.push_back(forecaster_.forecast(demandsOfOne_, knowledge_.behaviourOf(suspect)));
+        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, knowledge_.behaviourOf(suspect)));
     }
     return entry->second;
 }
@@ -421,10 +422,33 @@ bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {
     return driven && demand(partition_.cells()[cell].string.channel, rest).conducts;
 }
 
+std::vector<double> CaseModel::weighBoard(const std::vector<const evidence::Observation*>& board,
+                                          const Hypothesis& hypothesis) {
+    driver::Learning learning = nothingLearnt_;
+    Explained explained(*this, hypothesis, Explained::Board{forecastOf(hypothesis), learning});
+    std::vector<double> logs;
+    logs.reserve(board.size());
+    for (const auto* what : board) {
+        logs.push_back(evidence::logLikelihood(*what, explained));
+    }
+    learnt_.insert_or_assign(hypothesis.forecast, std::move(learning));
+    return logs;
+}
+
 double CaseModel::logLikelihood(const evidence::Observation& what, const Hypothesis& hypothesis,
                                 std::optional<bool> conducts) {
-    Explained explained(*this, hypothesis, hypothesis.forecast < 0 ? nullptr : &forecastOf(hypothesis), conducts);
+    Explained explained(*this, hypothesis, std::nullopt, conducts);
     return evidence::logLikelihood(what, explained);
+}
+
+std::optional<driver::VoltsForecast> Explained::volts(const evidence::VoltsAsked& asked) const {
+    const auto* modes = board_->forecast.of(asked.test, asked.channel);
+    return modes == nullptr ? std::nullopt : std::optional(inVolts(*modes, board_->learning.known()));
+}
+
+double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) {
+    const auto* modes = board_->forecast.of(asked.test, asked.channel);
+    return modes == nullptr ? 0 : board_->learning.take(*modes, shape, volts, rest);
 }
 
 std::optional<double> Explained::answerShare(const std::string& test, const std::string& choice) const {

@@ -10,6 +10,7 @@
 #include <unordered_map>
 #include <vector>
 
+#include "core/driver/quantities.h"
 #include "core/faults/fault.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
@@ -70,6 +71,17 @@ public:
     const driver::DriverForecast& forecastOf(const Hypothesis& hypothesis) const {
         return forecasts_.at(hypothesis.forecast);
     }
+    /// What is known of the set before any reading.
+    const driver::Quantities& told() const { return told_; }
+    /// What weighBoard() has learned under that forecast; what was told before it is asked.
+    const driver::Learning& learntUnder(const Hypothesis& hypothesis) const {
+        const auto found = learnt_.find(hypothesis.forecast);
+        return found == learnt_.end() ? nothingLearnt_ : found->second;
+    }
+    /// Natural logs of the likelihoods of board observations, each given those before it: they hang on the same
+    /// unknowns. \p hypothesis carries its forecast index.
+    std::vector<double> weighBoard(const std::vector<const evidence::Observation*>& board,
+                                   const Hypothesis& hypothesis);
 
     /// What the backlight is made of under a hypothesis, and what is wrong with it, at the first places of the cells.
     const backlight::Backlight& madeOf(const Hypothesis& hypothesis);
@@ -94,8 +106,8 @@ public:
     bool lightsAround(backlight::LedPlace bridged, const Hypothesis& hypothesis);
     /// What is computed of an observation once and kept; the observation must outlive the model.
     std::any& memory(const void* observation) { return memories_[observation]; }
-    /// Natural log of the likelihood of one observation; \p hypothesis carries its forecast index. It may be known
-    /// already whether the run that was looked along \p conducts.
+    /// Natural log of the likelihood of one observation that is not of the board. It may be known already whether the
+    /// run that was looked along \p conducts.
     double logLikelihood(const evidence::Observation& what, const Hypothesis& hypothesis,
                          std::optional<bool> conducts = {});
 
@@ -176,8 +188,10 @@ private:
     std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
-    driver::Forecaster forecaster_;
+    driver::Quantities told_;
+    driver::Learning nothingLearnt_;
     std::vector<driver::DriverForecast> forecasts_;
+    std::unordered_map<int, driver::Learning> learnt_;  ///< by forecast
     std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
     struct ProbeHash {
@@ -188,21 +202,25 @@ private:
     std::unordered_map<const void*, std::any> memories_;  ///< by observation
 };
 
-/// A hypothesis as observations ask it. Model and hypothesis must outlive it.
+/// A hypothesis as observations ask it. Everything that it is given must outlive it.
 class Explained : public evidence::Explanation {
 public:
-    /// Board readings are told by \p forecast; null when none is asked for.
-    Explained(CaseModel& model, const Hypothesis& hypothesis, const driver::DriverForecast* forecast,
+    /// How board readings are told, and what those taken in so far have taught.
+    struct Board {
+        const driver::DriverForecast& forecast;
+        driver::Learning& learning;
+    };
+    /// \p board is empty when no board reading is asked about.
+    Explained(CaseModel& model, const Hypothesis& hypothesis, std::optional<Board> board,
               std::optional<bool> conducts = {})
-        : model_(model), hypothesis_(hypothesis), forecast_(forecast), conducts_(conducts) {}
+        : model_(model), hypothesis_(hypothesis), board_(board), conducts_(conducts) {}
 
     const backlight::Backlight& backlight() const override { return model_.backlight(); }
     const locate::CellPartition& cells() const override { return model_.partition(); }
     std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
-    const driver::VoltsForecast* volts(const std::string& test, int channel) const override {
-        return forecast_->of(test, channel);
-    }
-    const driver::LightForecast& light() const override { return forecast_->light; }
+    std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
+    double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
+    const driver::LightForecast& light() const override { return board_->forecast.light; }
     TesterForecast tester(const backlight::TesterProbe& probe) override { return model_.tester(probe, hypothesis_); }
     bool conducts(const backlight::Run& run) override {
         return conducts_ ? *conducts_ : model_.conducts(run, hypothesis_);
@@ -217,7 +235,7 @@ public:
 private:
     CaseModel& model_;
     const Hypothesis& hypothesis_;
-    const driver::DriverForecast* forecast_;
+    std::optional<Board> board_;
     std::optional<bool> conducts_;
 };
 

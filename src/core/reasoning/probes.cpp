@@ -319,8 +319,8 @@ private:
                      {light.flashThenDark, {}, 0, 1, -1, &flash},
                      {light.staysLit, {}, 0, 1, -1, &stays}};
         } else {
-            const auto& forecast = model_.forecastOf(hypothesis);
-            for (const auto& mode : *forecast.of(test.id, channel)) {
+            const auto& modesOfVolts = *model_.forecastOf(hypothesis).of(test.id, channel);
+            for (const auto& mode : inVolts(modesOfVolts, model_.learntUnder(hypothesis).known())) {
                 modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1});
             }
         }

@@ -1,0 +1,97 @@
+#pragma once
+
+#include <array>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "core/backlight/wiring.h"
+#include "core/driver/behaviour.h"
+#include "core/driver/forecast.h"
+
+/// \file
+/// What nobody has read off a set, as quantities that all its readings share and narrow.
+///
+/// Symbols: x has the natural logs of the quantities, normal with mean m and covariance P, so that each quantity alone
+/// is log-normal. A level f(x) is a voltage that a reading hangs on.
+
+namespace dimglow::driver {
+
+/// The quantities that voltages are made of. The over-voltage level and what a meter makes of a hunting output are
+/// shares of the strings' volts: a set of longer strings has more of both.
+enum class Quantity { Idle, Strings, OverRatio, HuntingShare, Sink };
+inline constexpr int quantityCount = 5;
+
+/// A belief about the quantities.
+class Quantities {
+public:
+    /// A quantity by its median and one sigma of its natural log; independent of the others.
+    struct Prior {
+        double median = 1;
+        double spread = 1;
+    };
+    explicit Quantities(const std::array<Prior, quantityCount>& priors);
+
+    /// Median of what a level refers to, V; 0 of nothing.
+    double value(Reference reference) const;
+    /// One sigma of its natural log.
+    double spread(Reference reference) const;
+
+    /// A level as it is known, V: what it is itself, and the reading's own scatter about it.
+    struct Volts {
+        double median = 0;
+        double sigma = 0;
+        double scatter = 0;
+    };
+    Volts of(const Level& level) const;
+
+    /// Takes in that \p level read \p volts: a step of the extended Kalman filter (Bar-Shalom, Li, Kirubarajan,
+    /// *Estimation with Applications to Tracking and Navigation*, 2001, ch. 10), on the log of the volts where the
+    /// scatter is small against them.
+    /// \returns the density of that reading before it was taken in, 1/V
+    double take(const Level& level, double volts);
+
+    /// Mean and covariance of a mixture become those of one belief. \p weights add up to 1.
+    static Quantities mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights);
+
+private:
+    using Vector = std::array<double, quantityCount>;
+    Quantities() = default;
+    /// Change of a level with each log, V.
+    Vector slope(const Level& level) const;
+    Vector timesCovariance(const Vector& slope) const;
+
+    Vector mean_{};
+    std::array<Vector, quantityCount> covariance_{};
+};
+
+/// What is known of \p backlight before any reading.
+Quantities quantitiesOf(const backlight::Backlight& backlight, const DriverReference& reference);
+
+/// What \p modes are in volts, as far as that is known.
+VoltsForecast inVolts(const Modes& modes, const Quantities& known);
+
+/// A belief that readings are held against one after the other: a mixture, since each may be one of several modes.
+/// The likeliest combinations of modes are kept.
+class Learning {
+public:
+    explicit Learning(Quantities known);
+
+    /// Takes in a reading of a voltage that may show itself in \p modes. Modes of another shape count for a tenth,
+    /// since shapes are easily misjudged; a small uniform floor stands for slips of probe or pen. \returns natural log
+    /// of its density given all readings before it, 1/V (1/V² for shapes with two values)
+    double take(const Modes& modes, Shape shape, double volts, double rest);
+
+    /// All combinations as one.
+    const Quantities& known() const;
+
+private:
+    struct Part {
+        double weight = 1;
+        Quantities known;
+    };
+    std::vector<Part> parts_;  ///< heaviest first; the weights add up to 1
+    mutable std::optional<Quantities> mixed_;
+};
+
+}  // namespace dimglow::driver

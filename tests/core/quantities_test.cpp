@@ -1,0 +1,101 @@
+// What readings teach of a set that nobody has described, held against plain numerical integration.
+
+#include "core/driver/quantities.h"
+
+#include <gtest/gtest.h>
+
+#include <cmath>
+#include <random>
+
+namespace dimglow::driver {
+namespace {
+
+constexpr double slip = 0.004 / 400;  ///< density of a slip of probe or pen, 1/V
+
+const std::array<Quantities::Prior, quantityCount> priors = {
+    {{22, 0.5}, {90, 0.3}, {1.2, 0.07}, {0.85, 0.12}, {0.8, 0.8}}};
+
+double normal(double x, double mean, double sigma) {
+    return std::exp(-0.5 * (x - mean) * (x - mean) / (sigma * sigma)) / (sigma * std::sqrt(2 * M_PI));
+}
+
+Modes steady(Reference reference, double times, double spread) {
+    const Level level{reference, times, 0, spread, 0, 0};
+    return {{1, Shape::Steady, level, level}};
+}
+
+TEST(Learning, OfOneQuantityIsWhatIntegrationOverItGives) {
+    std::mt19937 random(3);
+    std::uniform_real_distribution<double> log(std::log(14.0), std::log(40.0));
+    for (int round = 0; round < 20; ++round) {
+        const double truth = std::exp(log(random));
+        const double readings[] = {truth, 1.01 * truth, 0.99 * truth};
+        Learning learning{Quantities(priors)};
+        double learned = 0;
+        for (const double reading : readings) {
+            learned += learning.take(steady(Reference::Idle, 1, 0.01), Shape::Steady, reading, reading);
+        }
+        double integral = 0;
+        constexpr double step = 1e-4;
+        for (double x = std::log(5.0); x < std::log(100.0); x += step) {
+            double likelihood = normal(x, std::log(22.0), 0.5) * step;
+            for (const double reading : readings) {
+                likelihood *= slip + normal(reading, std::exp(x), 0.01 * std::exp(x));
+            }
+            integral += likelihood;
+        }
+        EXPECT_NEAR(learned, std::log(integral), 0.1) << truth;
+        EXPECT_NEAR(learning.known().value(Reference::Idle), truth, 0.01 * truth);
+    }
+}
+
+TEST(Learning, OfAProductIsWhatIntegrationOverBothGives) {
+    Learning learning{Quantities(priors)};
+    double learned = learning.take(steady(Reference::Strings, 1, 0.01), Shape::Steady, 101, 101);
+    learned += learning.take(steady(Reference::OverVolts, 1, 0.02), Shape::Steady, 118, 118);
+    double integral = 0;
+    constexpr double step = 4e-3;
+    for (double s = std::log(60.0); s < std::log(160.0); s += step) {
+        for (double r = std::log(0.9); r < std::log(1.6); r += step) {
+            integral += step * step * normal(s, std::log(90.0), 0.3) * normal(r, std::log(1.2), 0.07) *
+                        (slip + normal(101, std::exp(s), 0.01 * std::exp(s))) *
+                        (slip + normal(118, std::exp(s + r), 0.02 * std::exp(s + r)));
+        }
+    }
+    EXPECT_NEAR(learned, std::log(integral), 0.1);
+}
+
+TEST(Learning, HoldsASecondReadingAgainstTheFirst) {
+    Learning learning{Quantities(priors)};
+    const auto idle = steady(Reference::Idle, 1, 0.01);
+    const double first = learning.take(idle, Shape::Steady, 43, 43);
+    auto other = learning;
+    EXPECT_GT(learning.take(idle, Shape::Steady, 43.2, 43.2), first + 2) << "the same again was to be expected";
+    EXPECT_LT(other.take(idle, Shape::Steady, 60, 60), first - 2) << "whatever it is, it is the same";
+}
+
+TEST(Learning, TakesASlipForASlip) {
+    Learning learning{Quantities(priors)};
+    const auto idle = steady(Reference::Idle, 1, 0.01);
+    for (const double volts : {430.0, 43.0, 43.1, 42.9}) {
+        learning.take(idle, Shape::Steady, volts, volts);
+    }
+    EXPECT_NEAR(learning.known().value(Reference::Idle), 43, 0.5);
+    EXPECT_LT(learning.known().spread(Reference::Idle), 0.02);
+}
+
+TEST(Learning, DoesNotHangOnTheOrder) {
+    const auto on = steady(Reference::Strings, 1, 0.004);
+    const Modes out = {
+        {0.6, Shape::PeakThenSettles, {Reference::OverVolts, 1, 0, 0.03, 0, 0}, {Reference::Idle, 1, 0, 0.1, 1, 0}},
+        {0.4, Shape::PeakThenSettles, {Reference::Strings, 0.9, 0, 0.1, 0, 0}, {Reference::Idle, 1, 0, 0.1, 1, 0}}};
+    Learning there{Quantities(priors)};
+    Learning back{Quantities(priors)};
+    const double forth = there.take(on, Shape::Steady, 88, 88) + there.take(out, Shape::PeakThenSettles, 104, 31);
+    const double other = back.take(out, Shape::PeakThenSettles, 104, 31) + back.take(on, Shape::Steady, 88, 88);
+    EXPECT_NEAR(forth, other, 0.1);
+    EXPECT_NEAR(there.known().value(Reference::OverVolts), back.known().value(Reference::OverVolts), 2);
+}
+
+}  // namespace
+}  // namespace dimglow::driver
