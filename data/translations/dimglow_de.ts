@@ -75,6 +75,38 @@
         <source>Soak</source>
         <translation>Dauerlauf</translation>
     </message>
+    <message>
+        <source>Idles at</source>
+        <translation>Leerlauf</translation>
+    </message>
+    <message>
+        <source>Strings run at</source>
+        <translation>Stränge</translation>
+    </message>
+    <message>
+        <source>Over-voltage at</source>
+        <translation>Überspannung</translation>
+    </message>
+    <message>
+        <source>LED− holds</source>
+        <translation>LED− hält</translation>
+    </message>
+    <message>
+        <source>LED+ before light</source>
+        <translation>LED+ vor dem Licht</translation>
+    </message>
+    <message>
+        <source>label, or LED+ lit</source>
+        <translation>Aufdruck, LED+ im Licht</translation>
+    </message>
+    <message>
+        <source>LED+, plug out</source>
+        <translation>LED+, Stecker ab</translation>
+    </message>
+    <message>
+        <source>LED− while lit</source>
+        <translation>LED− im Licht</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -1337,6 +1369,10 @@
         <source>makes over {} outputs</source>
         <translation>ergibt mehr als {} Ausgänge</translation>
     </message>
+    <message>
+        <source>None of these</source>
+        <translation>Nichts davon</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -1481,6 +1517,18 @@
     <message>
         <source>Verdict</source>
         <translation>Urteil</translation>
+    </message>
+    <message>
+        <source>These do not fit together</source>
+        <translation>Das passt nicht zusammen</translation>
+    </message>
+    <message>
+        <source>Without &quot;%1&quot; the rest fits. Take it again: the right point, the right digits?</source>
+        <translation>Ohne „%1“ passt der Rest. Noch einmal messen: der richtige Punkt, die richtigen Ziffern?</translation>
+    </message>
+    <message>
+        <source>No single reading is to blame. It may be a kind of set or fault that is not thought of here.</source>
+        <translation>Keine einzelne Messung ist schuld. Vielleicht ist es ein Gerät oder Fehler, an den hier nicht gedacht ist.</translation>
     </message>
 </context>
 <context>
@@ -1910,6 +1958,25 @@
     <message>
         <source>%1 was changed in another window and is shown as it is now.</source>
         <translation>%1 wurde in einem anderen Fenster geändert und wird gezeigt, wie es jetzt ist.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::KnownCard</name>
+    <message>
+        <source>This set</source>
+        <translation>Dieses Gerät</translation>
+    </message>
+    <message>
+        <source>%L1 V</source>
+        <translation>%L1 V</translation>
+    </message>
+    <message>
+        <source>read off</source>
+        <translation>abgelesen</translation>
+    </message>
+    <message>
+        <source>learned, ± %L1 V</source>
+        <translation>gelernt, ± %L1 V</translation>
     </message>
 </context>
 <context>
@@ -2897,10 +2964,6 @@ repair  (A)</source>
         <translation>Die Punkte ergeben die Kennlinie der LED auf %1 mV.</translation>
     </message>
     <message>
-        <source>Channels: %1. LEDs: %2. LED+ runs at %3 V, over-voltage near %4 V.</source>
-        <translation>Kanäle: %1. LEDs: %2. LED+ läuft bei %3 V, Überspannung nahe %4 V.</translation>
-    </message>
-    <message>
         <source>Tab</source>
         <translation>Tab</translation>
     </message>
@@ -2919,6 +2982,10 @@ repair  (A)</source>
     <message>
         <source>wiring from a job file</source>
         <translation>Verdrahtung aus einer Auftragsdatei</translation>
+    </message>
+    <message>
+        <source>Channels: %1. LEDs: %2. LED+ runs at %3 V.</source>
+        <translation>Kanäle: %1. LEDs: %2. LED+ läuft bei %3 V.</translation>
     </message>
 </context>
 <context>
@@ -2983,6 +3050,10 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     <message>
         <source>wanders from %1 to %2 V</source>
         <translation>schwankt von %1 bis %2 V</translation>
+    </message>
+    <message>
+        <source>not known yet</source>
+        <translation>noch unbekannt</translation>
     </message>
 </context>
 <context>

@@ -100,6 +100,23 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     rows_->addSpacing(theme::px(5));
 }
 
+/// Readings that do not fit together: calmly, and which one to take again.
+void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
+    auto* title = makeLabel(tr("These do not fit together"), theme::strong(), "idle");
+    title->setObjectName(QStringLiteral("misfit"));
+    rows_->addWidget(title);
+    auto* which = makeLabel(
+        misfit.entry
+            ? tr("Without \"%1\" the rest fits. Take it again: the right point, the right digits?")
+                  .arg(words(misfit.reading))
+            : tr("No single reading is to blame. It may be a kind of set or fault that is not thought of here."),
+        theme::quiet());
+    which->setObjectName(QStringLiteral("misfitReading"));
+    which->setWordWrap(true);
+    rows_->addWidget(which);
+    rows_->addSpacing(theme::px(6));
+}
+
 void BeliefPanel::addNext() {
     const auto& assessment = session_.shown().assessment;
     auto* card = makeCard("next");
@@ -195,6 +212,9 @@ void BeliefPanel::refresh() {
     summary_->setText(tr("%1 % in %2").arg(100 * shown, 0, 'f', 0).arg(count));
     rows_->addWidget(makeRule());
     rows_->addSpacing(theme::px(6));
+    if (const auto& misfit = session_.shown().assessment.misfit) {
+        addMisfit(*misfit);
+    }
     rows_->addWidget(
         makeLabel(session_.shown().assessment.verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
     addNext();

@@ -23,6 +23,7 @@ signals:
 private:
     void refresh();
     void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
+    void addMisfit(const reasoning::Misfit& misfit);
     void addNext();
     void addAlternatives();
 

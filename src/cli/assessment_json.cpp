@@ -61,6 +61,23 @@ json optionsJson(const repair::FixPlan& plan) {
     return list;
 }
 
+json thisSetJson(const reasoning::Assessment& assessment) {
+    json list = json::array();
+    for (const auto& known : assessment.thisSet) {
+        using From = reasoning::Known::From;
+        const char* from = known.from == From::Description ? "read off"
+                           : known.from == From::Readings  ? "learned"
+                                                           : "not known yet";
+        json line = {{"quantity", driver::referenceWords[std::size_t(known.what)]}, {"from", from}};
+        if (known.from != From::NotYet) {
+            line["volts"] = known.volts;
+            line["sigmaVolts"] = known.sigmaVolts;
+        }
+        list.push_back(std::move(line));
+    }
+    return list;
+}
+
 json proofJson(const std::vector<reasoning::ProofLine>& proof) {
     json list = json::array();
     for (const auto& line : proof) {
@@ -98,6 +115,10 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
             {"suspects", suspectsJson(assessment)},
             {"probes", probesJson(assessment)},
             {"expected", expected},
+            {"thisSet", thisSetJson(assessment)},
+            {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},
+                                                 {"entry", assessment.misfit->entry.value_or(0)}})
+                                         : json()},
             {"strips", strips},
             {"located", located},
             {"options", optionsJson(assessment.plan)},

@@ -95,7 +95,6 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
     plain.stripsPerString = 2;
     plain.led = {1, 3.2, 0.3};
     plain.amps = 0.2;
-    plain.idleVolts = 24;
     plain.widthMm = 700;
     plain.heightMm = 395;
     plain.ledPlusLabel = 58;

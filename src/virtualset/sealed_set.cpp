@@ -89,7 +89,7 @@ evidence::Measured SealedSet::measure(const std::string& test, int channel) cons
     }
     const auto& mode = *std::max_element(modes->begin(), modes->end(),
                                          [](const auto& a, const auto& b) { return a.weight < b.weight; });
-    const auto volts = driver::quantitiesOf(backlight_, driver::referenceOf(backlight_)).of(mode.volts);
+    const auto volts = driver::nothingLearntOf(backlight_, driver::referenceOf(backlight_)).known().of(mode.volts);
     const double apart = volts.scatter + setShare * (volts.median - mode.volts.plus);
     const double value = rounded(volts.median + 0.5 * off * apart);
     return {test, channel, driver::Shape::Steady, value, value};

@@ -282,6 +282,36 @@ TEST_F(AtTheBench, WrongReadingStaysInItsFieldWithTheReason) {
     EXPECT_EQ(job().trail.size(), entries);
 }
 
+TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
+    describeNewJob(QStringLiteral("3 strips x 11, one string"));
+    me_.goTo(3);
+    me_.press(Qt::Key_A, Qt::AltModifier);
+    EXPECT_EQ(me_.read(QStringLiteral("known1")), QStringLiteral("?"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("not known yet")));
+    me_.clickInto(QStringLiteral("ledPlusIdle"));
+    me_.type(QStringLiteral("43.2"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.read(QStringLiteral("known1")).left(2), QStringLiteral("43"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("learned")));
+    EXPECT_EQ(me_.read(QStringLiteral("known3")), QStringLiteral("?")) << "the over-voltage level";
+}
+
+TEST_F(AtTheBench, ReadingThatDoesNotFitIsNamedAndTakenAgain) {
+    open("SK-0412");
+    EXPECT_EQ(me_.find<QLabel>(QStringLiteral("misfit")), nullptr);
+    me_.goTo(3);
+    me_.clickInto(QStringLiteral("ledPlusIdle"));
+    me_.type(QStringLiteral("481"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.sees(QStringLiteral("These do not fit together")));
+    EXPECT_THAT(me_.read(QStringLiteral("misfitReading")).toStdString(), HasSubstr("LED+ idle: 481.0 V"));
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    me_.type(QStringLiteral("48.1"));
+    me_.press(Qt::Key_Return);
+    EXPECT_FALSE(me_.sees(QStringLiteral("These do not fit together")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
+}
+
 TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
     open("SK-0415");
     me_.goTo(3);

@@ -58,7 +58,7 @@ struct Rig {
         plain.amps = 2;  // a sink that never limits: its headroom is a plain resistor, which the reference has too
         panel = plainBacklight(plain);
     }
-    double ohms() const { return panel.driver.headroomVolts / panel.channels.front().amps; }
+    double ohms() const { return panel.driver.someHeadroomVolts() / panel.channels.front().amps; }
 
     /// LED+ of the reference at a time.
     static double at(const std::vector<double>& time, const std::vector<double>& volts, double seconds) {
@@ -124,11 +124,11 @@ TEST(OutputStage, DischargesThroughTheBleederAsAnRcDoes) {
 TEST(HealthyDriver, RampsToTheStringVoltageAndStays) {
     const auto panel = board();
     const auto on = switchOn(panel);
-    const double running = backlight::healthyStringVolts(panel) + panel.driver.headroomVolts;
+    const double running = backlight::healthyStringVolts(panel) + panel.driver.someHeadroomVolts();
     EXPECT_NEAR(on.samples.front().ledPlus, 48, 0.1);
     EXPECT_NEAR(on.samples.back().ledPlus, running, 0.1);
     EXPECT_NEAR(on.samples.back().amps, 0.24, 0.005);
-    EXPECT_NEAR(on.samples.back().ledMinus[0], panel.driver.headroomVolts, 0.05);
+    EXPECT_NEAR(on.samples.back().ledMinus[0], panel.driver.someHeadroomVolts(), 0.05);
     EXPECT_EQ(on.firstTrip, Trip::None);
     EXPECT_EQ(on.tries, 1);
     EXPECT_FALSE(on.darkSeconds);
@@ -232,8 +232,7 @@ TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
     const auto expectExpected = [&](const Modes& modes, const std::vector<double>& series, const char* what) {
         const auto view = throughMeter(series, on.secondsApart);
         const auto logOf = [&](const Modes& expected) {
-            return Learning(quantitiesOf(panel_, referenceOf(panel_)))
-                .take(expected, view.shape, view.volts, view.rest);
+            return nothingLearntOf(panel_, referenceOf(panel_)).take(expected, view.shape, view.volts, view.rest);
         };
         EXPECT_GT(logOf(modes), logOf(Modes{}) + worthTenSlips)
             << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);

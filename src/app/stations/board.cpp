@@ -30,6 +30,8 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     }
     shapes->addStretch();
     body_->addLayout(shapes);
+    known_ = new KnownCard;
+    body_->addWidget(known_);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
     scroll->setFocusPolicy(Qt::NoFocus);
@@ -90,9 +92,7 @@ void BoardStation::showJob() {
     const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
     for (const auto& point : points_) {
         const auto band = assessment.expectedVolts.find(point.question);
-        if (band != assessment.expectedVolts.end()) {
-            point.row->setExpected(band->second);
-        }
+        point.row->setExpected(band == assessment.expectedVolts.end() ? std::nullopt : std::optional(band->second));
         std::optional<evidence::Measured> reading;
         QString words;
         bool within = false;
@@ -101,13 +101,15 @@ void BoardStation::showJob() {
             if (measured != nullptr && measured->question() == point.question) {
                 reading = *measured;
                 words = language::words(evidence::describe(entry.what, scene()));
-                within = assessment.expectations.at(entry.id).within;
+                const auto comparison = assessment.expectations.find(entry.id);
+                within = comparison != assessment.expectations.end() && comparison->second.within;
             }
         }
         point.row->setReading(reading, words, within);
         point.row->setAllowed(liveAllowed());
         point.row->setWanted(assessment.verdict.empty() && next != nullptr && isAsked(point, *next));
     }
+    known_->show(assessment.thisSet);
     chart_->show(job().set.backlight, assessment);
 }
 

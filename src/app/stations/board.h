@@ -1,5 +1,6 @@
 #pragma once
 
+#include "app/known_card.h"
 #include "app/stations/station.h"
 #include "app/stations/volts_row.h"
 #include "app/switch_on_chart.h"
@@ -30,6 +31,7 @@ private:
     void focusRow(int index);
     int focusedRow() const;
 
+    KnownCard* known_;
     QVBoxLayout* rows_;
     std::vector<Point> points_;
     SwitchOnChart* chart_;

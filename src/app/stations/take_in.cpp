@@ -341,11 +341,12 @@ std::optional<backlight::PlainDescription> TakeInStation::described() const {
         plain.ledPoints.clear();
     }
     plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
-    plain.idleVolts = read("idle", {0, 500, Unit::Volts});
-    plain.ledPlusLabel.reset();
-    if (!wiring_.at("label")->text().trimmed().isEmpty()) {
-        plain.ledPlusLabel = read("label", {1, 2000, Unit::Volts});
-    }
+    const auto readIfKnown = [&](const char* id, const job::Expected& expected) {
+        const bool isKnown = !wiring_.at(id)->text().trimmed().isEmpty();
+        return isKnown ? std::optional(read(id, expected)) : std::nullopt;
+    };
+    plain.idleVolts = readIfKnown("idle", {0, 500, Unit::Volts});
+    plain.ledPlusLabel = readIfKnown("label", {1, 2000, Unit::Volts});
     return sound ? std::optional(plain) : std::nullopt;
 }
 
@@ -429,15 +430,18 @@ void TakeInStation::showJob() {
         {"amps", 1000 * panel.channels.front().amps / double(panel.channels.front().strings.size())},
         {"ratedVolts", strip.led.ratedVolts},
         {"ratedAmps", 1000 * strip.led.ratedAmps},
-        {"celsius", panel.celsius},
-        {"idle", panel.driver.idleVolts}};
+        {"celsius", panel.celsius}};
     for (const auto& [id, value] : values) {
         if (!wiring_[id]->isModified()) {
             wiring_[id]->setText(number(value));
         }
     }
-    if (!wiring_["label"]->isModified()) {
-        wiring_["label"]->setText(panel.ledPlusLabel ? number(*panel.ledPlusLabel) : QString());
+    const std::pair<const char*, std::optional<double>> ifKnown[] = {{"label", panel.ledPlusLabel},
+                                                                     {"idle", panel.driver.idleVolts}};
+    for (const auto& [id, value] : ifKnown) {
+        if (!wiring_[id]->isModified()) {
+            wiring_[id]->setText(value ? number(*value) : QString());
+        }
     }
     ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
     board_->show(panel);
@@ -458,12 +462,10 @@ void TakeInStation::showJob() {
     }
     notes_->setText(notes.join(QLatin1Char(' ')));
     notes_->setVisible(!notes.isEmpty());
-    const auto& reference = assessment().reference;
-    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ runs at %3 V, over-voltage near %4 V.")
+    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ runs at %3 V.")
                           .arg(panel.channels.size())
                           .arg(panel.ledCount())
-                          .arg(reference.stringVolts, 0, 'f', 0)
-                          .arg(reference.overVolts, 0, 'f', 0));
+                          .arg(assessment().reference.stringVolts, 0, 'f', 0));
 }
 
 void TakeInStation::enter() {

@@ -50,17 +50,18 @@ VoltsRow::VoltsRow(const QString& title, const QString& how, Take take, QWidget*
     connect(field_, &QLineEdit::returnPressed, this, &VoltsRow::commit);
 }
 
-void VoltsRow::setExpected(driver::Band band) {
+void VoltsRow::setExpected(const std::optional<driver::Band>& band) {
     band_ = band;
-    expected_->setText(tr("expect %L1 … %L2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1));
+    expected_->setText(band ? tr("expect %L1 … %L2 V").arg(band->low, 0, 'f', 1).arg(band->high, 0, 'f', 1)
+                            : tr("not known yet"));
 }
 
 void VoltsRow::setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within) {
     value_->setText(reading ? words : QString());
     value_->setFont(theme::reading(words.size() > 9 ? 16 : 20));
-    glyph_->setVisible(reading.has_value());
-    if (reading) {
-        glyph_->show(band_, reading->volts, within);
+    glyph_->setVisible(reading && band_);
+    if (reading && band_) {
+        glyph_->show(*band_, reading->volts, within);
     }
 }
 

@@ -19,7 +19,8 @@ public:
     using Take = std::function<Written(const job::TypedVolts& reading, const QString& typed)>;
     VoltsRow(const QString& title, const QString& how, Take take, QWidget* parent = nullptr);
 
-    void setExpected(driver::Band band);
+    /// Empty while nobody knows what a healthy set reads there.
+    void setExpected(const std::optional<driver::Band>& band);
     /// Empties the row when there is no reading.
     void setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within);
     void setAllowed(bool allowed);
@@ -47,7 +48,7 @@ private:
     QLineEdit* field_;
     QLabel* value_;
     BandGlyph* glyph_;
-    driver::Band band_;
+    std::optional<driver::Band> band_;
 };
 
 }  // namespace dimglow::app

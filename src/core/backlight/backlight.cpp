@@ -372,9 +372,9 @@ void checkSurroundings(const format::Check& check, const Backlight& backlight) {
     check.number("widthMm", backlight.widthMm, limits::panelMm);
     check.number("heightMm", backlight.heightMm, limits::panelMm);
     const auto driver = check.at("driver");
-    driver.number("idleVolts", backlight.driver.idleVolts, limits::idleVolts);
-    driver.number("ovpRatio", backlight.driver.ovpRatio, limits::ovpRatio);
-    driver.number("headroomVolts", backlight.driver.headroomVolts, limits::headroomVolts);
+    driver.number("idleVolts", backlight.driver.someIdleVolts(), limits::idleVolts);
+    driver.number("ovpRatio", backlight.driver.someOvpRatio(), limits::ovpRatio);
+    driver.number("headroomVolts", backlight.driver.someHeadroomVolts(), limits::headroomVolts);
     if (backlight.ledPlusLabel) {
         check.number("ledPlusLabel", *backlight.ledPlusLabel, limits::ledPlusLabel);
     }

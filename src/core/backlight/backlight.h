@@ -67,13 +67,17 @@ struct Channel {
     bool operator==(const Channel&) const = default;
 };
 
-/// What is known of the LED driver before any reading.
+/// What is known of the LED driver before any reading; empty is what nobody has read off.
 struct DriverSpec {
-    double idleVolts = 24;  ///< LED+ while not switching: its input rail through coil and diode, V
-    double ovpRatio =
-        1.25;  ///< over-voltage level over string voltage; 1.15 to 1.4 is usual (common practice, no source)
-    double headroomVolts = 0.7;  ///< left on LED− for the current sink, V
+    std::optional<double> idleVolts;      ///< LED+ while not switching: its input rail through coil and diode, V
+    std::optional<double> ovpRatio;       ///< over-voltage level over string voltage
+    std::optional<double> headroomVolts;  ///< left on LED− for the current sink, V
     bool operator==(const DriverSpec&) const = default;
+
+    // A driver like many, where a circuit needs a number all the same (common practice, no source).
+    double someIdleVolts() const { return idleVolts.value_or(24); }
+    double someOvpRatio() const { return ovpRatio.value_or(1.25); }
+    double someHeadroomVolts() const { return headroomVolts.value_or(0.7); }
 };
 
 /// One pin of the plug between board and strips.

@@ -96,10 +96,15 @@ json toJson(const Backlight& backlight) {
                    {"heightMm", backlight.heightMm},
                    {"strips", strips},
                    {"channels", channels},
-                   {"driver",
-                    {{"idleVolts", backlight.driver.idleVolts},
-                     {"ovpRatio", backlight.driver.ovpRatio},
-                     {"headroomVolts", backlight.driver.headroomVolts}}}};
+                   {"driver", json::object()}};
+    const std::pair<const char*, std::optional<double>> known[] = {{"idleVolts", backlight.driver.idleVolts},
+                                                                   {"ovpRatio", backlight.driver.ovpRatio},
+                                                                   {"headroomVolts", backlight.driver.headroomVolts}};
+    for (const auto& [name, volts] : known) {
+        if (volts) {
+            result["driver"][name] = *volts;
+        }
+    }
     if (backlight.ledPlusLabel) {
         result["ledPlusLabel"] = *backlight.ledPlusLabel;
     }
@@ -122,9 +127,9 @@ Backlight fromJson(Fields fields) {
     fields.forEach("channels", limits::channels,
                    [&](Fields channel) { result.channels.push_back(readChannel(channel)); });
     Fields driver = fields.object("driver");
-    result.driver.idleVolts = driver.number("idleVolts");
-    result.driver.ovpRatio = driver.number("ovpRatio", result.driver.ovpRatio);
-    result.driver.headroomVolts = driver.number("headroomVolts", result.driver.headroomVolts);
+    result.driver.idleVolts = driver.maybeNumber("idleVolts");
+    result.driver.ovpRatio = driver.maybeNumber("ovpRatio");
+    result.driver.headroomVolts = driver.maybeNumber("headroomVolts");
     result.ledPlusLabel = fields.maybeNumber("ledPlusLabel");
     fields.forEach("harness", limits::pins, [&](Fields pin) {
         result.harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0),

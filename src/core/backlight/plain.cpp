@@ -342,7 +342,7 @@ std::string lineOf(const PlainDescription& d) {
     say(d.access == Access::Lens, "under lenses");
     say(!d.connector.empty(), "plug " + d.connector);
     say(d.ledPlusLabel.has_value(), fmt::format("label {:.6g} V", d.ledPlusLabel.value_or(0)));
-    say(true, fmt::format("idle {:.6g} V", d.idleVolts));
+    say(d.idleVolts.has_value(), fmt::format("idle {:.6g} V", d.idleVolts.value_or(0)));
     say(d.pitchMm > 0, fmt::format("pitch {:.6g} mm", d.pitchMm));
     say(true, fmt::format("{:.6g} × {:.6g} mm", d.widthMm, d.heightMm));
     return line;

@@ -31,7 +31,7 @@ struct PlainDescription {
     std::string connector;
     double pitchMm = 0;  ///< 0: spread over the panel
     std::optional<double> ledPlusLabel;
-    double idleVolts = 24;
+    std::optional<double> idleVolts;
     double widthMm = 940;
     double heightMm = 530;
     double celsius = 25;  ///< this and what follows is kept, not said in the line

@@ -389,7 +389,7 @@ bool leaksIn(const Faults& faults, int channel) {
 /// takes all that the driver can give, it is the LED+ at which the driver gives up.
 ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Faults& faults, double sourceVolts) {
     const double wanted = backlight.channels.at(channel).amps;
-    const double headroom = std::max(backlight.driver.headroomVolts, lowestHeadroomVolts);
+    const double headroom = std::max(backlight.driver.someHeadroomVolts(), lowestHeadroomVolts);
     LedNetwork built;
     built.plus = built.network.addNode();
     const auto minus = built.network.addNode();
@@ -477,7 +477,7 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double
     PanelNetwork result;
     result.plus = result.network.addNode();
     result.network.addSupply({result.plus, circuit::ground, ledPlusVolts, limitAmps});
-    const double headroom = std::max(backlight.driver.headroomVolts, lowestHeadroomVolts);
+    const double headroom = std::max(backlight.driver.someHeadroomVolts(), lowestHeadroomVolts);
     StringBuilder builder(backlight, faults, {}, detail, circuit::ground, result);
     for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
         const auto minus = result.network.addNode();
@@ -523,8 +523,9 @@ double healthyStringVolts(const Backlight& backlight) {
 }
 
 double overVoltageLevel(const Backlight& backlight) {
-    return backlight.driver.ovpRatio *
-           std::max(backlight.ledPlusLabel.value_or(0), healthyStringVolts(backlight) + backlight.driver.headroomVolts);
+    return backlight.driver.someOvpRatio() *
+           std::max(backlight.ledPlusLabel.value_or(0),
+                    healthyStringVolts(backlight) + backlight.driver.someHeadroomVolts());
 }
 
 }  // namespace dimglow::backlight

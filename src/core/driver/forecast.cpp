@@ -38,14 +38,14 @@ public:
                 clamp_ = std::min(clamp_, demand.volts * reference.labelScale);
             }
         }
-        if (kneeShare * clamp_ < backlight.driver.idleVolts) {
+        if (kneeShare * clamp_ < backlight.driver.someIdleVolts()) {
             idle_ = ofStrings(kneeShare * clamp_, 0);
         }
         lightsSomewhere_ = std::any_of(demands.begin(), demands.end(), [](const auto& d) { return d.lights; });
         for (const auto& demand : demands) {
             if (demand.conducts) {
                 const double volts = demand.volts * reference.labelScale;
-                const double target = reference.stringVolts - backlight.driver.headroomVolts;
+                const double target = reference.stringVolts - backlight.driver.someHeadroomVolts();
                 deficit_ = std::max({deficit_, highest_ - volts, target - volts});
             }
         }
@@ -101,7 +101,7 @@ private:
     }
 
     void driveStrings(DriverForecast& result) const {
-        const double running = highest_ + backlight_.driver.headroomVolts;
+        const double running = highest_ + backlight_.driver.someHeadroomVolts();
         if (!std::isinf(clamp_)) {
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
@@ -139,10 +139,10 @@ private:
 
     /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
     void addCollapse(Modes& modes, double weight) const {
-        const double running = highest_ + backlight_.driver.headroomVolts;
+        const double running = highest_ + backlight_.driver.someHeadroomVolts();
         const Level peak = ofStrings(seenPeak * running, seenPeakSigma * running);
         modes.push_back({2 * weight / 3, Shape::PeakThenSettles, peak, idle(0.1, 1)});
-        const double idleVolts = idle_.of == Reference::Idle ? backlight_.driver.idleVolts : kneeShare * clamp_;
+        const double idleVolts = idle_.of == Reference::Idle ? backlight_.driver.someIdleVolts() : kneeShare * clamp_;
         modes.push_back(
             {weight / 3, Shape::Wanders, peak, ofStrings(0.5 * (idleVolts + kneeShare * running), 0.25 * running)});
     }
@@ -150,7 +150,7 @@ private:
     /// LED− of a sink that takes up the \p missing volts while the light is on; of a dark string when negative. With
     /// the light gone after a flash a meter shows little of it, unless the driver runs on for a while.
     Modes sinkOf(double missing, double flashes) const {
-        const double scatter = 0.5 + 0.3 * reference_.relativeSigma * highest_;
+        const double scatter = 0.2 + meterShare * highest_;
         const Level dark{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
         Level lit{Reference::Sink, 1, 0, 0, scatter, std::max(0.0, missing) / reference_.stringVolts};
         if (missing < 0) {
@@ -164,7 +164,7 @@ private:
         for (double* part : {&seen.times, &seen.plus, &seen.stringShare}) {
             *part *= 0.2;
         }
-        const double litVolts = missing < 0 ? dark.plus : backlight_.driver.headroomVolts + missing;
+        const double litVolts = missing < 0 ? dark.plus : backlight_.driver.someHeadroomVolts() + missing;
         seen.spreadVolts = 0.15 * litVolts + 0.3;
         return {{1 - 0.8 * flashes, Shape::Steady, lit, lit},
                 {0.3 * flashes, Shape::PeakThenSettles, lit, dark},
@@ -199,7 +199,7 @@ private:
 DriverReference referenceOf(const backlight::Backlight& backlight) {
     DriverReference reference;
     const double computed = backlight::healthyStringVolts(backlight);
-    const double headroom = backlight.driver.headroomVolts;
+    const double headroom = backlight.driver.someHeadroomVolts();
     reference.stringVolts = backlight.ledPlusLabel.value_or(computed + headroom);
     reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);

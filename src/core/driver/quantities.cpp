@@ -1,6 +1,7 @@
 #include "core/driver/quantities.h"
 
 #include <algorithm>
+#include <boost/container/small_vector.hpp>
 #include <boost/math/constants/constants.hpp>
 #include <cmath>
 
@@ -15,17 +16,10 @@ constexpr double otherShapeShare = 0.1;
 constexpr double smallScatter = 0.25;
 /// A meter shows no less of a voltage that is there, V.
 constexpr double leastVolts = 0.02;
-constexpr double farOff = 12;  ///< sigmas; lost beside any slip
+constexpr double farOff = 9;  ///< sigmas; lost beside any slip
 
-constexpr std::size_t mostParts = 10;
-constexpr double dropBelow = 1e-6;
-
-double density(double off, double variance) {
-    if (off * off > farOff * farOff * variance) {
-        return 0;
-    }
-    return std::exp(-off * off / (2 * variance)) / std::sqrt(boost::math::constants::two_pi<double>() * variance);
-}
+constexpr std::size_t mostParts = 4;
+constexpr double dropBelow = 1e-4;
 
 /// The quantities that a reference is the product of.
 std::array<double, quantityCount> factorsOf(Reference reference) {
@@ -46,6 +40,14 @@ std::array<double, quantityCount> factorsOf(Reference reference) {
     return {};
 }
 
+/// Whether one tells something of the other before anything has been read.
+bool hangTogether(const Level& a, const Level& b) {
+    const auto isOfStrings = [](const Level& level) {
+        return level.stringShare > 0 || factorsOf(level.of)[std::size_t(Quantity::Strings)] > 0;
+    };
+    return (a.of != Reference::Nothing && a.of == b.of) || (isOfStrings(a) && isOfStrings(b));
+}
+
 }  // namespace
 
 Quantities::Quantities(const std::array<Prior, quantityCount>& priors) {
@@ -53,28 +55,32 @@ Quantities::Quantities(const std::array<Prior, quantityCount>& priors) {
         mean_[i] = std::log(priors[i].median);
         covariance_[i][i] = priors[i].spread * priors[i].spread;
     }
+    refresh();
 }
 
-double Quantities::value(Reference reference) const {
-    if (reference == Reference::Nothing) {
-        return 0;
-    }
-    const auto factors = factorsOf(reference);
-    double log = 0;
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
-        log += factors[i] * mean_[i];
-    }
-    return std::exp(log);
+void Quantities::refresh() {
+    const auto set = [&](Reference reference, double log, double variance) {
+        values_[std::size_t(reference)] = std::exp(log);
+        variances_[std::size_t(reference)] = std::max(0.0, variance);
+    };
+    const auto alone = [&](Reference reference, Quantity quantity) {
+        const auto i = std::size_t(quantity);
+        set(reference, mean_[i], covariance_[i][i]);
+    };
+    const auto shareOfStrings = [&](Reference reference, Quantity share) {
+        const auto i = std::size_t(Quantity::Strings);
+        const auto j = std::size_t(share);
+        set(reference, mean_[i] + mean_[j], covariance_[i][i] + covariance_[j][j] + 2 * covariance_[i][j]);
+    };
+    alone(Reference::Idle, Quantity::Idle);
+    alone(Reference::Strings, Quantity::Strings);
+    alone(Reference::Sink, Quantity::Sink);
+    shareOfStrings(Reference::OverVolts, Quantity::OverRatio);
+    shareOfStrings(Reference::Hunting, Quantity::HuntingShare);
 }
 
 double Quantities::spread(Reference reference) const {
-    const auto factors = factorsOf(reference);
-    const auto across = timesCovariance(factors);
-    double variance = 0;
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
-        variance += factors[i] * across[i];
-    }
-    return std::sqrt(std::max(0.0, variance));
+    return std::sqrt(variances_[std::size_t(reference)]);
 }
 
 Quantities::Vector Quantities::slope(const Level& level) const {
@@ -97,43 +103,64 @@ Quantities::Vector Quantities::timesCovariance(const Vector& slope) const {
     return result;
 }
 
-Quantities::Volts Quantities::of(const Level& level) const {
-    const double reference = value(level.of);
-    Volts volts;
-    volts.median = level.times * reference + level.stringShare * value(Reference::Strings) + level.plus;
-    volts.scatter = level.spread * reference + level.spreadVolts;
+double Quantities::varianceOf(const Level& level) const {
+    if (level.stringShare == 0) {
+        const double own = level.times * value(level.of);
+        return own * own * variances_[std::size_t(level.of)];
+    }
     const auto along = slope(level);
     const auto across = timesCovariance(along);
     double variance = 0;
     for (std::size_t i = 0; i < along.size(); ++i) {
         variance += along[i] * across[i];
     }
-    volts.sigma = std::sqrt(std::max(0.0, variance));
-    return volts;
+    return std::max(0.0, variance);
 }
 
-double Quantities::take(const Level& level, double volts) {
-    const Volts before = of(level);
-    const bool asShare = before.scatter < smallScatter * before.median;
-    const double scale = asShare ? before.median : 1;  // V for each unit of what is compared
-    const double off =
-        asShare ? std::log(std::max(volts, leastVolts)) - std::log(before.median) : volts - before.median;
-    const double variance = (before.sigma * before.sigma + before.scatter * before.scatter) / (scale * scale);
-    const double result = density(off, variance) / (asShare ? std::max(volts, leastVolts) : 1);
-    if (result > 0 && before.sigma > 0) {
-        Vector along = slope(level);
-        for (double& s : along) {
-            s /= scale;
-        }
-        const auto across = timesCovariance(along);
-        for (std::size_t i = 0; i < across.size(); ++i) {
-            mean_[i] += across[i] / variance * off;
-            for (std::size_t j = 0; j < across.size(); ++j) {
-                covariance_[i][j] -= across[i] * across[j] / variance;
-            }
+Quantities::Volts Quantities::of(const Level& level) const {
+    const double reference = value(level.of);
+    return {level.times * reference + level.stringShare * value(Reference::Strings) + level.plus,
+            std::sqrt(varianceOf(level)), level.spread * reference + level.spreadVolts};
+}
+
+Quantities::Off Quantities::offOf(const Level& level, double volts) const {
+    const double reference = value(level.of);
+    const double median = level.times * reference + level.stringShare * value(Reference::Strings) + level.plus;
+    const double scatter = level.spread * reference + level.spreadVolts;
+    const double variance = varianceOf(level) + scatter * scatter;
+    if (scatter < smallScatter * median) {
+        return {std::log(std::max(volts, leastVolts) / median), variance / (median * median), median};
+    }
+    return {volts - median, variance, 1};
+}
+
+double Quantities::density(const Level& level, double volts) const {
+    const Off off = offOf(level, volts);
+    if (off.off * off.off > farOff * farOff * off.variance) {
+        return 0;
+    }
+    const double scale = off.scale == 1 ? 1 : std::max(volts, leastVolts);
+    return std::exp(-off.off * off.off / (2 * off.variance)) /
+           (scale * std::sqrt(boost::math::constants::two_pi<double>() * off.variance));
+}
+
+void Quantities::take(const Level& level, double volts) {
+    if (level.of == Reference::Nothing && level.stringShare == 0) {
+        return;
+    }
+    const Off off = offOf(level, volts);
+    Vector along = slope(level);
+    for (double& s : along) {
+        s /= off.scale;
+    }
+    const auto across = timesCovariance(along);
+    for (std::size_t i = 0; i < across.size(); ++i) {
+        mean_[i] += across[i] / off.variance * off.off;
+        for (std::size_t j = 0; j < across.size(); ++j) {
+            covariance_[i][j] -= across[i] * across[j] / off.variance;
         }
     }
-    return result;
+    refresh();
 }
 
 Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights) {
@@ -152,18 +179,46 @@ Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::ve
             }
         }
     }
+    result.refresh();
     return result;
 }
 
-Quantities quantitiesOf(const backlight::Backlight& backlight, const DriverReference& reference) {
-    constexpr double idleSpread = 0.04;
-    constexpr double overSpread = 0.04;
-    constexpr double leastHeadroom = 0.01;
-    return Quantities({{{std::max(backlight.driver.idleVolts, leastHeadroom), idleSpread},
-                        {reference.stringVolts, reference.relativeSigma},
-                        {reference.overVolts / reference.stringVolts, overSpread},
-                        {0.85, 0.12},
-                        {std::max(backlight.driver.headroomVolts, leastHeadroom), 0.05}}});
+Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverReference& reference) {
+    // Common practice, no source: where a driver idles, where its protection stands, what a meter makes of hunting; a
+    // sink holds some tenths of a volt, or a tenth of LED+.
+    using Prior = Quantities::Prior;
+    constexpr Prior anyIdle{24, 0.55};
+    constexpr Prior anyOverRatio{1.2, 0.075};
+    constexpr Prior anyHuntingShare{0.85, 0.12};
+    constexpr Prior lowSink{0.5, 0.5};
+    constexpr double lowSinks = 0.75;
+    constexpr double highSinkShare = 0.07;
+    constexpr double highSinkSpread = 0.5;
+    constexpr double readOff = 0.03;  ///< spread of what was read off
+    constexpr double leastTold = 0.01;
+    const auto& driver = backlight.driver;
+    const auto told = [&](const std::optional<double>& value, const Prior& any) {
+        return value ? Prior{std::max(*value, leastTold), readOff} : any;
+    };
+    const auto with = [&](const Prior& sink) {
+        const std::array<Prior, quantityCount> priors = {told(driver.idleVolts, anyIdle),
+                                                         {reference.stringVolts, reference.relativeSigma},
+                                                         told(driver.ovpRatio, anyOverRatio),
+                                                         anyHuntingShare,
+                                                         told(driver.headroomVolts, sink)};
+        return Quantities(priors);
+    };
+    if (driver.headroomVolts) {
+        return Learning(with(lowSink));
+    }
+    return Learning(
+        {{lowSinks, with(lowSink)}, {1 - lowSinks, with({highSinkShare * reference.stringVolts, highSinkSpread})}});
+}
+
+bool isKnownWellEnough(double volts, double sigmaVolts) {
+    constexpr double share = 0.06;
+    constexpr double atLeast = 0.3;  // V
+    return sigmaVolts < share * volts + atLeast;
 }
 
 VoltsForecast inVolts(const Modes& modes, const Quantities& known) {
@@ -178,43 +233,59 @@ VoltsForecast inVolts(const Modes& modes, const Quantities& known) {
     return forecast;
 }
 
-Learning::Learning(Quantities known) {
-    parts_.push_back({1, known});
-}
+Learning::Learning(std::vector<Part> parts) : parts_(std::move(parts)) {}
+
+Learning::Learning(const Quantities& known) : parts_({{1, known}}) {}
 
 double Learning::take(const Modes& modes, Shape shape, double volts, double rest) {
     const bool pair = shape != Shape::Steady;
     const double slip = voltsSlipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
-    std::vector<Part> next;
-    next.reserve(parts_.size() * (modes.size() + 1));
+    /// One way to take it: a part in a mode; in none where it is a slip.
+    struct Way {
+        double weight = 0;
+        const Part* part = nullptr;
+        const ModeKind* mode = nullptr;
+    };
+    boost::container::small_vector<Way, 40> ways;
     double total = 0;
     for (const auto& part : parts_) {
-        next.push_back({part.weight * slip, part.known});
+        ways.push_back({part.weight * slip, &part, nullptr});
         total += part.weight * slip;
         for (const auto& mode : modes) {
             const bool same = mode.shape == shape;
             double weight = part.weight * mode.weight * (same ? 1 : otherShapeShare);
-            Part taken = part;
-            weight *= taken.known.take(mode.volts, volts);
-            if (pair) {
-                weight *= same ? taken.known.take(mode.rest, rest) : 1 / slipRangeVolts;
+            weight *= part.known.density(mode.volts, volts);
+            if (pair && !same) {
+                weight /= slipRangeVolts;
+            } else if (pair && weight > 0 && hangTogether(mode.volts, mode.rest)) {
+                Quantities between = part.known;
+                between.take(mode.volts, volts);
+                weight *= between.density(mode.rest, rest);
+            } else if (pair && weight > 0) {
+                weight *= part.known.density(mode.rest, rest);
             }
             if (weight > 0) {
+                ways.push_back({weight, &part, &mode});
                 total += weight;
-                taken.weight = weight;
-                next.push_back(std::move(taken));
             }
         }
     }
-    std::sort(next.begin(), next.end(), [](const Part& a, const Part& b) { return a.weight > b.weight; });
-    std::size_t kept = 1;
-    while (kept < std::min(next.size(), mostParts) && next[kept].weight > dropBelow * total) {
-        ++kept;
-    }
-    next.erase(next.begin() + std::ptrdiff_t(kept), next.end());
+    const auto heavier = [](const Way& a, const Way& b) { return a.weight > b.weight; };
+    const auto kept = std::min(ways.size(), mostParts);
+    std::partial_sort(ways.begin(), ways.begin() + std::ptrdiff_t(kept), ways.end(), heavier);
+    std::vector<Part> next;
+    next.reserve(kept);
     double sum = 0;
-    for (const auto& part : next) {
-        sum += part.weight;
+    for (std::size_t w = 0; w < kept && (w == 0 || ways[w].weight > dropBelow * total); ++w) {
+        const auto& way = ways[w];
+        next.push_back({way.weight, way.part->known});
+        sum += way.weight;
+        if (way.mode != nullptr) {
+            next.back().known.take(way.mode->volts, volts);
+            if (pair && way.mode->shape == shape) {
+                next.back().known.take(way.mode->rest, rest);
+            }
+        }
     }
     for (auto& part : next) {
         part.weight /= sum;

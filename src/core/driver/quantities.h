@@ -33,7 +33,7 @@ public:
     explicit Quantities(const std::array<Prior, quantityCount>& priors);
 
     /// Median of what a level refers to, V; 0 of nothing.
-    double value(Reference reference) const;
+    double value(Reference reference) const { return values_[std::size_t(reference)]; }
     /// One sigma of its natural log.
     double spread(Reference reference) const;
 
@@ -45,28 +45,40 @@ public:
     };
     Volts of(const Level& level) const;
 
+    /// Density of reading \p volts where \p level is, 1/V.
+    double density(const Level& level, double volts) const;
     /// Takes in that \p level read \p volts: a step of the extended Kalman filter (Bar-Shalom, Li, Kirubarajan,
     /// *Estimation with Applications to Tracking and Navigation*, 2001, ch. 10), on the log of the volts where the
     /// scatter is small against them.
-    /// \returns the density of that reading before it was taken in, 1/V
-    double take(const Level& level, double volts);
+    void take(const Level& level, double volts);
 
     /// Mean and covariance of a mixture become those of one belief. \p weights add up to 1.
     static Quantities mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights);
 
 private:
     using Vector = std::array<double, quantityCount>;
+    /// How far a reading is off, in volts or as a share.
+    struct Off {
+        double off = 0;
+        double variance = 1;
+        double scale = 1;  ///< V for each unit of what is compared
+    };
     Quantities() = default;
+    Off offOf(const Level& level, double volts) const;
+    double varianceOf(const Level& level) const;
     /// Change of a level with each log, V.
     Vector slope(const Level& level) const;
     Vector timesCovariance(const Vector& slope) const;
+    void refresh();
 
     Vector mean_{};
     std::array<Vector, quantityCount> covariance_{};
+    std::array<double, referenceCount> values_{};     ///< medians of the references, V
+    std::array<double, referenceCount> variances_{};  ///< of their logs
 };
 
-/// What is known of \p backlight before any reading.
-Quantities quantitiesOf(const backlight::Backlight& backlight, const DriverReference& reference);
+/// Whether a voltage is known well enough to hold a reading against it.
+bool isKnownWellEnough(double volts, double sigmaVolts);
 
 /// What \p modes are in volts, as far as that is known.
 VoltsForecast inVolts(const Modes& modes, const Quantities& known);
@@ -75,7 +87,13 @@ VoltsForecast inVolts(const Modes& modes, const Quantities& known);
 /// The likeliest combinations of modes are kept.
 class Learning {
 public:
-    explicit Learning(Quantities known);
+    struct Part {
+        double weight = 1;
+        Quantities known;
+    };
+    /// \pre the weights add up to 1, heaviest first
+    explicit Learning(std::vector<Part> parts);
+    explicit Learning(const Quantities& known);
 
     /// Takes in a reading of a voltage that may show itself in \p modes. Modes of another shape count for a tenth,
     /// since shapes are easily misjudged; a small uniform floor stands for slips of probe or pen. \returns natural log
@@ -86,12 +104,11 @@ public:
     const Quantities& known() const;
 
 private:
-    struct Part {
-        double weight = 1;
-        Quantities known;
-    };
     std::vector<Part> parts_;  ///< heaviest first; the weights add up to 1
     mutable std::optional<Quantities> mixed_;
 };
+
+/// What is known of \p backlight before any reading.
+Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverReference& reference);
 
 }  // namespace dimglow::driver

@@ -185,8 +185,8 @@ private:
 
 StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, const StageChange& change) {
     StageSpec stage;
-    stage.supplyVolts = backlight.driver.idleVolts + 0.6;
-    stage.headroomVolts = std::max(0.05, backlight.driver.headroomVolts);
+    stage.supplyVolts = backlight.driver.someIdleVolts() + 0.6;
+    stage.headroomVolts = std::max(0.05, backlight.driver.someHeadroomVolts());
     stage.overVolts = reference.overVolts / reference.labelScale;
     stage.workingAmps = 0;
     for (const auto& channel : backlight.channels) {

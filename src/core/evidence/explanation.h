@@ -25,7 +25,7 @@ struct Scene {
 struct TesterForecast {
     double volts = 0;
     double sigma = 1;
-    int lit = 0;
+    int lit = 0;  ///< -1: any number of them
     bool conducts = false;
 };
 
@@ -50,8 +50,8 @@ public:
     virtual const locate::CellPartition& cells() const = 0;
     /// Share of a choice among the answers to a question; empty when the program does not know the test or choice.
     virtual std::optional<double> answerShare(const std::string& test, const std::string& choice) const = 0;
-    /// What a voltage of the board may read, as far as the readings taken in before tell; empty when the program does
-    /// not know the test.
+    /// What a voltage of the board may read, as far as the readings taken in before tell; empty when that is not known
+    /// well enough to hold a reading against it, or the program does not know the test.
     virtual std::optional<driver::VoltsForecast> volts(const VoltsAsked& asked) const = 0;
     /// Natural log of the density of a reading of it, given those taken in before, 1/V; takes it in. 0 when the program
     /// does not know the test.

@@ -111,7 +111,9 @@ bool TesterTaken::touches(int cell, const locate::CellPartition& cells, const Sc
 double TesterTaken::logLikelihood(Explanation& explanation) const {
     const auto forecast = explanation.tester(probe());
     double fits = volts ? density(*volts, forecast.volts, forecast.sigma) + slip : 1;
-    if (lit) {
+    if (lit && forecast.lit < 0) {
+        fits /= run.count() + 1;
+    } else if (lit) {
         const int miss = std::abs(*lit - forecast.lit);
         fits *= miss == 0 ? 0.9 : miss == 1 ? 0.04 : slipShare / 4;
     }

@@ -19,6 +19,7 @@ void move(const char* name, json& from, json& to) {
 }
 
 /// What the owner wants left the set, the light source joined it. Readings were all typed; nobody kept the line.
+/// Numbers of the driver that are just those which the program filled in by itself are what nobody has read off.
 void toVersion2(json& document) {
     json& set = document.emplace("set", json::object()).first.value();
     json& order = document.emplace("order", json::object()).first.value();
@@ -28,6 +29,16 @@ void toVersion2(json& document) {
     move("backlight", document, set);
     if (document.contains("panelCheck")) {
         move("lamps", document["panelCheck"], set);
+    }
+    if (set.is_object() && set.contains("backlight") && set["backlight"].is_object() &&
+        set["backlight"].contains("driver") && set["backlight"]["driver"].is_object()) {
+        json& driver = set["backlight"]["driver"];
+        for (const auto& [name, filledIn] :
+             {std::pair("idleVolts", 24.0), {"ovpRatio", 1.25}, {"headroomVolts", 0.7}}) {
+            if (driver.value(name, json()) == filledIn) {
+                driver.erase(name);
+            }
+        }
     }
 }
 

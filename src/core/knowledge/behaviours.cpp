@@ -24,8 +24,7 @@ constexpr double mostVolts = 1000;
 
 Level readLevel(Fields fields) {
     Level level;
-    level.of =
-        driver::Reference(fields.choice("of", {"nothing", "idle", "strings", "overVolts", "hunting", "sink"}, 0));
+    level.of = driver::Reference(fields.choice("of", driver::referenceWords, 0));
     level.times = fields.number("times", 0, mostTimes, 1);
     level.plus = fields.number("plus", 0, mostVolts, 0);
     level.spread = fields.number("spread", 0, mostTimes, 0);

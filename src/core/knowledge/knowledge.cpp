@@ -57,6 +57,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
             throw FormatError(suspect.pathOf("driver"), "\"" + driver + "\" is no behaviour");
         }
         kind.behaviour = int(behaviour - knowledge.behaviours.data());
+        kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];
         if (all.contains("answers")) {
             suspect.object("answers");

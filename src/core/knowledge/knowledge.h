@@ -29,9 +29,9 @@ enum class StringFault {
 std::optional<backlight::LedFault> ledFaultOf(StringFault fault);
 
 /// Where a fault is looked for.
-enum class Side { Leds, Board, Panel };
+enum class Side { Leds, Board, Panel, Unknown };
 /// Their words in files.
-inline const std::vector<const char*> sideWords = {"leds", "board", "panel"};
+inline const std::vector<const char*> sideWords = {"leds", "board", "panel", "unknown"};
 
 /// Share of each choice of a question; they add up to 1.
 using AnswerShares = std::map<std::string, double>;
@@ -45,6 +45,7 @@ struct SuspectKind {
     StringFault strings = StringFault::None;
     int behaviour = 0;                            ///< of the driver's side; into Knowledge::behaviours
     std::map<std::string, AnswerShares> answers;  ///< by test id
+    bool isNoneOfThese = false;                   ///< whatever nobody has thought of: any reading is possible
 };
 
 enum class Reach { Outside, Boards, Panel };

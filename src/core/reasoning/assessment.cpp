@@ -22,7 +22,11 @@ constexpr std::size_t reasonsPerSuspect = 4;
 constexpr double decibansWorthSaying = 1;
 /// Places of one kind of fault are listed one by one when two of them hold this share of the kind, or one half of it.
 constexpr double fewPlacesShare = 0.9;
-constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no current flows
+/// A reading so much less likely than by anyone's guess, natural log, is taken for a slip.
+constexpr double worseThanAGuess = 2;
+constexpr double misfitShare = 0.5;      ///< of none of these
+constexpr std::size_t mostDoubtful = 8;  ///< the latest
+constexpr double reachedShare = 0.97;    ///< of a tester's limit: from here on no current flows
 
 /// Hypotheses that read the same in words.
 struct Group {
@@ -263,7 +267,8 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
 
     if (result.diagnosis.failedCount == 0) {
         const auto& first = result.suspects.front();
-        result.found = first.share >= sureShare && first.placeKnown ? first.title : Text();
+        const bool isKnown = first.placeKnown && !suspect.isNoneOfThese;
+        result.found = first.share >= sureShare && isKnown ? first.title : Text();
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         result.found = verdictOf(model, result);
     }
@@ -304,15 +309,49 @@ std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entr
     return untested;
 }
 
-void expect(CaseModel& model, const job::Job& job, Assessment& result) {
+/// What is known of the set under all explanations together.
+driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
+    std::map<int, double> shareOfForecast;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        shareOfForecast[belief.hypotheses[h].forecast] += belief.shares[h];
+    }
+    std::vector<driver::Quantities> parts;
+    std::vector<double> weights;
+    for (const auto& [forecast, share] : shareOfForecast) {
+        parts.push_back(model.learntUnder(forecast).known());
+        weights.push_back(share);
+    }
+    return driver::Quantities::mixed(parts, weights);
+}
+
+std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::Quantities& known) {
+    using driver::Reference;
+    const auto& driver = backlight.driver;
+    std::vector<Known> result;
+    for (const auto& [what, isTold] : {std::pair(Reference::Idle, driver.idleVolts.has_value()),
+                                       {Reference::Strings, backlight.ledPlusLabel.has_value()},
+                                       {Reference::OverVolts, driver.ovpRatio.has_value()},
+                                       {Reference::Sink, driver.headroomVolts.has_value()}}) {
+        const double volts = known.value(what);
+        const double sigma = known.spread(what) * volts;
+        const auto from = isTold                                    ? Known::From::Description
+                          : driver::isKnownWellEnough(volts, sigma) ? Known::From::Readings
+                                                                    : Known::From::NotYet;
+        result.push_back({what, from, volts, sigma});
+    }
+    return result;
+}
+
+void expect(CaseModel& model, const job::Job& job, const driver::Quantities& known, Assessment& result) {
     const Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
     std::vector<backlight::ChannelDemand> demands;
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         demands.push_back(backlight::demandOf(job.set.backlight, channel, {}));
     }
     const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, model.knowledge().healthy());
-    driver::Learning learning(model.told());
-    Explained healthySet(model, healthy, Explained::Board{forecast, learning});
+    LearningTree learning{driver::Learning(known)};
+    int node = LearningTree::root;
+    Explained healthySet(model, healthy, Explained::Board{forecast, learning, node});
     for (const auto& test : model.knowledge().tests) {
         for (int channel = 0; test.form == Form::Volts && channel < (test.perChannel ? int(demands.size()) : 1);
              ++channel) {
@@ -340,12 +379,81 @@ locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::E
     return partition;
 }
 
+std::optional<std::size_t> noneOfThese(const CaseModel& model, const Belief& belief) {
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        if (model.knowledge().suspects[std::size_t(belief.hypotheses[h].suspect)].isNoneOfThese) {
+            return h;
+        }
+    }
+    return std::nullopt;
+}
+
+/// Whether an answer has been confirmed: given before, or given a third time. It is no slip then, whatever it fits.
+bool isConfirmed(const job::Entry& entry, const job::Job& job) {
+    int others = 0;
+    for (const auto& other : job.trail) {
+        const bool isOther = other.id != entry.id && other.phase == entry.phase &&
+                             evidence::questionOf(other.what) == evidence::questionOf(entry.what);
+        if (isOther && other.what == entry.what) {
+            return true;
+        }
+        others += isOther ? 1 : 0;
+    }
+    return others >= 2;
+}
+
+/// The reading that is better explained as a slip: of all, the one without which the others are likeliest. Looked for
+/// only where the likeliest explanation tells some reading worse than anyone's guess would, or nothing known is likely.
+std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, const Belief& belief,
+                               const std::vector<job::Entry>& standing, const std::stop_token& stop) {
+    const auto none = noneOfThese(model, belief);
+    if (!none) {
+        return std::nullopt;
+    }
+    const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
+    const bool isNone = belief.shares[*none] > misfitShare;
+    const auto told = [&](std::size_t hypothesis, std::size_t entry) {
+        return belief.likelihoods.at(belief.rowOf[hypothesis], entry);
+    };
+    std::vector<std::size_t> doubtful;
+    for (std::size_t e = 0; e < standing.size(); ++e) {
+        if (!isConfirmed(standing[e], job) && (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
+            doubtful.push_back(e);
+        }
+    }
+    if (doubtful.size() > mostDoubtful) {
+        doubtful.erase(doubtful.begin(), doubtful.end() - std::ptrdiff_t(mostDoubtful));
+    }
+    Misfit misfit;
+    double most = belief.evidence + worseThanAGuess;
+    for (const auto e : doubtful) {
+        auto rest = standing;
+        rest.erase(rest.begin() + std::ptrdiff_t(e));
+        CaseModel without(job.set.backlight, model.knowledge(), partitionFor(job, rest), stop);
+        const double evidence = infer(without, rest).evidence + told(*none, e);
+        if (evidence >= most) {
+            most = evidence;
+            const evidence::Scene scene{job.set.backlight, model.knowledge()};
+            misfit = {
+                say("{}: {}", evidence::titleOf(standing[e].what, scene), evidence::describe(standing[e].what, scene)),
+                standing[e].id};
+        }
+    }
+    return isNone || misfit.entry ? std::optional(misfit) : std::nullopt;
+}
+
+std::optional<evidence::Question> againFor(const std::optional<Misfit>& misfit,
+                                           const std::vector<job::Entry>& standing) {
+    const auto found =
+        std::find_if(standing.begin(), standing.end(), [&](const auto& e) { return misfit && misfit->entry == e.id; });
+    return found == standing.end() ? std::nullopt : std::optional(evidence::questionOf(found->what));
+}
+
 }  // namespace
 
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options) {
     Assessment result;
     const auto standing = job::standingEntries(job, job::Phase::Before);
-
     CaseModel model(job.set.backlight, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs = candidateRuns(job.set.backlight, openSharesOf(model, belief), standing);
@@ -360,12 +468,15 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     if (!result.found.empty() && result.suspects.front().side == knowledge::Side::Leds) {
         result.untested = untestedStrips(job, standing, result.diagnosis.failedStrips);
     }
-    result.verdict = result.untested.empty() ? result.found : Text();
-    result.probes = rankProbes(model, belief, job, standing, runs, result.untested);
+    result.misfit = misfitOf(job, model, belief, standing, options.stop);
+    result.verdict = result.untested.empty() && !result.misfit ? result.found : Text();
+    result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing));
     if (result.probes.size() > options.maxProbes) {
         result.probes.resize(options.maxProbes);
     }
-    expect(model, job, result);
+    const auto known = learnt(model, belief);
+    result.thisSet = knownOf(job.set.backlight, known);
+    expect(model, job, known, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
     result.cautions =
         safety::cautionsFor({result.reference.stringVolts, result.reference.overVolts, job.bench.tester.limitVolts});

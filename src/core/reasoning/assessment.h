@@ -62,6 +62,21 @@ struct Likeliest {
     backlight::Faults strings;
 };
 
+/// A voltage of the set that nobody can know before it is read off or measured.
+struct Known {
+    enum class From { NotYet, Readings, Description };
+    driver::Reference what = driver::Reference::Idle;
+    From from = From::NotYet;
+    double volts = 0;       ///< median
+    double sigmaVolts = 0;  ///< one sigma
+};
+
+/// Readings that no explanation fits together.
+struct Misfit {
+    text::Text reading;        ///< without which the rest fits, "LED+ at switch-on: 480.0 V"; empty when none is
+    std::optional<int> entry;  ///< its id in the trail
+};
+
 /// Everything computed from a job. Nothing of it is stored.
 struct Assessment {
     std::vector<SuspectShare> suspects;  ///< likeliest first
@@ -69,12 +84,14 @@ struct Assessment {
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
     std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is
+    std::optional<Misfit> misfit;                       ///< to be cleared up before there is a verdict
     text::Text found;                                   ///< what is known to be wrong, empty while it cannot tell
     std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
     text::Text verdict;                                 ///< what was found, once no strip is left untested
     std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
     std::map<evidence::Measured::Question, driver::Band> expectedVolts;  ///< of a healthy set
     std::vector<double> expectedStripVolts;                              ///< at the bench tester's current, by strip
+    std::vector<Known> thisSet;  ///< idle, LED+ in regulation, over-voltage level, LED−
     driver::DriverReference reference;
     Likeliest likeliest;
     repair::Diagnosis diagnosis;

@@ -95,9 +95,6 @@ public:
         for (std::size_t e = 0; e < entries.size(); ++e) {
             healthyLogs.push_back(needsForecast(entries[e]) ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
             (needsForecast(entries[e]) ? ofTheBoard_ : all_).push_back(e);
-            if (needsForecast(entries[e])) {
-                board_.push_back(&entries[e].what);
-            }
         }
         baseLogs_ = healthyLogs;
         for (const auto e : all_) {
@@ -124,6 +121,8 @@ public:
     }
 
 private:
+    const SuspectKind& kindOf(const Hypothesis& h) const { return model_.knowledge().suspects[std::size_t(h.suspect)]; }
+
     double logWeight(int suspect) const { return std::log(model_.knowledge().suspects[suspect].weight / totalWeight_); }
 
     void addSingles() {
@@ -405,7 +404,7 @@ private:
             const double reach = log + ahead;
             const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
             const bool extended = reach > best_ - hopeless && reach + ofLast > levelFloor_;
-            if (judges_ && !listed && !extended) {
+            if (judges_ && !listed && !extended && !kindOf(h).isNoneOfThese) {
                 return -INFINITY;
             }
         }
@@ -415,7 +414,7 @@ private:
         best_ = std::max(best_, log);
         bestWithLast_ = std::max(bestWithLast_, log + ofLast);
         const bool isRare = log < best_ - hopeless && log + ofLast < bestWithLast_ - hopeless;
-        if (isRare) {
+        if (isRare && !kindOf(h).isNoneOfThese) {
             return -INFINITY;
         }
         keep(h, changed, log + ofLast);
@@ -448,7 +447,10 @@ private:
     }
 
     /// An explanation without faulty LEDs; entries that any sound LEDs answer alike are not asked again.
-    void add(Hypothesis h) { add(h, healthy_, faults::leaveLedsSound(h.faults) ? unsound_ : all_); }
+    void add(Hypothesis h) {
+        const bool isSound = faults::leaveLedsSound(h.faults) && !kindOf(h).isNoneOfThese;
+        add(h, healthy_, isSound ? unsound_ : all_);
+    }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
         if (needsForecast(entries_[entry])) {
@@ -459,15 +461,12 @@ private:
         return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
-    /// What a reading of the board says to an explanation; all with the same forecast share it.
+    /// What a reading of the board says to an explanation, given those before it; all with the same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
-        const double log = result_.likelihoods.board(h.forecast, entry);
-        if (!std::isnan(log)) {
-            return log;
-        }
-        const auto logs = model_.weighBoard(board_, h);
-        for (std::size_t i = 0; i < logs.size(); ++i) {
-            result_.likelihoods.setBoard(h.forecast, ofTheBoard_[i], logs[i]);
+        for (const auto e : ofTheBoard_) {
+            if (e <= entry && std::isnan(result_.likelihoods.board(h.forecast, e))) {
+                result_.likelihoods.setBoard(h.forecast, e, model_.weighOfBoard(entries_[e].what, h));
+            }
         }
         return result_.likelihoods.board(h.forecast, entry);
     }
@@ -524,11 +523,13 @@ private:
         for (std::size_t h = 0; h < previous.size() && !entries_.empty(); ++h) {
             previous[h] -= result_.likelihoods.at(result_.rowOf[h], entries_.size() - 1);
         }
+        const double highest = *std::max_element(logs_.begin(), logs_.end());
         const auto shares = normalised(logs_);
         const auto previousShares = normalised(previous);
         Belief kept;
         for (std::size_t h = 0; h < shares.size(); ++h) {
-            if (std::max(shares[h], previousShares[h]) > dropBelow) {
+            const bool isGuess = kindOf(result_.hypotheses[h]).isNoneOfThese;  // others are held against it
+            if (isGuess || std::max(shares[h], previousShares[h]) > dropBelow) {
                 kept.titleOf.push_back(titleIndex(kept, result_.hypotheses[h]));
                 kept.hypotheses.push_back(std::move(result_.hypotheses[h]));
                 kept.shares.push_back(shares[h]);
@@ -537,6 +538,7 @@ private:
             }
         }
         kept.likelihoods = std::move(result_.likelihoods);
+        kept.evidence = highest - std::log(*std::max_element(shares.begin(), shares.end()));
         for (auto* all : {&kept.shares, &kept.previousShares}) {
             const double sum = std::accumulate(all->begin(), all->end(), 0.0);
             for (auto& share : *all) {
@@ -556,11 +558,10 @@ private:
     std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
     std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty LEDs; into the belief's titles
     std::vector<std::unordered_map<FaultList, int, SetHash>> titleOfPlaces_;  ///< by suspect; into the belief's titles
-    std::vector<std::size_t> all_;                     ///< entries, those that need a driver forecast last
-    std::vector<std::size_t> ofTheBoard_;              ///< those alone
-    std::vector<const evidence::Observation*> board_;  ///< what they say
-    std::vector<std::size_t> unsound_;                 ///< entries that say more than whether the LEDs are sound
-    Partial healthy_;                                  ///< no fault at all
+    std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
+    std::vector<std::size_t> ofTheBoard_;  ///< those alone
+    std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
+    Partial healthy_;                      ///< no fault at all
     std::vector<Look> looks_;
     std::vector<int> lookOf_;           ///< into looks_, by entry; -1 for others
     std::size_t weighed_ = 0;           ///< explanations so far
@@ -587,6 +588,7 @@ Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         return taken != nullptr && taken->lit.value_or(0) > 0;
     }));
+    model.forgetBoard();
     return Search(model, entries).run();
 }
 
@@ -599,6 +601,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     Belief fine;
     fine.titles = std::move(belief.titles);
     fine.likelihoods = std::move(belief.likelihoods);
+    fine.evidence = belief.evidence;
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
     struct Partial {
         Hypothesis hypothesis;

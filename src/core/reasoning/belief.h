@@ -17,6 +17,7 @@ struct Belief {
     std::vector<int> titleOf;            ///< into titles, by hypothesis
     std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
     Likelihoods likelihoods;
+    double evidence = 0;  ///< natural log of the probability of the entries under all explanations together
 };
 
 /// Bayes' rule over single faults and combinations of any number of faulty LEDs, entries taken as independent given the

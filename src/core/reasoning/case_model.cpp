@@ -13,6 +13,9 @@ using backlight::TesterProbe;
 
 namespace {
 
+/// A way so seldom that a voltage shows itself is no reason to expect nothing.
+constexpr double rareMode = 0.15;
+
 /// Folds full values into a hash.
 class Hash {
 public:
@@ -68,8 +71,7 @@ CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& kno
       knowledge_(knowledge),
       partition_(std::move(partition)),
       reference_(driver::referenceOf(backlight)),
-      told_(driver::quantitiesOf(backlight, reference_)),
-      nothingLearnt_(told_) {
+      learning_(driver::nothingLearntOf(backlight, reference_)) {
     std::vector<backlight::LedSpec> specs;
     for (const auto& strip : backlight_.strips) {
         sideBySide_ = sideBySide_ || strip.parallel * strip.chains > 1;
@@ -422,17 +424,10 @@ bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {
     return driven && demand(partition_.cells()[cell].string.channel, rest).conducts;
 }
 
-std::vector<double> CaseModel::weighBoard(const std::vector<const evidence::Observation*>& board,
-                                          const Hypothesis& hypothesis) {
-    driver::Learning learning = nothingLearnt_;
-    Explained explained(*this, hypothesis, Explained::Board{forecastOf(hypothesis), learning});
-    std::vector<double> logs;
-    logs.reserve(board.size());
-    for (const auto* what : board) {
-        logs.push_back(evidence::logLikelihood(*what, explained));
-    }
-    learnt_.insert_or_assign(hypothesis.forecast, std::move(learning));
-    return logs;
+double CaseModel::weighOfBoard(const evidence::Observation& what, const Hypothesis& hypothesis) {
+    int& node = learnt_.try_emplace(hypothesis.forecast, LearningTree::root).first->second;
+    Explained explained(*this, hypothesis, Explained::Board{forecastOf(hypothesis), learning_, node});
+    return evidence::logLikelihood(what, explained);
 }
 
 double CaseModel::logLikelihood(const evidence::Observation& what, const Hypothesis& hypothesis,
@@ -443,12 +438,38 @@ double CaseModel::logLikelihood(const evidence::Observation& what, const Hypothe
 
 std::optional<driver::VoltsForecast> Explained::volts(const evidence::VoltsAsked& asked) const {
     const auto* modes = board_->forecast.of(asked.test, asked.channel);
-    return modes == nullptr ? std::nullopt : std::optional(inVolts(*modes, board_->learning.known()));
+    const auto& known = board_->learning.at(board_->node).known();
+    const bool isKnown = modes != nullptr && std::all_of(modes->begin(), modes->end(), [&](const auto& mode) {
+                             const auto volts = known.of(mode.volts);
+                             return mode.weight < rareMode || driver::isKnownWellEnough(volts.median, volts.sigma);
+                         });
+    return isKnown ? std::optional(inVolts(*modes, known)) : std::nullopt;
 }
 
 double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) {
     const auto* modes = board_->forecast.of(asked.test, asked.channel);
-    return modes == nullptr ? 0 : board_->learning.take(*modes, shape, volts, rest);
+    if (modes == nullptr) {
+        return 0;
+    }
+    const auto step = board_->learning.take(board_->node, *modes, shape, volts, rest);
+    board_->node = step.node;
+    return step.log;
+}
+
+TesterForecast Explained::tester(const TesterProbe& probe) {
+    if (suspect().isNoneOfThese) {
+        return {probe.setting.limitVolts / 2, probe.setting.limitVolts / 2, -1, true};
+    }
+    return model_.tester(probe, hypothesis_);
+}
+
+std::array<double, backlight::ledFaultKinds> Explained::faultShares(LedPlace place) const {
+    if (suspect().isNoneOfThese) {
+        std::array<double, backlight::ledFaultKinds> any;
+        any.fill(0.5 / double(any.size()));
+        return any;
+    }
+    return model_.faultShares(hypothesis_, place);
 }
 
 std::optional<double> Explained::answerShare(const std::string& test, const std::string& choice) const {
@@ -456,7 +477,7 @@ std::optional<double> Explained::answerShare(const std::string& test, const std:
     if (kind == nullptr || !kind->usual.contains(choice)) {
         return std::nullopt;
     }
-    const auto& own = model_.knowledge().suspects[std::size_t(hypothesis_.suspect)].answers;
+    const auto& own = suspect().answers;
     const auto found = own.find(test);
     const auto& shares = found == own.end() ? kind->usual : found->second;
     const auto share = shares.find(choice);

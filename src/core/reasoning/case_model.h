@@ -10,11 +10,11 @@
 #include <unordered_map>
 #include <vector>
 
-#include "core/driver/quantities.h"
 #include "core/faults/fault.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
 #include "core/locate/cells.h"
+#include "core/reasoning/learning_tree.h"
 
 namespace dimglow::reasoning {
 
@@ -71,17 +71,16 @@ public:
     const driver::DriverForecast& forecastOf(const Hypothesis& hypothesis) const {
         return forecasts_.at(hypothesis.forecast);
     }
-    /// What is known of the set before any reading.
-    const driver::Quantities& told() const { return told_; }
-    /// What weighBoard() has learned under that forecast; what was told before it is asked.
-    const driver::Learning& learntUnder(const Hypothesis& hypothesis) const {
-        const auto found = learnt_.find(hypothesis.forecast);
-        return found == learnt_.end() ? nothingLearnt_ : found->second;
+    /// What weighOfBoard() has learned under that forecast; what was told before it is asked.
+    const driver::Learning& learntUnder(int forecast) const {
+        const auto found = learnt_.find(forecast);
+        return learning_.at(found == learnt_.end() ? LearningTree::root : found->second);
     }
-    /// Natural logs of the likelihoods of board observations, each given those before it: they hang on the same
-    /// unknowns. \p hypothesis carries its forecast index.
-    std::vector<double> weighBoard(const std::vector<const evidence::Observation*>& board,
-                                   const Hypothesis& hypothesis);
+    /// Natural log of the likelihood of a board observation, given those that it was asked about before under the same
+    /// forecast: they hang on the same unknowns. \p hypothesis carries its forecast index.
+    double weighOfBoard(const evidence::Observation& what, const Hypothesis& hypothesis);
+    /// Board observations are weighed anew.
+    void forgetBoard() { learnt_.clear(); }
 
     /// What the backlight is made of under a hypothesis, and what is wrong with it, at the first places of the cells.
     const backlight::Backlight& madeOf(const Hypothesis& hypothesis);
@@ -188,10 +187,9 @@ private:
     std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
-    driver::Quantities told_;
-    driver::Learning nothingLearnt_;
+    LearningTree learning_;
     std::vector<driver::DriverForecast> forecasts_;
-    std::unordered_map<int, driver::Learning> learnt_;  ///< by forecast
+    std::unordered_map<int, int> learnt_;  ///< node of learning_ by forecast
     std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
     struct ProbeHash {
@@ -205,10 +203,11 @@ private:
 /// A hypothesis as observations ask it. Everything that it is given must outlive it.
 class Explained : public evidence::Explanation {
 public:
-    /// How board readings are told, and what those taken in so far have taught.
+    /// How board readings are told, and where in a tree those taken in so far have led.
     struct Board {
         const driver::DriverForecast& forecast;
-        driver::Learning& learning;
+        LearningTree& learning;
+        int& node;
     };
     /// \p board is empty when no board reading is asked about.
     Explained(CaseModel& model, const Hypothesis& hypothesis, std::optional<Board> board,
@@ -221,18 +220,18 @@ public:
     std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
     double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
     const driver::LightForecast& light() const override { return board_->forecast.light; }
-    TesterForecast tester(const backlight::TesterProbe& probe) override { return model_.tester(probe, hypothesis_); }
+    TesterForecast tester(const backlight::TesterProbe& probe) override;
     bool conducts(const backlight::Run& run) override {
         return conducts_ ? *conducts_ : model_.conducts(run, hypothesis_);
     }
     bool lightsAround(backlight::LedPlace bridged) override { return model_.lightsAround(bridged, hypothesis_); }
-    std::array<double, backlight::ledFaultKinds> faultShares(backlight::LedPlace place) const override {
-        return model_.faultShares(hypothesis_, place);
-    }
+    std::array<double, backlight::ledFaultKinds> faultShares(backlight::LedPlace place) const override;
     bool leadsProven() const override { return model_.leadsProven(); }
     std::any& memory(const void* observation) override { return model_.memory(observation); }
 
 private:
+    const SuspectKind& suspect() const { return model_.knowledge().suspects[std::size_t(hypothesis_.suspect)]; }
+
     CaseModel& model_;
     const Hypothesis& hypothesis_;
     std::optional<Board> board_;

@@ -149,8 +149,8 @@ Text shapeWords(const Mode& mode) {
 class Ranking {
 public:
     Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing,
-            const std::vector<int>& untested)
-        : model_(model), belief_(belief), job_(job), standing_(standing), untested_(untested) {
+            const std::vector<int>& untested, const std::optional<evidence::Question>& again)
+        : model_(model), belief_(belief), job_(job), standing_(standing), untested_(untested), again_(again) {
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
             if (belief.shares[h] > ignoreShare) {
                 hypotheses_.push_back(belief.hypotheses[h]);
@@ -206,8 +206,9 @@ public:
             }
         }
         std::stable_sort(probes_.begin(), probes_.end(), [this](const Probe& a, const Probe& b) {
-            const bool dueA = isDue(a);
-            return dueA != isDue(b) ? dueA : a.bits / a.minutes > b.bits / b.minutes;
+            const int dueA = due(a);
+            const int dueB = due(b);
+            return dueA != dueB ? dueA > dueB : a.bits / a.minutes > b.bits / b.minutes;
         });
         return std::move(probes_);
     }
@@ -271,16 +272,23 @@ private:
         });
     }
 
-    /// A strip's minute on the tester while the panel is open.
-    bool isDue(const Probe& probe) const {
+    /// Whether a probe comes before what tells more: a doubtful reading taken again, then a strip's minute on the
+    /// tester while the panel is open.
+    int due(const Probe& probe) const {
+        if (again_ == probe.question) {
+            return 2;
+        }
         const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
         return asked != nullptr && asked->minus == backlight::TesterProbe::Minus::EndOfRun && asked->bridged.empty() &&
-               isUntested(asked->run);
+                       isUntested(asked->run)
+                   ? 1
+                   : 0;
     }
 
     bool answered(const evidence::Question& question) const {
-        return std::any_of(standing_.begin(), standing_.end(),
-                           [&](const auto& e) { return evidence::questionOf(e.what) == question; });
+        return again_ != question && std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+                   return evidence::questionOf(e.what) == question;
+               });
     }
 
     Probe start(const TestKind& test, const evidence::Question& question) const {
@@ -303,12 +311,9 @@ private:
     std::vector<Mode> modesOf(const TestKind& test, int channel, const Hypothesis& hypothesis) {
         std::vector<Mode> modes;
         if (test.form == Form::Choices) {
-            const auto& own = model_.knowledge().suspects[hypothesis.suspect].answers;
-            const auto found = own.find(test.id);
-            const auto& shares = found == own.end() ? test.usual : found->second;
+            const Explained explained(model_, hypothesis, std::nullopt);
             for (const auto& choice : test.choices) {
-                const auto share = shares.find(choice.id);
-                modes.push_back({share == shares.end() ? 0 : share->second, {}, 0, 1, -1, &choice.title});
+                modes.push_back({explained.answerShare(test.id, choice.id).value_or(0), {}, 0, 1, -1, &choice.title});
             }
         } else if (test.form == Form::Light) {
             const auto& light = model_.forecastOf(hypothesis).light;
@@ -320,7 +325,7 @@ private:
                      {light.staysLit, {}, 0, 1, -1, &stays}};
         } else {
             const auto& modesOfVolts = *model_.forecastOf(hypothesis).of(test.id, channel);
-            for (const auto& mode : inVolts(modesOfVolts, model_.learntUnder(hypothesis).known())) {
+            for (const auto& mode : inVolts(modesOfVolts, model_.learntUnder(hypothesis.forecast).known())) {
                 modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1});
             }
         }
@@ -373,7 +378,7 @@ private:
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            const auto f = model_.tester(question.probe(), hypothesis);
+            const auto f = Explained(model_, hypothesis, std::nullopt).tester(question.probe());
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
         finish(std::move(probe), prediction);
@@ -426,7 +431,7 @@ private:
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            const auto f = model_.tester(question.probe(), hypothesis);
+            const auto f = Explained(model_, hypothesis, std::nullopt).tester(question.probe());
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
         finish(std::move(probe), prediction);
@@ -585,7 +590,7 @@ private:
         model_.checkStop();
         const auto bins = pool(prediction, shares_);
         probe.bits = mutualInformation(bins, shares_) + extraBits;
-        if (probe.bits < leastBitsWorthListing && !isDue(probe)) {
+        if (probe.bits < leastBitsWorthListing && due(probe) == 0) {
             return;
         }
         for (const auto& bin : bins) {
@@ -661,6 +666,7 @@ private:
     const job::Job& job_;
     const std::vector<job::Entry>& standing_;
     const std::vector<int>& untested_;
+    const std::optional<evidence::Question>& again_;
     std::vector<Hypothesis> hypotheses_;
     std::vector<int> titles_;
     std::vector<double> shares_;
@@ -754,8 +760,8 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
 
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
                               const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
-                              const std::vector<int>& untested) {
-    return Ranking(model, belief, job, standing, untested).run(runs);
+                              const std::vector<int>& untested, const std::optional<evidence::Question>& again) {
+    return Ranking(model, belief, job, standing, untested, again).run(runs);
 }
 
 }  // namespace dimglow::reasoning

@@ -35,7 +35,7 @@ public:
         for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
             volts_.push_back(backlight::demandOf(job.set.backlight, channel, left).volts * reference.labelScale);
         }
-        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.set.backlight.driver.headroomVolts;
+        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.set.backlight.driver.someHeadroomVolts();
         slack_ = 2 * reference.relativeSigma * running_;
     }
 

@@ -1,0 +1,24 @@
+#pragma once
+
+#include "app/panels.h"
+#include "core/reasoning/assessment.h"
+
+namespace dimglow::app {
+
+/// *This set*: what nobody can know of it beforehand, each with how far it is known: read off, learned, or not yet, and
+/// then how to learn it.
+class KnownCard : public QFrame {
+    Q_OBJECT
+public:
+    explicit KnownCard(QWidget* parent = nullptr);
+    void show(const std::vector<reasoning::Known>& thisSet);
+
+private:
+    struct Cell {
+        QLabel* value = nullptr;
+        QLabel* from = nullptr;
+    };
+    std::vector<Cell> cells_;
+};
+
+}  // namespace dimglow::app

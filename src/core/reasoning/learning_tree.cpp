@@ -1,0 +1,42 @@
+#include "core/reasoning/learning_tree.h"
+
+#include <boost/container_hash/hash.hpp>
+
+namespace dimglow::reasoning {
+
+std::size_t LearningTree::KeyHash::operator()(const Key& key) const {
+    std::size_t hash = std::size_t(key.node);
+    boost::hash_combine(hash, key.modes);
+    boost::hash_combine(hash, int(key.shape));
+    boost::hash_combine(hash, key.volts);
+    boost::hash_combine(hash, key.rest);
+    return hash;
+}
+
+std::size_t LearningTree::ModesHash::operator()(const driver::Modes& modes) const {
+    std::size_t hash = modes.size();
+    for (const auto& mode : modes) {
+        boost::hash_combine(hash, mode.weight);
+        boost::hash_combine(hash, mode.volts.times);
+        boost::hash_combine(hash, mode.volts.stringShare);
+        boost::hash_combine(hash, mode.volts.spread);
+    }
+    return hash;
+}
+
+LearningTree::LearningTree(driver::Learning before) {
+    nodes_.push_back(std::move(before));
+}
+
+LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driver::Shape shape, double volts,
+                                      double rest) {
+    const auto* alike = &*modes_.insert(modes).first;
+    const auto [entry, isNew] = steps_.try_emplace({node, alike, shape, volts, rest});
+    if (isNew) {
+        nodes_.push_back(at(node));
+        entry->second = {int(nodes_.size()) - 1, nodes_.back().take(modes, shape, volts, rest)};
+    }
+    return entry->second;
+}
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,47 @@
+#pragma once
+
+#include <deque>
+#include <unordered_map>
+#include <unordered_set>
+
+#include "core/driver/quantities.h"
+
+namespace dimglow::reasoning {
+
+/// What readings of the board have taught under many forecasts. Forecasts that expected the same of every reading so
+/// far stand at one node, so each step is taken once.
+class LearningTree {
+public:
+    explicit LearningTree(driver::Learning before);
+
+    static constexpr int root = 0;
+    const driver::Learning& at(int node) const { return nodes_[std::size_t(node)]; }
+
+    struct Step {
+        int node = root;  ///< after the reading
+        double log = 0;   ///< as Learning::take() gives it
+    };
+    /// Takes in a reading of what \p modes expect.
+    Step take(int node, const driver::Modes& modes, driver::Shape shape, double volts, double rest);
+
+private:
+    struct Key {
+        int node = root;
+        const driver::Modes* modes = nullptr;  ///< into modes_
+        driver::Shape shape = driver::Shape::Steady;
+        double volts = 0;
+        double rest = 0;
+        bool operator==(const Key&) const = default;
+    };
+    struct KeyHash {
+        std::size_t operator()(const Key& key) const;
+    };
+    struct ModesHash {
+        std::size_t operator()(const driver::Modes& modes) const;
+    };
+    std::deque<driver::Learning> nodes_;
+    std::unordered_map<Key, Step, KeyHash> steps_;
+    std::unordered_set<driver::Modes, ModesHash> modes_;
+};
+
+}  // namespace dimglow::reasoning

@@ -1,0 +1,177 @@
+// Sets of which nobody has read off what they idle at, where their protection stands, what their sinks hold.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include "core/backlight/plain.h"
+#include "core/reasoning/assessment.h"
+#include "virtualset/demo_workshop.h"
+
+namespace dimglow::reasoning {
+namespace {
+
+using driver::Shape;
+using evidence::Measured;
+using testing::HasSubstr;
+
+const knowledge::Knowledge& trade() {
+    return knowledge::builtInKnowledge();
+}
+
+/// Two channels, labelled 68 V, dark, with sound and a picture under the torch, asked for light; nothing else is known.
+class DarkSet : public testing::Test {
+protected:
+    DarkSet() {
+        backlight::PlainDescription plain;
+        plain.strips = 4;
+        plain.ledsPerStrip = 11;
+        plain.stripsPerString = 2;
+        plain.ledPlusLabel = 68;
+        job_.id = "T";
+        job_.set.backlight = backlight::plainBacklight(plain);
+        add(evidence::Answer{"sound", "yes"});
+        add(evidence::Answer{"torch", "picture"});
+        add(Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    }
+    void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
+    void noLight() { add(evidence::LightSeen{driver::Light::Never, 0}); }
+    void steady(const char* test, double volts, int channel = 0) {
+        add(Measured{test, channel, Shape::Steady, volts, volts});
+    }
+    Assessment assessed() const { return assess(job_, trade()); }
+    static double shareOf(const Assessment& assessment, const std::string& id) {
+        const auto found = assessment.diagnosis.shareOfSuspect.find(id);
+        return found == assessment.diagnosis.shareOfSuspect.end() ? 0 : found->second;
+    }
+    static std::string top(const Assessment& assessment) {
+        const auto& shares = assessment.diagnosis.shareOfSuspect;
+        return std::max_element(shares.begin(), shares.end(),
+                                [](const auto& a, const auto& b) { return a.second < b.second; })
+            ->first;
+    }
+    job::Job job_;
+};
+
+// Idle is what idle measures: what never moves from it does not switch, whatever it is (common practice, no source).
+TEST_F(DarkSet, NeverMovesFromAnIdleThatNobodyTold) {
+    const job::Job told = job_;
+    for (const double idle : {12.0, 19.5, 33.0, 43.0}) {
+        job_ = told;
+        noLight();
+        steady("ledPlusIdle", idle);
+        steady("ledPlusOn", idle + 0.1);
+        steady("ledPlusPlugOut", idle);
+        const auto assessment = assessed();
+        EXPECT_EQ(top(assessment), "driverNotSwitching") << idle;
+        EXPECT_LT(shareOf(assessment, "weakSupply"), 0.05) << idle;
+    }
+}
+
+// The same with a main board that never asks for light (common practice, no source).
+TEST_F(DarkSet, NeverMovesAndIsNotAsked) {
+    noLight();
+    steady("blOn", 0);
+    steady("ledPlusIdle", 43);
+    steady("ledPlusOn", 43);
+    const auto assessment = assessed();
+    EXPECT_EQ(top(assessment), "notAsked");
+    EXPECT_LT(shareOf(assessment, "weakSupply"), 0.05);
+}
+
+// LED− equal on all channels is healthy at any level, a tenth of LED+ even (common practice, no source).
+TEST_F(DarkSet, SinksThatAreEqualAccuseNoStrip) {
+    add(evidence::LightSeen{driver::Light::StaysLit, 0});
+    const auto before = assessed();
+    steady("ledMinus", 7, 0);
+    steady("ledMinus", 7.1, 1);
+    const auto assessment = assessed();
+    EXPECT_LT(shareOf(assessment, "otherStrip"), 0.05);
+    EXPECT_LT(shareOf(assessment, "shortedLed"), std::max(0.05, shareOf(before, "shortedLed")));
+}
+
+// Tens of volts on LED− of one channel, the other near headroom: its string lacks them, at any headroom (common
+// practice, no source).
+TEST_F(DarkSet, OneSinkThatTakesUpTensOfVoltsIsItsString) {
+    add(evidence::LightSeen{driver::Light::FlashThenDark, 0.2});
+    steady("ledMinus", 2, 0);
+    steady("ledMinus", 14, 1);
+    const auto assessment = assessed();
+    EXPECT_GT(shareOf(assessment, "shortedLed") + shareOf(assessment, "otherStrip"), 0.8);
+}
+
+TEST_F(DarkSet, EqualReadingsAtWhateverHeightAreTheStrings) {
+    const job::Job told = job_;
+    for (const double height : {72.0, 80.0, 88.0, 94.0}) {
+        job_ = told;
+        noLight();
+        add(Measured{"ledPlusOn", 0, Shape::Wanders, height, 0.8 * height});
+        add(Measured{"ledPlusPlugOut", 0, Shape::Wanders, height + 0.5, 0.8 * height});
+        const auto assessment = assessed();
+        double leds = 0;
+        for (const auto& suspect : assessment.suspects) {
+            leds += suspect.side == knowledge::Side::Leds ? suspect.share : 0;
+        }
+        EXPECT_GT(leds, 0.8) << height;
+    }
+}
+
+// ---- what does not fit together ----------------------------------------------------------------------------------
+
+TEST_F(DarkSet, ReadingThatNothingExplainsIsNamedAndAskedForAgain) {
+    noLight();
+    steady("ledPlusIdle", 33);
+    steady("ledPlusOn", 412);
+    steady("ledPlusPlugOut", 33);
+    const auto assessment = assessed();
+    ASSERT_TRUE(assessment.misfit);
+    EXPECT_THAT(assessment.misfit->reading.english(), HasSubstr("412.0 V"));
+    EXPECT_TRUE(assessment.verdict.empty());
+    ASSERT_FALSE(assessment.probes.empty());
+    EXPECT_EQ(assessment.probes.front().test, "ledPlusOn") << "it is taken again first";
+}
+
+TEST_F(DarkSet, ReadingsThatFitAreNotCalledMisfits) {
+    for (const auto& demo : virtualset::demoWorkshop(trade())) {
+        const auto assessment = assess(demo.job, trade());
+        EXPECT_FALSE(assessment.misfit) << demo.job.id;
+        EXPECT_LT(shareOf(assessment, "noneOfThese"), 0.05) << demo.job.id;
+    }
+}
+
+/// A digit lost, doubled or swapped in a job that was right.
+TEST(Slip, IsNamedOrLeavesTheSharesHonest) {
+    const auto demo = virtualset::demoWorkshop(trade())[0];
+    const auto right = assess(demo.job, trade());
+    int slips = 0;
+    int honest = 0;
+    int misled = 0;
+    for (std::size_t e = 0; e < demo.job.trail.size(); ++e) {
+        for (const double times : {10.0, 0.1}) {
+            job::Job job = demo.job;
+            auto& what = job.trail[e].what;
+            if (auto* measured = std::get_if<Measured>(&what)) {
+                measured->volts *= times;
+                measured->restVolts = std::min(measured->restVolts, measured->volts);
+            } else if (auto* taken = std::get_if<evidence::TesterTaken>(&what); taken != nullptr && taken->lit > 0) {
+                taken->volts = *taken->volts * times;
+            } else {
+                continue;
+            }
+            const auto assessment = assess(job, trade());
+            const bool isNamed = assessment.misfit && assessment.misfit->entry == job.trail[e].id;
+            const bool isRight = assessment.suspects.front().suspect == right.suspects.front().suspect;
+            ++slips;
+            honest += isNamed || isRight || assessment.suspects.front().share < 0.9 ? 1 : 0;
+            misled += !isRight && assessment.suspects.front().share >= 0.9 &&
+                              assessment.suspects.front().suspect != "noneOfThese"
+                          ? 1
+                          : 0;
+        }
+    }
+    EXPECT_GE(slips, 10);
+    EXPECT_GE(honest, 0.8 * slips);
+    EXPECT_EQ(misled, 0);
+}
+
+}  // namespace
+}  // namespace dimglow::reasoning
