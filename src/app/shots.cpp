@@ -72,6 +72,7 @@ int renderShots(MainWindow& window, const QString& folder) {
     window.goHome();
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));
+    window.session().settle();
     for (int station = 0; station < 5; ++station) {
         window.goToStation(station);
         save(names[station]);
