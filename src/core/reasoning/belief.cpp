@@ -463,12 +463,15 @@ private:
 
     /// What a reading of the board says to an explanation, given those before it; all with the same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
-        for (const auto e : ofTheBoard_) {
-            if (e <= entry && std::isnan(result_.likelihoods.board(h.forecast, e))) {
+        double log = result_.likelihoods.board(h.forecast, entry);
+        for (std::size_t i = 0; std::isnan(log); ++i) {
+            const auto e = ofTheBoard_[i];
+            if (std::isnan(result_.likelihoods.board(h.forecast, e))) {
                 result_.likelihoods.setBoard(h.forecast, e, model_.weighOfBoard(entries_[e].what, h));
             }
+            log = e == entry ? result_.likelihoods.board(h.forecast, e) : log;
         }
-        return result_.likelihoods.board(h.forecast, entry);
+        return log;
     }
 
     static bool needsForecast(const job::Entry& entry) { return evidence::isOfTheBoard(entry.what); }

@@ -3,6 +3,7 @@
 #include <any>
 #include <array>
 #include <boost/container/small_vector.hpp>
+#include <deque>
 #include <exception>
 #include <map>
 #include <optional>
@@ -188,8 +189,8 @@ private:
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
     LearningTree learning_;
-    std::vector<driver::DriverForecast> forecasts_;
-    std::unordered_map<int, int> learnt_;  ///< node of learning_ by forecast
+    std::deque<driver::DriverForecast> forecasts_;  ///< they stay where they are
+    std::unordered_map<int, int> learnt_;           ///< node of learning_ by forecast
     std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
     std::unordered_map<Key, TesterForecast, KeyHash> testers_;
     struct ProbeHash {

@@ -30,8 +30,11 @@ LearningTree::LearningTree(driver::Learning before) {
 
 LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driver::Shape shape, double volts,
                                       double rest) {
-    const auto* alike = &*modes_.insert(modes).first;
-    const auto [entry, isNew] = steps_.try_emplace({node, alike, shape, volts, rest});
+    const auto [alike, isUnseen] = alike_.try_emplace(&modes, nullptr);
+    if (isUnseen) {
+        alike->second = &*modes_.insert(modes).first;
+    }
+    const auto [entry, isNew] = steps_.try_emplace({node, alike->second, shape, volts, rest});
     if (isNew) {
         nodes_.push_back(at(node));
         entry->second = {int(nodes_.size()) - 1, nodes_.back().take(modes, shape, volts, rest)};

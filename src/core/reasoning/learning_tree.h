@@ -21,7 +21,7 @@ public:
         int node = root;  ///< after the reading
         double log = 0;   ///< as Learning::take() gives it
     };
-    /// Takes in a reading of what \p modes expect.
+    /// Takes in a reading of what \p modes expect; they must stay where they are.
     Step take(int node, const driver::Modes& modes, driver::Shape shape, double volts, double rest);
 
 private:
@@ -42,6 +42,7 @@ private:
     std::deque<driver::Learning> nodes_;
     std::unordered_map<Key, Step, KeyHash> steps_;
     std::unordered_set<driver::Modes, ModesHash> modes_;
+    std::unordered_map<const driver::Modes*, const driver::Modes*> alike_;  ///< into modes_
 };
 
 }  // namespace dimglow::reasoning
