@@ -2987,6 +2987,10 @@ repair  (A)</source>
         <source>Channels: %1. LEDs: %2. LED+ runs at %3 V.</source>
         <translation>Kanäle: %1. LEDs: %2. LED+ läuft bei %3 V.</translation>
     </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::TrailView</name>

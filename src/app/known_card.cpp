@@ -6,38 +6,19 @@ namespace dimglow::app {
 
 namespace {
 
-QString titleOf(driver::Reference what) {
-    switch (what) {
-        case driver::Reference::Idle:
-            return QObject::tr("Idles at");
-        case driver::Reference::Strings:
-            return QObject::tr("Strings run at");
-        case driver::Reference::OverVolts:
-            return QObject::tr("Over-voltage at");
-        case driver::Reference::Sink:
-            return QObject::tr("LED− holds");
-        default:
-            return {};
-    }
-}
+struct Words {
+    driver::Reference what;
+    QString title;
+    QString howToLearn;
+};
 
-QString howToLearn(driver::Reference what) {
-    switch (what) {
-        case driver::Reference::Idle:
-            return QObject::tr("LED+ before light");
-        case driver::Reference::Strings:
-            return QObject::tr("label, or LED+ lit");
-        case driver::Reference::OverVolts:
-            return QObject::tr("LED+, plug out");
-        case driver::Reference::Sink:
-            return QObject::tr("LED− while lit");
-        default:
-            return {};
-    }
+std::vector<Words> wordsOfCells() {
+    using driver::Reference;
+    return {{Reference::Idle, QObject::tr("Idles at"), QObject::tr("LED+ before light")},
+            {Reference::Strings, QObject::tr("Strings run at"), QObject::tr("label, or LED+ lit")},
+            {Reference::OverVolts, QObject::tr("Over-voltage at"), QObject::tr("LED+, plug out")},
+            {Reference::Sink, QObject::tr("LED− holds"), QObject::tr("LED− while lit")}};
 }
-
-constexpr driver::Reference shown[] = {driver::Reference::Idle, driver::Reference::Strings,
-                                       driver::Reference::OverVolts, driver::Reference::Sink};
 
 }  // namespace
 
@@ -48,12 +29,13 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
     row->setSpacing(theme::px(14));
     row->addWidget(makeLabel(tr("This set"), theme::strong()), 0, Qt::AlignTop);
-    for (const auto what : shown) {
+    for (const auto& cellWords : wordsOfCells()) {
         auto* column = new QVBoxLayout;
         column->setSpacing(0);
-        column->addWidget(makeLabel(titleOf(what), theme::quiet(), "quiet"));
-        Cell cell{makeLabel({}, theme::reading(20)), makeLabel({}, theme::quiet(), "quiet")};
-        cell.value->setObjectName(QStringLiteral("known") + QString::number(int(what)));
+        column->addWidget(makeLabel(cellWords.title, theme::quiet(), "quiet"));
+        Cell cell{cellWords.what, cellWords.howToLearn, makeLabel({}, theme::reading(20)),
+                  makeLabel({}, theme::quiet(), "quiet")};
+        cell.value->setObjectName(QStringLiteral("known") + QString::number(int(cell.what)));
         column->addWidget(cell.value);
         column->addWidget(cell.from);
         row->addLayout(column, 1);
@@ -62,16 +44,17 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
 }
 
 void KnownCard::show(const std::vector<reasoning::Known>& thisSet) {
-    for (std::size_t i = 0; i < cells_.size(); ++i) {
+    using From = reasoning::Known::From;
+    for (const auto& cell : cells_) {
         const auto known =
-            std::find_if(thisSet.begin(), thisSet.end(), [&](const auto& k) { return k.what == shown[i]; });
-        const bool isKnown = known != thisSet.end() && known->from != reasoning::Known::From::NotYet;
-        const bool isReadOff = isKnown && known->from == reasoning::Known::From::Description;
-        cells_[i].value->setText(isKnown ? tr("%L1 V").arg(known->volts, 0, 'f', 1) : QStringLiteral("?"));
-        restyle(cells_[i].value, "tone", isKnown ? "" : "quiet");
-        cells_[i].from->setText(isReadOff ? tr("read off")
-                                : isKnown ? tr("learned, ± %L1 V").arg(known->sigmaVolts, 0, 'f', 1)
-                                          : howToLearn(shown[i]));
+            std::find_if(thisSet.begin(), thisSet.end(), [&](const auto& k) { return k.what == cell.what; });
+        const From from = known == thisSet.end() ? From::NotYet : known->from;
+        const bool isKnown = from != From::NotYet;
+        cell.value->setText(isKnown ? tr("%L1 V").arg(known->volts, 0, 'f', 1) : QStringLiteral("?"));
+        restyle(cell.value, "tone", isKnown ? "" : "quiet");
+        cell.from->setText(from == From::Description ? tr("read off")
+                           : isKnown                 ? tr("learned, ± %L1 V").arg(known->sigmaVolts, 0, 'f', 1)
+                                                     : cell.howToLearn);
     }
 }
 

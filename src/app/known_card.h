@@ -15,6 +15,8 @@ public:
 
 private:
     struct Cell {
+        driver::Reference what;
+        QString howToLearn;
         QLabel* value = nullptr;
         QLabel* from = nullptr;
     };

@@ -61,6 +61,11 @@ TEST_F(CommandLine, AssessPrintsSuspectsProbesStripsAndOptions) {
     EXPECT_EQ(json["strips"][1]["faultyShares"].size(), 12u);
     EXPECT_GE(json["options"].size(), 4u);
     EXPECT_TRUE(json["expected"].contains("ledPlusOn"));
+    EXPECT_EQ(json["thisSet"][0]["quantity"], "idle");
+    EXPECT_EQ(json["thisSet"][0]["from"], "read off");
+    EXPECT_EQ(json["thisSet"][3]["from"], "not known yet");
+    EXPECT_FALSE(json["thisSet"][3].contains("volts"));
+    EXPECT_TRUE(json["misfit"].is_null());
 }
 
 TEST_F(CommandLine, ReportIsAPdfThatCanBeReadBack) {
@@ -243,6 +248,16 @@ TEST_F(CommandLine, AssessPrintsTheProofAndTheAdvisedOption) {
     EXPECT_EQ(json["proof"][0]["test"], "ledPlusOn");
     EXPECT_EQ(json["proof"][0]["found"], "146.0 V, then 48.0 V");
     EXPECT_FALSE(json["proof"][0]["within"]) << "a peak that falls is no proof";
+}
+
+TEST_F(CommandLine, AssessNamesTheReadingThatDoesNotFit) {
+    auto job = demo();
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 481, 481});
+    records::writeJobFile(job, jobPath());
+    const auto json = parsed(cli({QStringLiteral("assess"), jobPath()}));
+    EXPECT_EQ(json["misfit"]["reading"], "LED+ idle: 481.0 V");
+    EXPECT_EQ(json["misfit"]["entry"], job.trail.back().id);
+    EXPECT_EQ(json["verdict"], "");
 }
 
 }  // namespace

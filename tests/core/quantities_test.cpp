@@ -7,6 +7,8 @@
 #include <cmath>
 #include <random>
 
+#include "core/reasoning/learning_tree.h"
+
 namespace dimglow::driver {
 namespace {
 
@@ -95,6 +97,34 @@ TEST(Learning, DoesNotHangOnTheOrder) {
     const double other = back.take(out, Shape::PeakThenSettles, 104, 31) + back.take(on, Shape::Steady, 88, 88);
     EXPECT_NEAR(forth, other, 0.1);
     EXPECT_NEAR(there.known().value(Reference::OverVolts), back.known().value(Reference::OverVolts), 2);
+}
+
+/// Many forecasts that share some of what they expect, asked in turn: each has learned what it alone would have.
+TEST(LearningTree, TeachesEachForecastWhatItsOwnReadingsDo) {
+    std::mt19937 random(10);
+    const auto between = [&](double low, double high) { return std::uniform_real_distribution(low, high)(random); };
+    std::vector<Modes> expected;
+    for (const auto reference : {Reference::Idle, Reference::Strings, Reference::OverVolts, Reference::Sink}) {
+        for (int i = 0; i < 3; ++i) {
+            expected.push_back(steady(reference, between(0.5, 1.5), 0.02));
+            expected.push_back(expected.back());
+        }
+    }
+    reasoning::LearningTree tree{Learning{Quantities(priors)}};
+    std::vector<int> nodes(40, reasoning::LearningTree::root);
+    std::vector<Learning> alone(nodes.size(), Learning{Quantities(priors)});
+    for (int reading = 0; reading < 6; ++reading) {
+        const double volts = between(1, 150);
+        const auto shape = Shape(random() % 3);
+        for (std::size_t f = 0; f < nodes.size(); ++f) {
+            const auto& modes = expected[random() % expected.size()];
+            const auto step = tree.take(nodes[f], modes, shape, volts, 0.5 * volts);
+            nodes[f] = step.node;
+            EXPECT_DOUBLE_EQ(step.log, alone[f].take(modes, shape, volts, 0.5 * volts));
+            EXPECT_DOUBLE_EQ(tree.at(nodes[f]).known().value(Reference::OverVolts),
+                             alone[f].known().value(Reference::OverVolts));
+        }
+    }
 }
 
 }  // namespace

@@ -249,6 +249,9 @@ void TakeInStation::addWiringNumbers(QGridLayout* wires) {
     placeNumber("ratedAmps", tr("LED rated, mA"));
     placeNumber("celsius", tr("LEDs at, °C"));
     placeNumber("label", tr("LED+ label, V"));
+    for (const char* id : {"idle", "label"}) {
+        wiring_[id]->setPlaceholderText(tr("not known"));
+    }
     auto* apply = makeButton(tr("Use it"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);

@@ -87,7 +87,12 @@ private:
         for (auto& voltage : *held) {
             for (auto& mode : voltage.modes) {
                 for (Level* level : {&mode.volts, &mode.rest}) {
-                    *level = level->of == Reference::Idle ? idle(level->spread, level->spreadVolts) : *level;
+                    if (level->of == Reference::Idle) {
+                        const Level ownShare = *level;
+                        *level = idle(ownShare.spread, ownShare.spreadVolts);
+                        level->times *= ownShare.times;
+                        level->plus = ownShare.plus;
+                    }
                 }
             }
         }

@@ -324,6 +324,13 @@ driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
     return driver::Quantities::mixed(parts, weights);
 }
 
+/// LED+ that is to be reckoned with: the upper end of what is known of the over-voltage level, V.
+double highestVolts(const driver::Quantities& known) {
+    constexpr double sigmas = 2;
+    constexpr auto over = driver::Reference::OverVolts;
+    return known.value(over) * std::exp(sigmas * known.spread(over));
+}
+
 std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::Quantities& known) {
     using driver::Reference;
     const auto& driver = backlight.driver;
@@ -478,8 +485,10 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.thisSet = knownOf(job.set.backlight, known);
     expect(model, job, known, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
+    result.reference.overVolts = known.value(driver::Reference::OverVolts);
+    result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
     result.cautions =
-        safety::cautionsFor({result.reference.stringVolts, result.reference.overVolts, job.bench.tester.limitVolts});
+        safety::cautionsFor({result.reference.stringVolts, highestVolts(known), job.bench.tester.limitVolts});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
     result.soak = judgeSoak(job, result.proof);
     return result;

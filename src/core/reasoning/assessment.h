@@ -54,7 +54,8 @@ struct Probe {
     std::vector<ProbeOutcome> outcomes;  ///< most likely first
 };
 
-/// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them.
+/// The explanation that fits best, as circuit; where its LEDs are not told apart yet, any of them. Its driver idles as
+/// far as that is known.
 struct Likeliest {
     text::Text title;
     driver::StageChange driver;      ///< what is wrong on its side of the plug
@@ -91,8 +92,8 @@ struct Assessment {
     std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
     std::map<evidence::Measured::Question, driver::Band> expectedVolts;  ///< of a healthy set
     std::vector<double> expectedStripVolts;                              ///< at the bench tester's current, by strip
-    std::vector<Known> thisSet;  ///< idle, LED+ in regulation, over-voltage level, LED−
-    driver::DriverReference reference;
+    std::vector<Known> thisSet;         ///< idle, LED+ in regulation, over-voltage level, LED−
+    driver::DriverReference reference;  ///< its over-voltage level as far as that is known
     Likeliest likeliest;
     repair::Diagnosis diagnosis;
     repair::FixPlan plan;

@@ -20,8 +20,8 @@ struct Belief {
     double evidence = 0;  ///< natural log of the probability of the entries under all explanations together
 };
 
-/// Bayes' rule over single faults and combinations of any number of faulty LEDs, entries taken as independent given the
-/// fault.
+/// Bayes' rule over single faults and combinations of any number of faulty LEDs. Entries are independent given the
+/// fault, but for readings of the board: each is held against what those before it have taught of the set.
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
 /// each level are kept for the next, if they are not hopeless, until no set is worth another fault. Explanations below

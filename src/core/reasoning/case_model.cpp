@@ -1,6 +1,7 @@
 #include "core/reasoning/case_model.h"
 
 #include <algorithm>
+#include <boost/container_hash/hash.hpp>
 #include <cmath>
 
 namespace dimglow::reasoning {
@@ -16,42 +17,26 @@ namespace {
 /// A way so seldom that a voltage shows itself is no reason to expect nothing.
 constexpr double rareMode = 0.15;
 
-/// Folds full values into a hash.
-class Hash {
-public:
-    void mix(std::uint64_t value) {
-        hash_ = (hash_ ^ value) * 0xBF58476D1CE4E5B9ull;
-        hash_ ^= hash_ >> 29;
-    }
-    std::size_t value() const { return hash_; }
-
-private:
-    std::uint64_t hash_ = 0;
-};
-
 }  // namespace
 
 std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
-    Hash hash;
-    hash.mix(std::uint64_t(key.circuit));
+    std::size_t hash = std::size_t(key.circuit);
     for (const Deviation& d : key.deviations) {
-        hash.mix((std::uint64_t(d.string) << 20) ^ (std::uint64_t(d.spec) << 8) ^ (std::uint64_t(d.fault) << 1) ^
-                 std::uint64_t(d.bridged));
-        hash.mix((std::uint64_t(d.section) << 16) ^ (std::uint64_t(d.branch) << 8) ^ std::uint64_t(d.position));
+        boost::hash_combine(hash, (std::uint64_t(d.string) << 20) ^ (std::uint64_t(d.spec) << 8) ^
+                                      (std::uint64_t(d.fault) << 1) ^ std::uint64_t(d.bridged));
+        boost::hash_combine(
+            hash, (std::uint64_t(d.section) << 16) ^ (std::uint64_t(d.branch) << 8) ^ std::uint64_t(d.position));
     }
     for (const auto& sign : key.signs) {
-        hash.mix(faults::hashOf(sign));
+        boost::hash_combine(hash, faults::hashOf(sign));
     }
-    return hash.value();
+    return hash;
 }
 
 std::size_t CaseModel::ForecastKeyHash::operator()(const ForecastKey& key) const {
-    Hash hash;
-    for (const auto* demand : key.demands) {
-        hash.mix(reinterpret_cast<std::uintptr_t>(demand));
-    }
-    hash.mix(std::uint64_t(key.behaviour));
-    return hash.value();
+    std::size_t hash = std::size_t(key.behaviour);
+    boost::hash_range(hash, key.demands.begin(), key.demands.end());
+    return hash;
 }
 
 std::size_t CaseModel::ProbeHash::operator()(const TesterProbe& probe) const {

@@ -25,7 +25,7 @@ public:
     bool isOfTheBoard(Entry entry) const { return boardColumn_[entry] >= 0; }
     double healthy(Entry entry) const { return healthy_[entry]; }
 
-    /// What \p forecast says of a board entry; not a number until it is set.
+    /// What \p forecast says of a board entry, given those before it; not a number until it is set.
     double board(int forecast, Entry entry) const;
     void setBoard(int forecast, Entry entry, double log);
 
