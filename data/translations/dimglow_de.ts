@@ -1530,6 +1530,10 @@
         <source>No single reading is to blame. It may be a kind of set or fault that is not thought of here.</source>
         <translation>Keine einzelne Messung ist schuld. Vielleicht ist es ein Gerät oder Fehler, an den hier nicht gedacht ist.</translation>
     </message>
+    <message>
+        <source>%L1 min</source>
+        <translation>%L1 min</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BoardStation</name>
@@ -1975,8 +1979,12 @@
         <translation>abgelesen</translation>
     </message>
     <message>
-        <source>learned, ± %L1 V</source>
-        <translation>gelernt, ± %L1 V</translation>
+        <source>computed, ± %1 V</source>
+        <translation>berechnet, ± %1 V</translation>
+    </message>
+    <message>
+        <source>learned, ± %1 V</source>
+        <translation>gelernt, ± %1 V</translation>
     </message>
 </context>
 <context>

@@ -147,7 +147,10 @@ void BeliefPanel::addNext() {
     auto* how = makeLabel(words(probe.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
     inner->addWidget(how);
-    QString worth = tr("%L1 min    %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
+    // A strip's minute and a reading taken again are due, whatever they tell.
+    QString worth = probe.bits < bitsWorthShowing
+                        ? tr("%L1 min").arg(probe.minutes, 0, 'g', 3)
+                        : tr("%L1 min    %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
     if (const QString opens = opensWords(probe.opens); !opens.isEmpty()) {
         worth += QStringLiteral("    ") + opens;
     }

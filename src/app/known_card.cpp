@@ -49,12 +49,23 @@ void KnownCard::show(const std::vector<reasoning::Known>& thisSet) {
         const auto known =
             std::find_if(thisSet.begin(), thisSet.end(), [&](const auto& k) { return k.what == cell.what; });
         const From from = known == thisSet.end() ? From::NotYet : known->from;
-        const bool isKnown = from != From::NotYet;
-        cell.value->setText(isKnown ? tr("%L1 V").arg(known->volts, 0, 'f', 1) : QStringLiteral("?"));
-        restyle(cell.value, "tone", isKnown ? "" : "quiet");
-        cell.from->setText(from == From::Description ? tr("read off")
-                           : isKnown                 ? tr("learned, ± %L1 V").arg(known->sigmaVolts, 0, 'f', 1)
-                                                     : cell.howToLearn);
+        const QString about = from == From::NotYet ? QString() : number(known->sigmaVolts, 1);
+        cell.value->setText(from == From::NotYet ? QStringLiteral("?") : tr("%L1 V").arg(known->volts, 0, 'f', 1));
+        restyle(cell.value, "tone", from == From::NotYet ? "quiet" : "");
+        switch (from) {
+            case From::NotYet:
+                cell.from->setText(cell.howToLearn);
+                break;
+            case From::Computed:
+                cell.from->setText(tr("computed, ± %1 V").arg(about));
+                break;
+            case From::Readings:
+                cell.from->setText(tr("learned, ± %1 V").arg(about));
+                break;
+            case From::Description:
+                cell.from->setText(tr("read off"));
+                break;
+        }
     }
 }
 

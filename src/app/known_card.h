@@ -5,8 +5,8 @@
 
 namespace dimglow::app {
 
-/// *This set*: what nobody can know of it beforehand, each with how far it is known: read off, learned, or not yet, and
-/// then how to learn it.
+/// *This set*: what nobody can know of it beforehand, each with how far it is known: read off, computed, learned, or
+/// not yet, and then how to learn it.
 class KnownCard : public QFrame {
     Q_OBJECT
 public:

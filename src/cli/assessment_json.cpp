@@ -64,12 +64,10 @@ json optionsJson(const repair::FixPlan& plan) {
 json thisSetJson(const reasoning::Assessment& assessment) {
     json list = json::array();
     for (const auto& known : assessment.thisSet) {
-        using From = reasoning::Known::From;
-        const char* from = known.from == From::Description ? "read off"
-                           : known.from == From::Readings  ? "learned"
-                                                           : "not known yet";
-        json line = {{"quantity", driver::referenceWords[std::size_t(known.what)]}, {"from", from}};
-        if (known.from != From::NotYet) {
+        constexpr const char* fromWords[] = {"not known yet", "computed", "learned", "read off"};
+        json line = {{"quantity", driver::referenceWords[std::size_t(known.what)]},
+                     {"from", fromWords[std::size_t(known.from)]}};
+        if (known.from != reasoning::Known::From::NotYet) {
             line["volts"] = known.volts;
             line["sigmaVolts"] = known.sigmaVolts;
         }

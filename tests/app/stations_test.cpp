@@ -287,6 +287,8 @@ TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
     me_.goTo(3);
     me_.press(Qt::Key_A, Qt::AltModifier);
     EXPECT_EQ(me_.read(QStringLiteral("known1")), QStringLiteral("?"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("computed, ±"))) << "the strings' volts";
+    EXPECT_FALSE(me_.sees(QStringLiteral("learned, ±"))) << "nothing has been measured";
     EXPECT_TRUE(me_.sees(QStringLiteral("not known yet")));
     me_.clickInto(QStringLiteral("ledPlusIdle"));
     me_.type(QStringLiteral("43.2"));

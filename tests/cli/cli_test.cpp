@@ -63,6 +63,8 @@ TEST_F(CommandLine, AssessPrintsSuspectsProbesStripsAndOptions) {
     EXPECT_TRUE(json["expected"].contains("ledPlusOn"));
     EXPECT_EQ(json["thisSet"][0]["quantity"], "idle");
     EXPECT_EQ(json["thisSet"][0]["from"], "read off");
+    EXPECT_EQ(json["thisSet"][1]["from"], "computed") << "no reading of strings that run";
+    EXPECT_EQ(json["thisSet"][2]["from"], "learned");
     EXPECT_EQ(json["thisSet"][3]["from"], "not known yet");
     EXPECT_FALSE(json["thisSet"][3].contains("volts"));
     EXPECT_TRUE(json["misfit"].is_null());

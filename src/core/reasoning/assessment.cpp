@@ -331,7 +331,10 @@ double highestVolts(const driver::Quantities& known) {
     return known.value(over) * std::exp(sigmas * known.spread(over));
 }
 
-std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::Quantities& known) {
+/// \p before is what was known before any reading.
+std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::Quantities& before,
+                           const driver::Quantities& known) {
+    constexpr double narrowed = 0.9;  ///< of the spread before
     using driver::Reference;
     const auto& driver = backlight.driver;
     std::vector<Known> result;
@@ -341,9 +344,10 @@ std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::
                                        {Reference::Sink, driver.headroomVolts.has_value()}}) {
         const double volts = known.value(what);
         const double sigma = known.spread(what) * volts;
-        const auto from = isTold                                    ? Known::From::Description
-                          : driver::isKnownWellEnough(volts, sigma) ? Known::From::Readings
-                                                                    : Known::From::NotYet;
+        const auto from = isTold                                                ? Known::From::Description
+                          : !driver::isKnownWellEnough(volts, sigma)            ? Known::From::NotYet
+                          : known.spread(what) < narrowed * before.spread(what) ? Known::From::Readings
+                                                                                : Known::From::Computed;
         result.push_back({what, from, volts, sigma});
     }
     return result;
@@ -482,7 +486,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
         result.probes.resize(options.maxProbes);
     }
     const auto known = learnt(model, belief);
-    result.thisSet = knownOf(job.set.backlight, known);
+    result.thisSet = knownOf(job.set.backlight, model.nothingLearnt().known(), known);
     expect(model, job, known, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
     result.reference.overVolts = known.value(driver::Reference::OverVolts);

@@ -65,7 +65,8 @@ struct Likeliest {
 
 /// A voltage of the set that nobody can know before it is read off or measured.
 struct Known {
-    enum class From { NotYet, Readings, Description };
+    /// Computed: from the strips as they were described, and no reading has told more.
+    enum class From { NotYet, Computed, Readings, Description };
     driver::Reference what = driver::Reference::Idle;
     From from = From::NotYet;
     double volts = 0;       ///< median

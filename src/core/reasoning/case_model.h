@@ -72,6 +72,8 @@ public:
     const driver::DriverForecast& forecastOf(const Hypothesis& hypothesis) const {
         return forecasts_.at(hypothesis.forecast);
     }
+    /// What is known of the set before any reading.
+    const driver::Learning& nothingLearnt() const { return learning_.at(LearningTree::root); }
     /// What weighOfBoard() has learned under that forecast; what was told before it is asked.
     const driver::Learning& learntUnder(int forecast) const {
         const auto found = learnt_.find(forecast);
