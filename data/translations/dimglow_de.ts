@@ -1373,6 +1373,26 @@
         <source>None of these</source>
         <translation>Nichts davon</translation>
     </message>
+    <message>
+        <source>how many LEDs are there? Write 4 strips × 12</source>
+        <translation>wie viele LEDs sind es? Schreib 4 strips × 12</translation>
+    </message>
+    <message>
+        <source>nobody has described the strips yet</source>
+        <translation>die Leisten hat noch niemand beschrieben</translation>
+    </message>
+    <message>
+        <source>Nobody has described the strips yet: the supply&apos;s volts hang on how many LEDs stand in series. Say so at Take in first.</source>
+        <translation>Die Leisten hat noch niemand beschrieben: Die Spannung des Netzteils hängt daran, wie viele LEDs in Reihe sind. Erst bei der Annahme angeben.</translation>
+    </message>
+    <message>
+        <source>Faulty LED {}</source>
+        <translation>Defekte LED {}</translation>
+    </message>
+    <message>
+        <source>Describe the strips first: what mends them, and what it costs, hangs on how many there are.</source>
+        <translation>Erst die Leisten beschreiben: Was sie instand setzt und was es kostet, hängt daran, wie viele es sind.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -1533,6 +1553,18 @@
     <message>
         <source>%L1 min</source>
         <translation>%L1 min</translation>
+    </message>
+    <message>
+        <source>Look at the strips</source>
+        <translation>Die Leisten ansehen</translation>
+    </message>
+    <message>
+        <source>Outside and board have told what they can. Open the panel and write down what strips there are; then each can be probed.</source>
+        <translation>Von außen und an der Platine ist gesagt, was zu sagen ist. Panel öffnen und aufschreiben, welche Leisten es sind; dann lässt sich jede prüfen.</translation>
+    </message>
+    <message>
+        <source>Describe them</source>
+        <translation>Beschreiben</translation>
     </message>
 </context>
 <context>
@@ -2336,6 +2368,18 @@
         <source>no-go</source>
         <translation>nein</translation>
     </message>
+    <message>
+        <source>LED strips</source>
+        <translation>LED-Leisten</translation>
+    </message>
+    <message>
+        <source>How many LEDs stand in series?</source>
+        <translation>Wie viele LEDs sind in Reihe?</translation>
+    </message>
+    <message>
+        <source>No ramp without the strips: one line at Take in is enough.</source>
+        <translation>Keine Rampe ohne die Leisten: eine Zeile bei der Annahme genügt.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::ProveStation</name>
@@ -2737,6 +2781,81 @@ repair  (A)</source>
         <source>SVG</source>
         <translation>SVG</translation>
     </message>
+    <message>
+        <source>Which strips are there?</source>
+        <translation>Welche Leisten sind es?</translation>
+    </message>
+    <message>
+        <source>Mains out, back and glass off: count the strips and the LEDs on one. One line is enough; the map, the expected volts and the probes come of it.</source>
+        <translation>Netz getrennt, Rückwand und Glas ab: Leisten zählen und die LEDs auf einer. Eine Zeile genügt; Plan, erwartete Spannungen und Messungen folgen daraus.</translation>
+    </message>
+    <message>
+        <source>4 strips × 12</source>
+        <translation>4 strips × 12</translation>
+    </message>
+    <message>
+        <source>four rows of 12 LEDs, all in series</source>
+        <translation>vier Reihen zu 12 LEDs, alle in Serie</translation>
+    </message>
+    <message>
+        <source>8 x 7, 2 strips per string</source>
+        <translation>8 x 7, 2 strips per string</translation>
+    </message>
+    <message>
+        <source>four strings of 14, a channel each</source>
+        <translation>vier Stränge zu 14, je ein Kanal</translation>
+    </message>
+    <message>
+        <source>2 x 30, 6 V, bottom edge</source>
+        <translation>2 x 30, 6 V, bottom edge</translation>
+    </message>
+    <message>
+        <source>bars along the edge, LEDs of two dies</source>
+        <translation>Leisten am Rand, LEDs mit zwei Chips</translation>
+    </message>
+    <message>
+        <source>27 LEDs</source>
+        <translation>27 LEDs</translation>
+    </message>
+    <message>
+        <source>only how many stand in series is known</source>
+        <translation>nur wie viele in Reihe sind, ist bekannt</translation>
+    </message>
+    <message>
+        <source>use these strips</source>
+        <translation>diese Leisten nehmen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::StripsLine</name>
+    <message>
+        <source>Readings in the trail refer to the strips as they are: take those back before changing their number.</source>
+        <translation>Messungen im Verlauf meinen die Leisten, wie sie sind: erst diese zurücknehmen, dann ihre Zahl ändern.</translation>
+    </message>
+    <message>
+        <source>Say how many strips and LEDs there are: 4 strips × 12</source>
+        <translation>Sag, wie viele Leisten und LEDs es sind: 4 strips × 12</translation>
+    </message>
+    <message>
+        <source>Wiring</source>
+        <translation>Verdrahtung</translation>
+    </message>
+    <message>
+        <source>Backlight in one line</source>
+        <translation>Hintergrundlicht in einer Zeile</translation>
+    </message>
+    <message>
+        <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
+        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
+    </message>
+    <message>
+        <source>4 strips × 12, 3 V, 240 mA, one string</source>
+        <translation>4 strips × 12, 3 V, 240 mA, one string</translation>
+    </message>
+    <message>
+        <source>wired by hand; a line here replaces it</source>
+        <translation>von Hand verdrahtet; eine Zeile hier ersetzt es</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::SwitchOnChart</name>
@@ -2864,18 +2983,6 @@ repair  (A)</source>
         <translation>Hintergrundlicht</translation>
     </message>
     <message>
-        <source>Backlight in one line</source>
-        <translation>Hintergrundlicht in einer Zeile</translation>
-    </message>
-    <message>
-        <source>4 strips × 12, 3 V, 240 mA, one string</source>
-        <translation>4 strips × 12, 3 V, 240 mA, one string</translation>
-    </message>
-    <message>
-        <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
-        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
-    </message>
-    <message>
         <source>A good LED, measured</source>
         <translation>Eine gute LED, gemessen</translation>
     </message>
@@ -2952,20 +3059,8 @@ repair  (A)</source>
         <translation>Enter</translation>
     </message>
     <message>
-        <source>Readings in the trail refer to the strips as they are: take those back before changing their number.</source>
-        <translation>Messungen im Verlauf meinen die Leisten, wie sie sind: erst diese zurücknehmen, dann ihre Zahl ändern.</translation>
-    </message>
-    <message>
-        <source>Wiring</source>
-        <translation>Verdrahtung</translation>
-    </message>
-    <message>
         <source>Readings in the trail refer to the strings as they are: take those back first.</source>
         <translation>Messungen im Verlauf meinen die Stränge, wie sie sind: erst diese zurücknehmen.</translation>
-    </message>
-    <message>
-        <source>wired by hand; a line here replaces it</source>
-        <translation>von Hand verdrahtet; eine Zeile hier ersetzt es</translation>
     </message>
     <message>
         <source>The points tell the LED&apos;s curve, within %1 mV.</source>
@@ -2998,6 +3093,10 @@ repair  (A)</source>
     <message>
         <source>not known</source>
         <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>Not seen yet: leave it open. Look from outside and measure the board first; the strips come when the panel is open.</source>
+        <translation>Noch nicht gesehen: offen lassen. Erst von außen ansehen und an der Platine messen; die Leisten kommen, wenn das Panel offen ist.</translation>
     </message>
 </context>
 <context>

@@ -117,12 +117,34 @@ void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
     rows_->addSpacing(theme::px(6));
 }
 
+/// Outside and board have told what they can.
+void BeliefPanel::addStripsWanted(QVBoxLayout& inner) {
+    auto* title = makeLabel(tr("Look at the strips"), theme::strong());
+    title->setObjectName(QStringLiteral("nextTitle"));
+    inner.addWidget(title);
+    auto* how =
+        makeLabel(tr("Outside and board have told what they can. Open the panel and write down what strips there "
+                     "are; then each can be probed."),
+                  theme::quiet(), "quiet");
+    how->setWordWrap(true);
+    inner.addWidget(how);
+    auto* button = makeButton(tr("Describe them"), tr("Ctrl+Enter"), true);
+    button->setObjectName(QStringLiteral("next"));
+    connect(button, &QPushButton::clicked, this, &BeliefPanel::stripsChosen);
+    inner.addWidget(button);
+}
+
 void BeliefPanel::addNext() {
     const auto& assessment = session_.shown().assessment;
     auto* card = makeCard("next");
     auto* inner = new QVBoxLayout(card);
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
     inner->setSpacing(theme::px(6));
+    if (assessment.verdict.empty() && assessment.wantsStrips) {
+        addStripsWanted(*inner);
+        rows_->addWidget(card);
+        return;
+    }
     if (!assessment.verdict.empty() || assessment.probes.empty()) {
         const QString verdict = assessment.verdict.empty() ? tr("No test would tell more") : words(assessment.verdict);
         auto* title = makeLabel(verdict, theme::heading());
@@ -173,7 +195,7 @@ void BeliefPanel::addNext() {
 
 void BeliefPanel::addAlternatives() {
     const auto& probes = session_.shown().assessment.probes;
-    const bool decided = !session_.shown().assessment.verdict.empty();
+    const bool decided = !session_.shown().assessment.verdict.empty() || session_.shown().assessment.wantsStrips;
     const std::size_t from = decided ? 0 : 1;
     if (probes.size() <= from || probes[from].bits < bitsWorthShowing) {
         return;

@@ -19,11 +19,14 @@ signals:
     void probeChosen(const reasoning::Probe& probe);
     /// The fault is known; the technician wants to plan the repair.
     void planChosen();
+    /// The strips are to be described.
+    void stripsChosen();
 
 private:
     void refresh();
     void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
     void addMisfit(const reasoning::Misfit& misfit);
+    void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
 

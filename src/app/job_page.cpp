@@ -45,6 +45,7 @@ JobPage::JobPage(JobSession& session, int station)
     connect(trail_, &TrailView::refused, this, &JobPage::refused);
     belief_->setFixedWidth(theme::px(beliefWidth));
     connect(belief_, &BeliefPanel::probeChosen, this, &JobPage::takeProbe);
+    connect(belief_, &BeliefPanel::stripsChosen, this, [this] { goTo(stationIndex("strings")); });
     connect(belief_, &BeliefPanel::planChosen, this, [this] { goTo(stationIndex("fixPlan")); });
     columns->addWidget(unfold_);
     columns->addWidget(trail_);
@@ -100,7 +101,9 @@ void JobPage::takeNext() {
     }
     const auto shown = session_.snapshot();
     const auto& assessment = shown->assessment;
-    if (assessment.verdict.empty() && !assessment.probes.empty()) {
+    if (assessment.verdict.empty() && assessment.wantsStrips) {
+        goTo(stationIndex("strings"));
+    } else if (assessment.verdict.empty() && !assessment.probes.empty()) {
         takeProbe(assessment.probes.front());
     } else {
         goTo(stationIndex("fixPlan"));

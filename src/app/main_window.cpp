@@ -399,7 +399,7 @@ void MainWindow::newJob() {
         job::Job job;
         job.id = logbook_.nextId().toStdString();
         job.title = tr("New job").toStdString();
-        job.set.backlight = backlight::plainBacklight({});
+        job.set.backlight = backlight::plainBacklight(backlight::undescribed());
         logbook_.create(job, tr("Taken in"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {

@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QtConcurrent>
+#include <algorithm>
 #include <exception>
 #include <utility>
 
@@ -81,6 +82,13 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
 }
 
 void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning::Assessment& assessment) {
+    const auto strings = std::find_if(assessment.thisSet.begin(), assessment.thisSet.end(),
+                                      [](const auto& known) { return known.what == driver::Reference::Strings; });
+    const bool isKnown = strings != assessment.thisSet.end() && strings->from != reasoning::Known::From::NotYet;
+    setVisible(isKnown);
+    if (!isKnown) {
+        return;
+    }
     Request request{backlight, assessment.reference, assessment.likeliest};
     if (watcher_.isRunning()) {
         waiting_ = std::move(request);

@@ -99,7 +99,7 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
         expected[test->perChannel ? fmt::format("{}/{}", asked.test, asked.channel) : asked.test] = bandJson(band);
     }
     json strips = json::array();
-    for (std::size_t strip = 0; strip < job.set.backlight.strips.size(); ++strip) {
+    for (std::size_t strip = 0; strip < assessment.ledShares.size(); ++strip) {
         strips.push_back({{"strip", job.set.backlight.strips[strip].label},
                           {"expectedVoltsAtTester", assessment.expectedStripVolts[strip]},
                           {"faultyShares", assessment.ledShares[strip]}});
@@ -118,6 +118,7 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
                                                  {"entry", assessment.misfit->entry.value_or(0)}})
                                          : json()},
             {"strips", strips},
+            {"wantsStrips", assessment.wantsStrips},
             {"located", located},
             {"options", optionsJson(assessment.plan)},
             {"advised", assessment.plan.advised},

@@ -6,7 +6,6 @@
 #include <stdexcept>
 
 #include "core/circuit/operating_point.h"
-#include "core/driver/meter.h"
 #include "core/driver/quantities.h"
 
 namespace dimglow::virtualset {
@@ -16,7 +15,7 @@ namespace {
 constexpr double meterShare = 0.003;
 constexpr double watchSeconds = 20;
 constexpr double partShare = 0.01;
-constexpr double setShare = 0.03;  ///< one set of a kind and the next
+constexpr double reachShare = 1.1;  ///< of the over-voltage level, that string currents are tabulated for
 
 double rounded(double volts) {
     return std::round(std::max(0.0, volts) * 10) / 10;
@@ -24,19 +23,17 @@ double rounded(double volts) {
 
 }  // namespace
 
-SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade)
+SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade,
+                     const Manner& manner)
     : backlight_(std::move(backlight)),
       fault_(std::move(fault)),
       trade_(trade),
-      suspect_(trade.suspect(fault_.suspect)) {
+      suspect_(trade.suspect(fault_.suspect)),
+      manner_(manner) {
     if (suspect_ == nullptr) {
         throw std::invalid_argument(fmt::format("there is no suspect \"{}\"", fault_.suspect));
     }
-    std::vector<backlight::ChannelDemand> demands;
-    for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(backlight_, channel, fault_.strings));
-    }
-    forecast_ = driver::forecast(backlight_, driver::referenceOf(backlight_), demands, trade_.behaviourOf(*suspect_));
+    stage_ = fault_.stage.value_or(trade_.behaviourOf(*suspect_).stage);
 }
 
 /// A number in -1 … 1 that depends on the seed and the question only (FNV-1a, folded).
@@ -73,26 +70,45 @@ evidence::LightSeen SealedSet::light() const {
             std::max(0.1, rounded((*watched.darkSeconds - *watched.lightSeconds) * (1 + 0.2 * spread("light"))))};
 }
 
+bool SealedSet::hasFeed() const {
+    return stage_.supplyTimes > 0 && (stage_.asked || !manner_.feedIsSwitched);
+}
+
+double SealedSet::still(const std::string& test) const {
+    if (test == "blOn") {
+        return stage_.asked ? manner_.blOnVolts : manner_.residueVolts;
+    }
+    if (test == "dim") {
+        const bool isDriven = stage_.dim > 0 && (stage_.asked || !manner_.dimGoesWithBlOn);
+        return isDriven ? manner_.dimVolts : manner_.residueVolts;
+    }
+    if (test == driver::ledPlusIdle) {
+        return hasFeed() ? backlight_.driver.someIdleVolts() * stage_.supplyTimes : manner_.residueVolts;
+    }
+    // A voltage that the knowledge files have added: as they say.
+    const auto* voltage = trade_.behaviourOf(*suspect_).voltage(test);
+    if (voltage == nullptr) {
+        throw std::invalid_argument(fmt::format("\"{}\" is no voltage", test));
+    }
+    const auto& modes = voltage->modes;
+    const auto& mode =
+        *std::max_element(modes.begin(), modes.end(), [](const auto& a, const auto& b) { return a.weight < b.weight; });
+    return driver::nothingLearntOf(backlight_, driver::referenceOf(backlight_)).known().of(mode.volts).median;
+}
+
 evidence::Measured SealedSet::measure(const std::string& test, int channel) const {
-    const auto* modes = forecast_.of(test, channel);
-    if (modes == nullptr) {
-        throw std::invalid_argument(fmt::format("\"{}\" of channel {} is no voltage", test, channel));
-    }
-    const double off = spread(test + std::to_string(channel));
+    const double off = 1 + partShare * spread(test + std::to_string(channel));
     const bool plugOut = test == driver::ledPlusPlugOut;
-    if (test == driver::ledPlusOn || plugOut || test == driver::ledMinus) {
-        const auto& watched = this->watched(plugOut);
-        const auto series = test == driver::ledMinus ? watched.ledMinus(channel) : watched.ledPlus();
-        const auto view = driver::throughMeter(series, watched.secondsApart);
-        const double scale = driver::referenceOf(backlight_).labelScale * (1 + partShare * off);
-        return {test, channel, view.shape, rounded(scale * view.volts), rounded(scale * view.rest)};
+    if (test != driver::ledPlusOn && !plugOut && test != driver::ledMinus) {
+        const double volts = rounded(still(test) * off);
+        return {test, channel, driver::Shape::Steady, volts, volts};
     }
-    const auto& mode = *std::max_element(modes->begin(), modes->end(),
-                                         [](const auto& a, const auto& b) { return a.weight < b.weight; });
-    const auto volts = driver::nothingLearntOf(backlight_, driver::referenceOf(backlight_)).known().of(mode.volts);
-    const double apart = volts.scatter + setShare * (volts.median - mode.volts.plus);
-    const double value = rounded(volts.median + 0.5 * off * apart);
-    return {test, channel, driver::Shape::Steady, value, value};
+    const auto& watched = this->watched(plugOut);
+    const auto series = test == driver::ledMinus ? watched.ledMinus(channel) : watched.ledPlus();
+    const auto view = driver::throughMeter(series, watched.secondsApart, manner_.meterSeconds);
+    const double residue = hasFeed() || test == driver::ledMinus ? 0 : manner_.residueVolts;
+    const double scale = driver::referenceOf(backlight_).labelScale * off;
+    return {test, channel, view.shape, rounded(scale * view.volts + residue), rounded(scale * view.rest + residue)};
 }
 
 evidence::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
@@ -198,8 +214,18 @@ const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
 }
 
 driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
-    return driver::switchOn(backlight_, driver::referenceOf(backlight_), fault_.strings,
-                            trade_.behaviourOf(*suspect_).stage, seconds, plugOut);
+    const auto reference = driver::referenceOf(backlight_);
+    auto stage = driver::stageOf(backlight_, reference, stage_);
+    stage.outputFarads = manner_.outputFarads.value_or(stage.outputFarads);
+    stage.softStartSeconds = manner_.softStartSeconds.value_or(stage.softStartSeconds);
+    stage.blankingSeconds = manner_.blankingSeconds.value_or(stage.blankingSeconds);
+    stage.hiccupSeconds = manner_.hiccupSeconds.value_or(stage.hiccupSeconds);
+    stage.restarts = manner_.restarts;
+    stage.dropsDarkChannels = manner_.dropsDarkChannels;
+    stage.clampsOverVoltage = manner_.clampsOverVoltage;
+    stage.supplyVolts = hasFeed() ? stage.supplyVolts : 0;
+    const double reachVolts = reachShare * reference.overVolts / reference.labelScale;
+    return driver::simulate(stage, driver::StringLoad(backlight_, fault_.strings, reachVolts, plugOut), seconds);
 }
 
 }  // namespace dimglow::virtualset

@@ -3,6 +3,7 @@
 #include <cstdint>
 #include <string>
 
+#include "core/driver/meter.h"
 #include "core/driver/switch_on.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
@@ -13,7 +14,26 @@ namespace dimglow::virtualset {
 struct SealedFault {
     std::string suspect;  ///< id of the suspect kind
     backlight::Faults strings;
-    std::uint32_t seed = 1;  ///< of the spread of parts and meter
+    std::uint32_t seed = 1;                         ///< of the spread of parts and meter
+    std::optional<driver::StageChange> stage = {};  ///< of another size than the knowledge files have
+};
+
+/// How a set does what each set of its kind does in a way of its own, and the meter that is put to it. The defaults are
+/// those of no particular set (common practice, no source).
+struct Manner {
+    double blOnVolts = 3.3;
+    double dimVolts = 2.4;
+    double residueVolts = 0;  ///< on a line that nobody drives
+    double meterSeconds = driver::usualWindowSeconds;
+    std::optional<double> outputFarads = {};  ///< empty: as driver::StageSpec has it, as all that follow
+    std::optional<double> softStartSeconds = {};
+    std::optional<double> blankingSeconds = {};
+    std::optional<double> hiccupSeconds = {};
+    std::optional<int> restarts = driver::StageSpec().restarts;
+    bool dropsDarkChannels = false;
+    bool clampsOverVoltage = false;
+    bool feedIsSwitched = false;   ///< no LED+ until the main board asks for power
+    bool dimGoesWithBlOn = false;  ///< no DIM while no light is asked for
 };
 
 /// A simulated display that answers every test as a real one with this fault would.
@@ -23,9 +43,11 @@ struct SealedFault {
 class SealedSet {
 public:
     /// \throws std::invalid_argument when the suspect is not in \p trade
-    SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade);
+    SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade,
+              const Manner& manner = {});
 
     const backlight::Backlight& backlight() const { return backlight_; }
+    const SealedFault& fault() const { return fault_; }
 
     evidence::Answer answer(const std::string& test) const;
     evidence::LightSeen light() const;
@@ -46,12 +68,16 @@ private:
     /// switchOn() for as long as a person watches; computed once.
     const driver::SwitchOn& watched(bool plugOut) const;
     double spread(const std::string& what) const;
+    /// A voltage that stands still, V. \throws std::invalid_argument when there is none of that test
+    double still(const std::string& test) const;
+    bool hasFeed() const;
 
     backlight::Backlight backlight_;
     SealedFault fault_;
     const knowledge::Knowledge& trade_;
     const knowledge::SuspectKind* suspect_;
-    driver::DriverForecast forecast_;
+    Manner manner_;
+    driver::StageChange stage_;
     mutable std::optional<driver::SwitchOn> watched_[2];
 };
 

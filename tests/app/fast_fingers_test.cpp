@@ -79,6 +79,11 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.type(QStringLiteral("4 strips x 12"));
+    me_.press(Qt::Key_Return);
+    me_.settle();
     me_.goTo(5);
     me_.goTo(1);
     me_.clickInto(QStringLiteral("wiringLine"));

@@ -534,8 +534,7 @@ TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
 }
 
 TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
-    me_.press(Qt::Key_N, Qt::ControlModifier);
-    me_.goTo(1);
+    describeNewJob(QStringLiteral("4 strips × 12, one string"));
     me_.clickInto(QStringLiteral("wiringBoard"));
     me_.press(Qt::Key_Left);
     me_.press(Qt::Key_Left);

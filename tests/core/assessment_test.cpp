@@ -81,7 +81,10 @@ TEST(LedPlusAtSwitchOn, NearTheLabelThenBackMeansTheLeds) {
 }
 
 TEST(LedPlusAtSwitchOn, AtTheLabelAndSteadyLeavesNeitherDriverNorOpenLed) {
-    const auto assessment = withLedPlus(Shape::Steady, 101, 101);
+    auto job = hundredVoltSet();
+    job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::StaysLit, 0});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 101, 101});
+    const auto assessment = assess(job, trade());
     EXPECT_LT(shareOfSuspect(assessment, "openLed"), 0.05);
     EXPECT_LT(shareOfSuspect(assessment, "driverNotSwitching"), 0.02);
 }

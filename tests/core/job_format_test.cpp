@@ -45,6 +45,19 @@ TEST(JobFile, EveryDemoJobReadsBack) {
 
 // The files are made by the virtual set. After a change of the model: DIMGLOW_WRITE_DEMO=1 core_tests
 // --gtest_filter=DemoFiles.*
+TEST(JobFile, OfASetThatNobodyHasDescribedHasNoStripsInIt) {
+    Job job;
+    job.id = "SK-9002";
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    job.set.backlight.ledPlusLabel = 68;
+    const auto written = toJson(job);
+    const auto& backlight = written["set"]["backlight"];
+    for (const char* member : {"strips", "channels", "widthMm", "heightMm"}) {
+        EXPECT_FALSE(backlight.contains(member)) << member;
+    }
+    EXPECT_EQ(fromJson(written), job);
+}
+
 TEST(DemoFiles, AreWhatTheVirtualSetAnswers) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
         const std::string path = std::string(DIMGLOW_SOURCE_DIR) + "/data/demo/" + demo.job.id + ".json";

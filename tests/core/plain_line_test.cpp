@@ -34,6 +34,24 @@ TEST(Line, OfFourStripsInOneString) {
     EXPECT_EQ(plainBacklight(d), plainBacklight({}));
 }
 
+TEST(Line, OfASetThatNobodyHasSeenStaysWithoutStripsUntilItSaysHowManyLeds) {
+    const auto on = [](const char* line) { return readLine(line, undescribed()); };
+    const auto labelled = std::get<PlainDescription>(on("label 68 V, idle 24"));
+    EXPECT_FALSE(labelled.isDescribed);
+    EXPECT_EQ(lineOf(labelled), "label 68 V, idle 24 V");
+    EXPECT_EQ(plainDescriptionOf(plainBacklight(labelled))->ledPlusLabel, 68);
+    const auto described = std::get<PlainDescription>(readLine("4 x 12, 2 strings", labelled));
+    EXPECT_TRUE(described.isDescribed);
+    EXPECT_EQ(described.ledPlusLabel, 68) << "what was known stays";
+    EXPECT_EQ(plainBacklight(described).channels.size(), 2u);
+    const auto counted = plainBacklight(std::get<PlainDescription>(on("27 LEDs")));
+    EXPECT_EQ(counted.ledCount(), 27);
+    EXPECT_EQ(counted.channels.size(), 1u);
+    for (const char* tooLittle : {"4 strips", "240 mA", "6 V"}) {
+        ASSERT_TRUE(std::holds_alternative<LineProblem>(on(tooLittle))) << tooLittle;
+    }
+}
+
 TEST(Line, TakesItsPartsInAnyOrderAndCase) {
     EXPECT_EQ(plainBacklight(read("240 mA; ONE STRING; 3 v; 4 STRIPS x 12")), plainBacklight({}));
 }

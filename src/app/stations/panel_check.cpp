@@ -84,7 +84,7 @@ void PanelCheckStation::makeChannelBox() {
     channel_->setAccessibleName(tr("What to light"));
     connect(channel_, &QComboBox::activated, this, [this](int channel) {
         tell(session_.edit(tr("What to light"), [&](job::Job& job) {
-            const bool lamps = channel >= int(job.set.backlight.channels.size());
+            const bool lamps = channel == channel_->count() - 1;
             job.set.lamps = lamps ? lamps::Lamps{1, job.set.backlight.widthMm} : lamps::Lamps{};
             job.panelCheck.channel = lamps ? 0 : channel;
         }));
@@ -221,8 +221,13 @@ void PanelCheckStation::showJob() {
     const auto& job = this->job();
     const auto& check = job.panelCheck;
     channel_->clear();
+    if (!job.set.backlight.isDescribed) {
+        channel_->addItem(tr("LED strips"));
+    }
     for (const auto& channel : job.set.backlight.channels) {
-        channel_->addItem(tr("channel %1").arg(QString::fromStdString(channel.label)));
+        if (job.set.backlight.isDescribed) {
+            channel_->addItem(tr("channel %1").arg(QString::fromStdString(channel.label)));
+        }
     }
     channel_->addItem(tr("lamps (CCFL)"));
     channel_->setCurrentIndex(job.set.lamps.count > 0 ? channel_->count() - 1 : check.channel);
@@ -264,10 +269,11 @@ void PanelCheckStation::showPlan() {
     headline_->setText(
         plan.isCcfl
             ? tr("Lamps run at %1 V, strike near %2 V").arg(plan.lampVolts, 0, 'f', 0).arg(plan.strikeVolts, 0, 'f', 0)
-            : tr("First glow %1 V, light %2 V at %3 mA")
-                  .arg(plan.kneeVolts, 0, 'f', 0)
-                  .arg(plan.lightVolts, 0, 'f', 0)
-                  .arg(1000 * plan.safeAmps, 0, 'f', 0));
+        : !job.set.backlight.isDescribed ? tr("How many LEDs stand in series?")
+                                         : tr("First glow %1 V, light %2 V at %3 mA")
+                                               .arg(plan.kneeVolts, 0, 'f', 0)
+                                               .arg(plan.lightVolts, 0, 'f', 0)
+                                               .arg(1000 * plan.safeAmps, 0, 'f', 0));
     QStringList parts;
     for (const auto& part : plan.stack) {
         parts << tr("%1: %L2 V, limit %3 mA, its plus at %4 V")
@@ -301,15 +307,16 @@ void PanelCheckStation::showPlan() {
         ramp_->addWidget(card);
     }
     if (!plan.refusal.empty()) {
-        auto* empty =
-            makeLabel(plan.isCcfl ? tr("The generator's own ramp; lamps lit one after the other, each through its "
-                                       "ballast.")
-                                  : tr("No ramp yet: write down outputs that reach %1 V together, at %2 mA "
-                                       "each, isolated for where they stand. Or light fewer LEDs: one strip "
-                                       "at Strings.")
-                                        .arg(1.1 * plan.lightVolts, 0, 'f', 0)
-                                        .arg(1000 * plan.safeAmps, 0, 'f', 0),
-                      theme::body(), "quiet");
+        auto* empty = makeLabel(
+            plan.isCcfl ? tr("The generator's own ramp; lamps lit one after the other, each through its "
+                             "ballast.")
+            : !job.set.backlight.isDescribed ? tr("No ramp without the strips: one line at Take in is enough.")
+                                             : tr("No ramp yet: write down outputs that reach %1 V together, at %2 mA "
+                                                  "each, isolated for where they stand. Or light fewer LEDs: one strip "
+                                                  "at Strings.")
+                                                   .arg(1.1 * plan.lightVolts, 0, 'f', 0)
+                                                   .arg(1000 * plan.safeAmps, 0, 'f', 0),
+            theme::body(), "quiet");
         empty->setWordWrap(true);
         ramp_->addWidget(empty);
     }

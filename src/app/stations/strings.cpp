@@ -45,17 +45,18 @@ QString bridgeWords(const job::Job& job, const evidence::Bridged& bridged) {
 }  // namespace
 
 StringsStation::StringsStation(JobSession& session) : Station(session, QStringLiteral("strings"), tr("Strings")) {
-    auto* mapCard = makeCard("panel");
-    auto* mapLayout = new QVBoxLayout(mapCard);
+    body_->addWidget(makeNotSeenCard());
+    mapCard_ = makeCard("panel");
+    auto* mapLayout = new QVBoxLayout(mapCard_);
     mapLayout->setContentsMargins(theme::px(6), theme::px(4), theme::px(6), theme::px(4));
     map_ = new BacklightMap;
     map_->setObjectName(QStringLiteral("map"));
     map_->installEventFilter(this);
     mapLayout->addWidget(map_);
-    body_->addWidget(mapCard, 1);
+    body_->addWidget(mapCard_, 1);
 
-    auto* entry = makeCard("panel");
-    auto* rows = new QVBoxLayout(entry);
+    entry_ = makeCard("panel");
+    auto* rows = new QVBoxLayout(entry_);
     rows->setContentsMargins(theme::px(16), theme::px(8), theme::px(16), theme::px(8));
     rows->setSpacing(theme::px(5));
     auto* columns = new QHBoxLayout;
@@ -68,7 +69,8 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
     ledVerdict_->setWordWrap(true);
     rows->addWidget(ledVerdict_);
-    body_->addWidget(entry);
+    body_->addWidget(entry_);
+    body_->addStretch();
 
     connect(&session_, &JobSession::opened, this, &StringsStation::startOver);
     connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
@@ -79,6 +81,40 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
             showRun();
         }
     });
+}
+
+/// Nobody has described the strips yet: here is where, and what comes of it.
+QWidget* StringsStation::makeNotSeenCard() {
+    notSeen_ = makeCard("panel");
+    auto* rows = new QVBoxLayout(notSeen_);
+    rows->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(16));
+    rows->setSpacing(theme::px(8));
+    rows->addWidget(makeLabel(tr("Which strips are there?"), theme::heading()));
+    auto* why = makeLabel(tr("Mains out, back and glass off: count the strips and the LEDs on one. One line is enough; "
+                             "the map, the expected volts and the probes come of it."),
+                          theme::body(), "quiet");
+    why->setWordWrap(true);
+    rows->addWidget(why);
+    line_ = new StripsLine(session_);
+    line_->setObjectName(QStringLiteral("stripsLine"));
+    line_->setFont(theme::reading(20));
+    rows->addWidget(line_);
+    const std::pair<QString, QString> examples[] = {
+        {tr("4 strips × 12"), tr("four rows of 12 LEDs, all in series")},
+        {tr("8 x 7, 2 strips per string"), tr("four strings of 14, a channel each")},
+        {tr("2 x 30, 6 V, bottom edge"), tr("bars along the edge, LEDs of two dies")},
+        {tr("27 LEDs"), tr("only how many stand in series is known")}};
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(theme::px(18));
+    int row = 0;
+    for (const auto& [words, meaning] : examples) {
+        grid->addWidget(makeLabel(words, theme::strong()), row, 0);
+        grid->addWidget(makeLabel(meaning, theme::body(), "quiet"), row, 1);
+        ++row;
+    }
+    grid->setColumnStretch(1, 1);
+    rows->addLayout(grid);
+    return notSeen_;
 }
 
 /// What the tester shows, as it is typed.
@@ -189,6 +225,18 @@ const reasoning::Probe* StringsStation::nextStringProbe() const {
 
 void StringsStation::showJob() {
     const auto& job = this->job();
+    const bool isDescribed = job.set.backlight.isDescribed;
+    notSeen_->setVisible(!isDescribed);
+    mapCard_->setVisible(isDescribed);
+    entry_->setVisible(isDescribed);
+    if (!isDescribed) {
+        setSubtitle({});
+        line_->refresh();
+        return;
+    }
+    if (line_->hasFocus()) {
+        map_->setFocus();
+    }
     map_->show(session_.snapshot());
     const auto* next = nextStringProbe();
     map_->setWanted(next == nullptr ? std::nullopt : evidence::runOf(next->question));
@@ -440,7 +488,9 @@ void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glo
 }
 
 void StringsStation::enter() {
-    if (const auto* next = nextStringProbe()) {
+    if (!job().set.backlight.isDescribed) {
+        line_->setFocus();
+    } else if (const auto* next = nextStringProbe()) {
         goTo(*next);
     } else {
         map_->setFocus();
@@ -488,7 +538,9 @@ bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void StringsStation::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier) {
+    if (!job().set.backlight.isDescribed) {
+        Station::keyPressEvent(event);
+    } else if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier) {
         commitNothingLit();
     } else if (event->key() == Qt::Key_M && event->modifiers() == Qt::NoModifier) {
         map_->setFocus();
@@ -524,6 +576,9 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
+    if (!session_.hasJob() || !job().set.backlight.isDescribed) {
+        return {{tr("Enter"), tr("use these strips")}};
+    }
     return {{tr("Enter"), tr("write")},  {tr("N"), tr("none lit")}, {tr("Esc"), tr("map")},
             {tr("L H T D"), tr("mark")}, {tr("Z"), tr("zoom")},     {tr("E"), tr("SVG")}};
 }

@@ -7,6 +7,7 @@
 #include "app/backlight_map.h"
 #include "app/stations/number_field.h"
 #include "app/stations/station.h"
+#include "app/stations/strips_line.h"
 
 namespace dimglow::app {
 
@@ -29,6 +30,7 @@ protected:
 private:
     using Minus = backlight::TesterProbe::Minus;
 
+    QWidget* makeNotSeenCard();
     QLayout* makeReadingColumn();
     QLayout* makeRunColumn();
     QLayout* makeSettingsRow();
@@ -50,6 +52,10 @@ private:
     void mark(backlight::LedPlace place, evidence::LedSeen::Glow glow);
     const reasoning::Probe* nextStringProbe() const;
 
+    QFrame* notSeen_;  ///< instead of the map and the fields while nobody has described the strips
+    StripsLine* line_;
+    QFrame* mapCard_;
+    QFrame* entry_;
     BacklightMap* map_;
     QLabel* title_;
     QLabel* how_;

@@ -25,6 +25,8 @@ namespace {
 constexpr double mostMoney = 1e6;
 constexpr double mostHours = 200000;
 constexpr int wiringColumns = 5;
+/// Fields that say how many strips and LEDs there are.
+constexpr const char* howMany[] = {"strips", "leds", "series"};
 
 /// Puts what a line says into the backlight of a job; \returns what is wrong with the line.
 template <class Values, class Put>
@@ -172,16 +174,8 @@ QWidget* TakeInStation::makeWiringCard() {
     summary_->setObjectName(QStringLiteral("wiringSummary"));
     summary_->setWordWrap(true);
     wires->addWidget(summary_, 0, 1, 1, wiringColumns - 1);
-    line_ = new QLineEdit;
+    line_ = new StripsLine(session_);
     line_->setObjectName(QStringLiteral("wiringLine"));
-    line_->setAccessibleName(tr("Backlight in one line"));
-    line_->setFont(theme::body());
-    line_->setPlaceholderText(tr("4 strips × 12, 3 V, 240 mA, one string"));
-    line_->setToolTip(
-        tr("strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its "
-           "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label "
-           "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
-    connect(line_, &QLineEdit::returnPressed, this, &TakeInStation::describe);
     wires->addWidget(line_, 1, 0, 1, wiringColumns);
     addWiringNumbers(wires);
     addBoard(wires);
@@ -227,7 +221,7 @@ void TakeInStation::addWiringNumbers(QGridLayout* wires) {
         edit->setFont(theme::body());
         edit->setMinimumWidth(theme::px(60));
         wiring_[id] = edit;
-        connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::rewire);
+        connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::useForm);
         place(name, edit);
     };
     placeNumber("strips", tr("Strips"));
@@ -249,12 +243,12 @@ void TakeInStation::addWiringNumbers(QGridLayout* wires) {
     placeNumber("ratedAmps", tr("LED rated, mA"));
     placeNumber("celsius", tr("LEDs at, °C"));
     placeNumber("label", tr("LED+ label, V"));
-    for (const char* id : {"idle", "label"}) {
+    for (const char* id : {"strips", "leds", "series", "amps", "ratedVolts", "ratedAmps", "idle", "label"}) {
         wiring_[id]->setPlaceholderText(tr("not known"));
     }
     auto* apply = makeButton(tr("Use it"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
-    connect(apply, &QPushButton::clicked, this, &TakeInStation::rewire);
+    connect(apply, &QPushButton::clicked, this, &TakeInStation::useForm);
     wires->addWidget(apply, 7, wiringColumns - 1);
 }
 
@@ -300,23 +294,8 @@ void TakeInStation::commit(QLineEdit* edit) {
     }
 }
 
-backlight::PlainDescription TakeInStation::current() const {
-    const auto& panel = session_.job().set.backlight;
-    if (const auto plain = backlight::plainDescriptionOf(panel)) {
-        return *plain;
-    }
-    backlight::PlainDescription plain;
-    plain.led = panel.strips.front().led;
-    plain.ledPoints = panel.ledPoints;
-    plain.harness = panel.harness;
-    plain.celsius = panel.celsius;
-    plain.widthMm = panel.widthMm;
-    plain.heightMm = panel.heightMm;
-    return plain;
-}
-
 std::optional<backlight::PlainDescription> TakeInStation::described() const {
-    backlight::PlainDescription plain = current();
+    backlight::PlainDescription plain = plainOf(session_.job().set.backlight);
     bool sound = true;
     using job::Unit;
     const auto read = [&](const char* id, const job::Expected& expected) {
@@ -331,74 +310,48 @@ std::optional<backlight::PlainDescription> TakeInStation::described() const {
         }
         return value;
     };
-    plain.strips = int(read("strips", {1, 60}));
-    plain.ledsPerStrip = int(read("leds", {1, 400}));
-    plain.stripsPerString = int(read("series", {1, 60}));
-    plain.amps = read("amps", {1, 10000, Unit::Milliamps}) / 1000;
-    const int dies = ledClass_->currentIndex() + 1;
-    const double volts = read("ratedVolts", {2.0 * dies, 4.5 * dies, Unit::Volts});
-    const double amps = read("ratedAmps", {1, 10000, Unit::Milliamps}) / 1000;
-    if (dies != plain.led.dies || number(volts) != number(plain.led.ratedVolts) ||
-        number(amps) != number(plain.led.ratedAmps)) {
-        plain.led = backlight::classLed(dies, volts, amps);  // another LED than the one that was measured
-        plain.ledPoints.clear();
-    }
-    plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
     const auto readIfKnown = [&](const char* id, const job::Expected& expected) {
         const bool isKnown = !wiring_.at(id)->text().trimmed().isEmpty();
         return isKnown ? std::optional(read(id, expected)) : std::nullopt;
     };
+    const bool saysHowMany = std::any_of(std::begin(howMany), std::end(howMany),
+                                         [&](const char* id) { return !wiring_.at(id)->text().trimmed().isEmpty(); });
+    if (plain.isDescribed || saysHowMany) {
+        plain.isDescribed = true;
+        plain.strips = int(read("strips", {1, 60}));
+        plain.ledsPerStrip = int(read("leds", {1, 400}));
+        plain.stripsPerString = int(read("series", {1, 60}));
+        plain.amps = readIfKnown("amps", {1, 10000, Unit::Milliamps}).value_or(1000 * plain.amps) / 1000;
+        const int dies = ledClass_->currentIndex() + 1;
+        const double volts = readIfKnown("ratedVolts", {2.0 * dies, 4.5 * dies, Unit::Volts})
+                                 .value_or(backlight::classVoltsPerDie * dies);
+        const double amps =
+            readIfKnown("ratedAmps", {1, 10000, Unit::Milliamps}).value_or(1000 * plain.led.ratedAmps) / 1000;
+        if (dies != plain.led.dies || number(volts) != number(plain.led.ratedVolts) ||
+            number(amps) != number(plain.led.ratedAmps)) {
+            plain.led = backlight::classLed(dies, volts, amps);  // another LED than the one that was measured
+            plain.ledPoints.clear();
+        }
+    }
+    plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
     plain.idleVolts = readIfKnown("idle", {0, 500, Unit::Volts});
     plain.ledPlusLabel = readIfKnown("label", {1, 2000, Unit::Volts});
     return sound ? std::optional(plain) : std::nullopt;
 }
 
-bool TakeInStation::isReferredTo() const {
-    const auto& trail = session_.job().trail;
-    return std::any_of(trail.begin(), trail.end(), [](const auto& e) {
-        const auto* measured = std::get_if<evidence::Measured>(&e.what);
-        return std::holds_alternative<evidence::TesterTaken>(e.what) ||
-               std::holds_alternative<evidence::LedSeen>(e.what) ||
-               std::holds_alternative<evidence::LedChecked>(e.what) ||
-               std::holds_alternative<evidence::Bridged>(e.what) || (measured != nullptr && measured->channel > 0);
-    });
-}
-
-/// \returns what keeps \p wired from taking the place of the backlight, besides the limits that every edit has
-QString TakeInStation::obstacle(const backlight::Backlight& wired) const {
-    const auto& now = session_.job().set.backlight;
-    const bool alike = wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
-                       wired.channels.size() == now.channels.size();
-    return isReferredTo() && !alike ? tr("Readings in the trail refer to the strips as they are: take those back "
-                                         "before changing their number.")
-                                    : QString();
-}
-
 bool TakeInStation::rewireTo(const backlight::Backlight& wired, QWidget* field) {
-    if (const QString why = obstacle(wired); !why.isEmpty()) {
-        return tell({why}, field);
-    }
-    return tell(session_.edit(tr("Wiring"), [&](job::Job& job) { job.set.backlight = wired; }), field);
+    return tell(rewire(session_, wired), field);
 }
 
 void TakeInStation::repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change) {
-    if (isReferredTo()) {
+    if (isReferredTo(session_.job())) {
         emit refused(tr("Readings in the trail refer to the strings as they are: take those back first."));
     } else {
         rewireTo(change(session_.job().set.backlight), nullptr);
     }
 }
 
-void TakeInStation::describe() {
-    const auto read = backlight::readLine(line_->text().toStdString(), current());
-    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
-        refuse(line_, inWords(*problem));
-    } else if (rewireTo(backlight::plainBacklight(std::get<backlight::PlainDescription>(read)), line_)) {
-        line_->setModified(false);
-    }
-}
-
-void TakeInStation::rewire() {
+void TakeInStation::useForm() {
     const auto plain = described();
     auto* focused = qobject_cast<QLineEdit*>(focusWidget());
     if (plain && rewireTo(backlight::plainBacklight(*plain), focused)) {
@@ -425,19 +378,22 @@ void TakeInStation::showJob() {
     }
     complaint_->refresh();
     const auto& panel = job.set.backlight;
+    const bool isDescribed = panel.isDescribed;
     const auto& strip = panel.strips.front();
-    const std::pair<const char*, double> values[] = {
+    const std::pair<const char*, double> ofStrips[] = {
         {"strips", double(panel.strips.size())},
         {"leds", double(strip.leds)},
         {"series", double(panel.channels.front().strings.front().strips.size())},
         {"amps", 1000 * panel.channels.front().amps / double(panel.channels.front().strings.size())},
         {"ratedVolts", strip.led.ratedVolts},
-        {"ratedAmps", 1000 * strip.led.ratedAmps},
-        {"celsius", panel.celsius}};
-    for (const auto& [id, value] : values) {
+        {"ratedAmps", 1000 * strip.led.ratedAmps}};
+    for (const auto& [id, value] : ofStrips) {
         if (!wiring_[id]->isModified()) {
-            wiring_[id]->setText(number(value));
+            wiring_[id]->setText(isDescribed ? number(value) : QString());
         }
+    }
+    if (!wiring_["celsius"]->isModified()) {
+        wiring_["celsius"]->setText(number(panel.celsius));
     }
     const std::pair<const char*, std::optional<double>> ifKnown[] = {{"label", panel.ledPlusLabel},
                                                                      {"idle", panel.driver.idleVolts}};
@@ -446,13 +402,12 @@ void TakeInStation::showJob() {
             wiring_[id]->setText(value ? number(*value) : QString());
         }
     }
-    ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
-    board_->show(panel);
-    if (!line_->isModified()) {
-        const auto plain = backlight::plainDescriptionOf(panel);
-        line_->setText(plain ? QString::fromStdString(backlight::lineOf(*plain)) : QString());
-        line_->setPlaceholderText(plain ? QString() : tr("wired by hand; a line here replaces it"));
+    if (isDescribed) {
+        ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
     }
+    board_->setVisible(isDescribed);
+    board_->show(panel);
+    line_->refresh();
     QStringList notes;
     if (!panel.ledPoints.empty()) {
         const auto fit = backlight::fitTo(panel, panel.ledPoints);
@@ -465,10 +420,13 @@ void TakeInStation::showJob() {
     }
     notes_->setText(notes.join(QLatin1Char(' ')));
     notes_->setVisible(!notes.isEmpty());
-    summary_->setText(tr("Channels: %1. LEDs: %2. LED+ runs at %3 V.")
-                          .arg(panel.channels.size())
-                          .arg(panel.ledCount())
-                          .arg(assessment().reference.stringVolts, 0, 'f', 0));
+    summary_->setText(!isDescribed
+                          ? tr("Not seen yet: leave it open. Look from outside and measure the board first; the strips "
+                               "come when the panel is open.")
+                          : tr("Channels: %1. LEDs: %2. LED+ runs at %3 V.")
+                                .arg(panel.channels.size())
+                                .arg(panel.ledCount())
+                                .arg(assessment().reference.stringVolts, 0, 'f', 0));
 }
 
 void TakeInStation::enter() {

@@ -6,9 +6,9 @@
 #include <functional>
 
 #include "app/stations/station.h"
+#include "app/stations/strips_line.h"
 #include "app/stations/text_box.h"
 #include "app/wiring_board.h"
-#include "core/backlight/plain.h"
 
 namespace dimglow::app {
 
@@ -45,12 +45,9 @@ private:
     void addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
                  std::function<QString(const job::Job&)> read, Write write, int span = 1);
     void commit(QLineEdit* edit);
-    void rewire();
-    /// The backlight as it is, as far as a plain description says it.
-    backlight::PlainDescription current() const;
+    void useForm();
     /// What the form says; empty when a field is wrong, which says so itself.
     std::optional<backlight::PlainDescription> described() const;
-    QString obstacle(const backlight::Backlight& wired) const;
     /// Makes \p wired the job's backlight; says at \p field, or in the window, why not.
     bool rewireTo(const backlight::Backlight& wired, QWidget* field);
     void repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change);
@@ -59,11 +56,7 @@ private:
     TextBox* complaint_;
     std::map<std::string, QLineEdit*> wiring_;
     QComboBox* ledClass_;
-    void describe();
-    /// Whether the trail speaks of strips, so that their number must stay.
-    bool isReferredTo() const;
-
-    QLineEdit* line_;
+    StripsLine* line_;
     WiringBoard* board_;
     QLabel* summary_;
     QLabel* notes_;

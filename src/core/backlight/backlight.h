@@ -91,6 +91,9 @@ struct HarnessPin {
 };
 
 /// A display's backlight as wired. All channels share LED+, each has a sink of its own.
+///
+/// While nobody has described the strips, they and the channels are stand-ins: enough of them to compute with, nothing
+/// that may be shown, asked about, priced or written to a file.
 struct Backlight {
     double widthMm = 0;
     double heightMm = 0;
@@ -101,6 +104,7 @@ struct Backlight {
     std::vector<HarnessPin> harness = {};    ///< empty when nobody has written it down
     double celsius = 25;                     ///< of the LEDs while they are measured
     std::vector<CurvePoint> ledPoints = {};  ///< readings of a good LED that the curves of all strips were fitted to
+    bool isDescribed = true;                 ///< somebody has said what strips there are
 
     int ledCount() const;
     bool operator==(const Backlight&) const = default;

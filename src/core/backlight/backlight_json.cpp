@@ -1,6 +1,9 @@
 #include "core/backlight/backlight_json.h"
 
+#include <algorithm>
+
 #include "core/backlight/limits.h"
+#include "core/backlight/plain.h"
 
 namespace dimglow::backlight {
 
@@ -54,9 +57,7 @@ Channel readChannel(Fields& fields) {
     return channel;
 }
 
-}  // namespace
-
-json toJson(const Backlight& backlight) {
+void writeStrips(const Backlight& backlight, json& result) {
     json strips = json::array();
     for (const auto& strip : backlight.strips) {
         strips.push_back({{"label", strip.label},
@@ -92,11 +93,19 @@ json toJson(const Backlight& backlight) {
         }
         channels.push_back({{"label", channel.label}, {"amps", channel.amps}, {"strings", strings}});
     }
-    json result = {{"widthMm", backlight.widthMm},
-                   {"heightMm", backlight.heightMm},
-                   {"strips", strips},
-                   {"channels", channels},
-                   {"driver", json::object()}};
+    result["widthMm"] = backlight.widthMm;
+    result["heightMm"] = backlight.heightMm;
+    result["strips"] = std::move(strips);
+    result["channels"] = std::move(channels);
+}
+
+}  // namespace
+
+json toJson(const Backlight& backlight) {
+    json result = {{"driver", json::object()}};
+    if (backlight.isDescribed) {
+        writeStrips(backlight, result);
+    }
     const std::pair<const char*, std::optional<double>> known[] = {{"idleVolts", backlight.driver.idleVolts},
                                                                    {"ovpRatio", backlight.driver.ovpRatio},
                                                                    {"headroomVolts", backlight.driver.headroomVolts}};
@@ -120,12 +129,16 @@ json toJson(const Backlight& backlight) {
 }
 
 Backlight fromJson(Fields fields) {
-    Backlight result;
-    result.widthMm = fields.number("widthMm");
-    result.heightMm = fields.number("heightMm");
-    fields.forEach("strips", limits::strips, [&](Fields strip) { result.strips.push_back(readStrip(strip)); });
-    fields.forEach("channels", limits::channels,
-                   [&](Fields channel) { result.channels.push_back(readChannel(channel)); });
+    Backlight result = plainBacklight(undescribed());
+    const auto ofStrips = {"strips", "channels", "widthMm", "heightMm"};
+    if (std::any_of(ofStrips.begin(), ofStrips.end(), [&](const char* member) { return fields.has(member); })) {
+        result = {};
+        result.widthMm = fields.number("widthMm");
+        result.heightMm = fields.number("heightMm");
+        fields.forEach("strips", limits::strips, [&](Fields strip) { result.strips.push_back(readStrip(strip)); });
+        fields.forEach("channels", limits::channels,
+                       [&](Fields channel) { result.channels.push_back(readChannel(channel)); });
+    }
     Fields driver = fields.object("driver");
     result.driver.idleVolts = driver.maybeNumber("idleVolts");
     result.driver.ovpRatio = driver.maybeNumber("ovpRatio");

@@ -41,6 +41,16 @@ circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
     return model;
 }
 
+std::optional<LedSpec> withVoltsTimes(LedSpec spec, double factor) {
+    spec.ratedVolts *= factor;
+    try {
+        ledCurve(spec);
+    } catch (const std::invalid_argument&) {
+        return std::nullopt;
+    }
+    return spec;
+}
+
 LedElements elementsOf(const LedSpec& spec, std::optional<LedFault> fault, const FaultSize& size, double celsius) {
     auto model = ledCurve(spec, celsius);
     if (!fault) {

@@ -40,6 +40,8 @@ inline constexpr double darkExtraVolts = 1.5;
 /// `ratedVolts` at `ratedAmps` (Shockley 1949). \p celsius shifts it by voltsPerKelvinPerDie from 25 °C.
 /// \throws std::invalid_argument when the spec leaves no volts for the junction or a value is not positive.
 circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius = 25);
+/// The same LED at \p factor times the volts; empty when there is no such curve.
+std::optional<LedSpec> withVoltsTimes(LedSpec spec, double factor);
 
 /// What can be wrong with one LED.
 enum class LedFault {

@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace dimglow::backlight {
 
@@ -138,6 +139,7 @@ private:
             d_.rightLeds = clause.has(3) ? int(clause.number(3, 1, mostLeds)) : 0;
             d_.strips *= d_.rightLeds > 0 ? 2 : 1;
             stripsGiven_ = true;
+            ledsGiven_ = true;
         } else if (clause.matches(R"((\d+) (?:strips?|rows?|bars?))")) {
             about("strips", clause);
             d_.strips = int(clause.number(1, 1, mostStrips));
@@ -146,6 +148,7 @@ private:
         } else if (clause.matches(R"((\d+) ?leds?(?: (?:per|a|each) ?(?:strip|row|bar)?)?)")) {
             about("leds", clause);
             d_.ledsPerStrip = int(clause.number(1, 1, mostLeds));
+            ledsGiven_ = true;
         } else if (clause.matches(R"((\d+) ?p|pairs|in pairs)")) {
             about("parallel", clause);
             d_.parallel = clause.has(1) ? int(clause.number(1, 1, 8)) : 2;
@@ -261,6 +264,17 @@ private:
 
     std::variant<PlainDescription, LineProblem> finish(const std::string& line) {
         const auto problem = [&](text::Text reason) { return LineProblem{line, std::move(reason)}; };
+        if (!d_.isDescribed && !ledsGiven_) {
+            const bool onlyBoard = std::all_of(said_.begin(), said_.end(),
+                                               [](const auto& said) { return ofTheBoard.contains(said.first); });
+            return onlyBoard ? std::variant<PlainDescription, LineProblem>(d_)
+                             : problem(text::say("how many LEDs are there? Write 4 strips × 12"));
+        }
+        if (!d_.isDescribed) {
+            d_.isDescribed = true;
+            d_.strips = stripsGiven_ ? d_.strips : 1;
+            stripsGiven_ = true;  // one string unless it says otherwise
+        }
         if (strings_ > d_.strips) {
             return problem(text::say("{} strings need at least as many strips; there are {}", strings_, d_.strips));
         }
@@ -287,13 +301,26 @@ private:
     std::map<std::string, std::string> said_;  ///< by what it is about, the clause
     int strings_ = 0;
     bool stripsGiven_ = false;
+    bool ledsGiven_ = false;
     bool perString_ = false;
+    /// What can be said of a set whose strips nobody has seen.
+    inline static const std::set<std::string> ofTheBoard = {"label", "idle"};
 };
 
 }  // namespace
 
+PlainDescription undescribed() {
+    PlainDescription standIn;
+    standIn.isDescribed = false;
+    standIn.strips = 2;
+    standIn.ledsPerStrip = 24;
+    standIn.stripsPerString = 1;
+    return standIn;
+}
+
 Backlight plainBacklight(const PlainDescription& description) {
     Backlight backlight;
+    backlight.isDescribed = description.isDescribed;
     backlight.widthMm = description.widthMm;
     backlight.heightMm = description.heightMm;
     backlight.driver.idleVolts = description.idleVolts;
@@ -320,9 +347,20 @@ std::variant<PlainDescription, LineProblem> readLine(std::string_view line, cons
 
 std::string lineOf(const PlainDescription& d) {
     const bool pairs = d.rightLeds > 0;
-    std::string line = pairs ? fmt::format("{} rows × {} + {}", d.strips / 2, d.ledsPerStrip, d.rightLeds)
-                             : fmt::format("{} strip{} × {}", d.strips, d.strips == 1 ? "" : "s", d.ledsPerStrip);
-    const auto say = [&](bool worth, const std::string& words) { line += worth ? ", " + words : ""; };
+    std::string line;
+    const auto say = [&](bool worth, const std::string& words) {
+        line += worth ? (line.empty() ? "" : ", ") + words : "";
+    };
+    const auto sayOfTheBoard = [&] {
+        say(d.ledPlusLabel.has_value(), fmt::format("label {:.6g} V", d.ledPlusLabel.value_or(0)));
+        say(d.idleVolts.has_value(), fmt::format("idle {:.6g} V", d.idleVolts.value_or(0)));
+    };
+    if (!d.isDescribed) {
+        sayOfTheBoard();
+        return line;
+    }
+    say(true, pairs ? fmt::format("{} rows × {} + {}", d.strips / 2, d.ledsPerStrip, d.rightLeds)
+                    : fmt::format("{} strip{} × {}", d.strips, d.strips == 1 ? "" : "s", d.ledsPerStrip));
     const bool isClass = std::abs(d.led.ratedVolts - classVoltsPerDie * d.led.dies) < 1e-9;
     say(true, isClass ? fmt::format("{} V", 3 * d.led.dies) : fmt::format("{:.6g} V", d.led.ratedVolts));
     say(d.led.ratedAmps != LedSpec{}.ratedAmps, fmt::format("rated {:.6g} mA", 1000 * d.led.ratedAmps));
@@ -341,14 +379,21 @@ std::string lineOf(const PlainDescription& d) {
     say(d.access == Access::Mask, "under mask");
     say(d.access == Access::Lens, "under lenses");
     say(!d.connector.empty(), "plug " + d.connector);
-    say(d.ledPlusLabel.has_value(), fmt::format("label {:.6g} V", d.ledPlusLabel.value_or(0)));
-    say(d.idleVolts.has_value(), fmt::format("idle {:.6g} V", d.idleVolts.value_or(0)));
+    sayOfTheBoard();
     say(d.pitchMm > 0, fmt::format("pitch {:.6g} mm", d.pitchMm));
     say(true, fmt::format("{:.6g} × {:.6g} mm", d.widthMm, d.heightMm));
     return line;
 }
 
 std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight) {
+    if (!backlight.isDescribed) {
+        PlainDescription known = undescribed();
+        known.ledPlusLabel = backlight.ledPlusLabel;
+        known.idleVolts = backlight.driver.idleVolts;
+        known.celsius = backlight.celsius;
+        known.harness = backlight.harness;
+        return known;
+    }
     if (!problemsOf(backlight).empty()) {
         return std::nullopt;
     }

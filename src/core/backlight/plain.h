@@ -37,7 +37,11 @@ struct PlainDescription {
     double celsius = 25;  ///< this and what follows is kept, not said in the line
     std::vector<HarnessPin> harness = {};
     std::vector<CurvePoint> ledPoints = {};
+    bool isDescribed = true;  ///< when not, only label, idle volts, temperature and pins are known
 };
+
+/// A set of which nobody has seen the strips.
+PlainDescription undescribed();
 
 /// Lays strips out as rows over the panel, or as bars along an edge, wired in a serpentine, each string on a channel of
 /// its own unless strings share one.
@@ -65,14 +69,16 @@ Backlight plainBacklight(const PlainDescription& description);
 ///     plug 2-pin white       what the connector looks like
 ///
 /// Units may be left out where there is no doubt, small numbers written out, A said for mA. What a line says twice and
-/// differently is refused, as is what does not come out even. What it does not say stays as in \p base.
+/// differently is refused, as is what does not come out even. What it does not say stays as in \p base, which it
+/// describes as soon as it says how many LEDs there are.
 std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base = {});
 // clang-format on
 
 /// The line that readLine() would read back.
 std::string lineOf(const PlainDescription& description);
 
-/// The plain description of a backlight, if it has one that makes exactly this.
+/// The plain description of a backlight, if it has one that makes exactly this; of strips that nobody has
+/// described, what is known all the same.
 std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight);
 
 }  // namespace dimglow::backlight

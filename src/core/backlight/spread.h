@@ -13,11 +13,13 @@ inline constexpr double batchShare = 0.016;
 /// How far the extra volts of a dark LED that conducts differ, one sigma, V.
 inline constexpr double darkSpreadVolts = 0.8;
 
-/// What a bad joint may have, ohm.
-inline constexpr double badJointOhms[] = {30, 150, 700};
-/// What the LEDs of a strip of another type may need, over those that belong there, and how far off that is.
-inline constexpr double otherTypeFactors[] = {0.62, 0.78, 1.28, 1.55};
-inline constexpr double otherTypeShare = 0.08;
+/// Sizes that a bad joint is tried in, ohm; it may have any between.
+inline constexpr double badJointOhms[] = {20, 60, 200, 600, 2000, 6000};
+/// What the LEDs of a strip of another type are tried to need, over those that belong there; it may be anything
+/// between.
+inline constexpr double otherTypeFactors[] = {0.42, 0.6, 0.78, 1.28, 1.6, 2.2};
+/// How far what such a fault of unknown size changes is off, one sigma, as a share of the change.
+inline constexpr double sizeShare = 0.35;
 /// What a string that touches the chassis has to it, ohm.
 inline constexpr double chassisLeakOhms = 2;
 

@@ -123,6 +123,7 @@ struct ChannelDemand {
     std::vector<double> stringAmps;  ///< share of each parallel string, A
     double leakAmps = 0;             ///< what goes to the chassis instead of its sink, A
     bool lights = false;             ///< at least half of its LEDs glow
+    double spreadVolts = 0;          ///< how far its volts may be off, for a fault whose size nobody knows; one sigma
 };
 
 /// The current at which a driver gives up, over its regulated one (common practice, no source).

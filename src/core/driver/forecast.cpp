@@ -16,10 +16,17 @@ constexpr double tripScale = 0.08;
 constexpr double seenPeak = 0.78;
 constexpr double seenPeakSigma = 0.07;
 constexpr double negligibleShare = 1e-3;
+/// With one channel dark and others lit: share of drivers that trip as the lit strings pull LED+ down, of those that
+/// leave the dark channel out and run on, and of those that hold LED+ so high that healthy sinks float.
+constexpr double collapses = 0.4;
+constexpr double dropsChannel = 0.15;
+constexpr double floats = 0.25;
 /// LEDs begin to conduct at this share of their running volts.
 constexpr double kneeShare = 0.85;
 /// Scatter of a steady voltage from one reading to the next.
 constexpr double meterShare = 0.004;
+/// Scatter of the peak that a meter shows of a string that runs for a moment.
+constexpr double peakShare = 0.025;
 
 /// Builds the forecast of one situation; the numbers in it are shares of cases (common practice, no source).
 class Situation {
@@ -30,7 +37,10 @@ public:
         for (const auto& demand : demands) {
             if (demand.conducts) {
                 ++conducting_;
-                highest_ = std::max(highest_, demand.volts * reference.labelScale);
+                if (demand.volts * reference.labelScale > highest_) {
+                    highest_ = demand.volts * reference.labelScale;
+                    highestSpread_ = demand.spreadVolts * reference.labelScale;
+                }
             }
         }
         for (const auto& demand : demands) {
@@ -112,20 +122,24 @@ private:
         } else if (conducting_ < int(demands_.size())) {
             result.on = stillOf(result, ledPlusPlugOut);
             if (conducting_ > 0) {
-                // The strings that conduct empty the output after each trip.
+                // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
+                // out and runs on.
                 for (auto& mode : result.on) {
-                    mode.weight *= 0.5;
+                    mode.weight *= 1 - collapses - dropsChannel;
                 }
-                addCollapse(result.on, 0.5);
+                addCollapse(result.on, collapses);
+                const Level steady = ofStrings(running, meterShare * running);
+                result.on.push_back({dropsChannel, Shape::Steady, steady, steady});
             }
-            result.light = conducting_ == 0 || !lightsSomewhere_ ? LightForecast{0.97, 0.02, 0.01, 0.15}
-                                                                 : LightForecast{0.05, 0.75, 0.2, 0.3};
+            result.light = conducting_ == 0 || !lightsSomewhere_
+                               ? LightForecast{0.97, 0.02, 0.01, 0.15}
+                               : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
         } else {
             const double trips = 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
-            const Level steady = ofStrings(running, meterShare * running);
-            result.on = {{1 - trips, Shape::Steady, steady, steady},
-                         {0.4 * trips, Shape::PeakThenSettles,
-                          ofStrings(0.98 * running, reference_.relativeSigma * running), idle(0.1, 1)}};
+            const Level steady = ofStrings(running, std::hypot(meterShare * running, highestSpread_));
+            result.on = {
+                {1 - trips, Shape::Steady, steady, steady},
+                {0.4 * trips, Shape::PeakThenSettles, ofStrings(0.98 * running, peakShare * running), idle(0.1, 1)}};
             addCollapse(result.on, 0.6 * trips);
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
         }
@@ -133,11 +147,15 @@ private:
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double volts =
                 demands_[channel].conducts ? highest_ - demands_[channel].volts * reference_.labelScale : -1;
+            const double spread = volts > 0 ? std::hypot(highestSpread_, demands_[channel].spreadVolts) : 0;
             const auto alike = std::find(missing.begin(), missing.end(), volts);
             result.sinkOfChannel[channel] = int(alike - missing.begin());
             if (alike == missing.end()) {
                 missing.push_back(volts);
-                result.sinks.push_back(sinkOf(volts, result.light.flashThenDark));
+                result.sinks.push_back(sinkOf(volts, spread, result.light.flashThenDark));
+                if (volts >= 0 && conducting_ < int(demands_.size())) {
+                    addFloat(result.sinks.back(), demands_[channel].volts * reference_.labelScale);
+                }
             }
         }
     }
@@ -152,10 +170,11 @@ private:
             {weight / 3, Shape::Wanders, peak, ofStrings(0.5 * (idleVolts + kneeShare * running), 0.25 * running)});
     }
 
-    /// LED− of a sink that takes up the \p missing volts while the light is on; of a dark string when negative. With
-    /// the light gone after a flash a meter shows little of it, unless the driver runs on for a while.
-    Modes sinkOf(double missing, double flashes) const {
-        const double scatter = 0.2 + meterShare * highest_;
+    /// LED− of a sink that takes up the \p missing volts, give or take \p spread, while the light is on; of a dark
+    /// string when negative. With the light gone after a flash a meter shows little of it, unless the driver runs on
+    /// for a while.
+    Modes sinkOf(double missing, double spread, double flashes) const {
+        const double scatter = std::hypot(0.2 + meterShare * highest_, spread);
         const Level dark{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
         Level lit{Reference::Sink, 1, 0, 0, scatter, std::max(0.0, missing) / reference_.stringVolts};
         if (missing < 0) {
@@ -178,6 +197,16 @@ private:
                 {0.1 * flashes, Shape::Steady, dark, dark}};
     }
 
+    /// A string of another channel is dark and holds LED+ at the over-voltage level: a healthy sink takes up what its
+    /// own string, which runs at \p volts, leaves of that.
+    void addFloat(Modes& modes, double volts) const {
+        for (auto& mode : modes) {
+            mode.weight *= 1 - floats;
+        }
+        const Level up{Reference::OverVolts, 1, 0, 0.02, 0.3, -volts / reference_.stringVolts};
+        modes.push_back({floats, Shape::Steady, up, up});
+    }
+
     /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
     /// touch hold LED+, and those flash.
     void touchChassis(DriverForecast& result) const {
@@ -194,6 +223,7 @@ private:
     Level idle_{Reference::Idle, 1, 0, 0, 0, 0};
     int conducting_ = 0;
     double highest_ = 0;
+    double highestSpread_ = 0;
     double deficit_ = 0;
     bool lightsSomewhere_ = false;
     double clamp_ = INFINITY;  ///< LED+ at which a leak to the chassis takes all; infinite without one
@@ -208,7 +238,8 @@ DriverReference referenceOf(const backlight::Backlight& backlight) {
     reference.stringVolts = backlight.ledPlusLabel.value_or(computed + headroom);
     reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);
-    reference.relativeSigma = backlight.ledPlusLabel ? 0.018 : 0.025;
+    // Common practice, no source: a label; a batch of LEDs; anything from 20 to 250 V.
+    reference.relativeSigma = backlight.ledPlusLabel ? 0.018 : backlight.isDescribed ? 0.025 : 0.63;
     return reference;
 }
 

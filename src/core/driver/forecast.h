@@ -42,7 +42,7 @@ struct DriverReference {
     double stringVolts = 0;        ///< LED+ in regulation: the label if there is one, otherwise computed, V
     double labelScale = 1;         ///< LED+ to LED− by the label over that computed; applied to every computed string
     double overVolts = 0;          ///< over-voltage level, V
-    double relativeSigma = 0.025;  ///< spread of a string's voltage from part and meter tolerance
+    double relativeSigma = 0.025;  ///< of stringVolts, one sigma of its natural log: how well it is known beforehand
 };
 DriverReference referenceOf(const backlight::Backlight& backlight);
 

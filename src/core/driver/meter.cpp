@@ -7,14 +7,13 @@
 namespace dimglow::driver {
 
 namespace {
-constexpr double windowSeconds = 0.3;
 constexpr double readingSeconds = 1.0 / 3;
 constexpr double settledShare = 0.04;  ///< what a person still calls steady
 constexpr double settledVolts = 0.5;
 constexpr std::size_t settledReadings = 4;
 }  // namespace
 
-MeterView throughMeter(std::span<const double> volts, double secondsApart) {
+MeterView throughMeter(std::span<const double> volts, double secondsApart, double windowSeconds) {
     MeterView view;
     const auto window = std::size_t(windowSeconds / secondsApart);
     for (int reading = 1;; ++reading) {

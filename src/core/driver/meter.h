@@ -18,8 +18,10 @@ struct MeterView {
     double rest = 0;   ///< where it settles, the bottom of the wander; equals `volts` when steady
 };
 
-/// \p volts are samples every \p secondsApart.
-/// \pre at least 300 ms of them
-MeterView throughMeter(std::span<const double> volts, double secondsApart);
+inline constexpr double usualWindowSeconds = 0.3;
+
+/// \p volts are samples every \p secondsApart; the meter averages over \p windowSeconds.
+/// \pre at least a third of a second of them; the window is no longer than that
+MeterView throughMeter(std::span<const double> volts, double secondsApart, double windowSeconds = usualWindowSeconds);
 
 }  // namespace dimglow::driver

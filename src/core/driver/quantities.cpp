@@ -18,7 +18,7 @@ constexpr double smallScatter = 0.25;
 constexpr double leastVolts = 0.02;
 constexpr double farOff = 9;  ///< sigmas; lost beside any slip
 
-constexpr std::size_t mostParts = 4;
+constexpr std::size_t mostParts = 6;
 constexpr double dropBelow = 1e-4;
 
 /// The quantities that a reference is the product of.
@@ -43,9 +43,14 @@ std::array<double, quantityCount> factorsOf(Reference reference) {
 /// Whether one tells something of the other before anything has been read.
 bool hangTogether(const Level& a, const Level& b) {
     const auto isOfStrings = [](const Level& level) {
-        return level.stringShare > 0 || factorsOf(level.of)[std::size_t(Quantity::Strings)] > 0;
+        return level.stringShare != 0 || factorsOf(level.of)[std::size_t(Quantity::Strings)] > 0;
     };
     return (a.of != Reference::Nothing && a.of == b.of) || (isOfStrings(a) && isOfStrings(b));
+}
+
+/// Whether a reading of it says anything of the set.
+bool teaches(const Level& level) {
+    return level.of != Reference::Nothing || level.stringShare != 0;
 }
 
 }  // namespace
@@ -184,10 +189,13 @@ Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::ve
 }
 
 Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverReference& reference) {
-    // Common practice, no source: where a driver idles, where its protection stands, what a meter makes of hunting; a
-    // sink holds some tenths of a volt, or a tenth of LED+.
+    // Common practice, no source: a driver idles at a rail of the set, or at a share of LED+; where its protection
+    // stands, what a meter makes of hunting; a sink holds some tenths of a volt, or a tenth of LED+.
     using Prior = Quantities::Prior;
-    constexpr Prior anyIdle{24, 0.55};
+    constexpr Prior railIdle{24, 0.55};
+    constexpr double railIdles = 0.75;
+    constexpr double idleShare = 0.5;
+    constexpr double idleShareSpread = 0.35;
     constexpr Prior anyOverRatio{1.2, 0.075};
     constexpr Prior anyHuntingShare{0.85, 0.12};
     constexpr Prior lowSink{0.5, 0.5};
@@ -197,22 +205,30 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double readOff = 0.03;  ///< spread of what was read off
     constexpr double leastTold = 0.01;
     const auto& driver = backlight.driver;
-    const auto told = [&](const std::optional<double>& value, const Prior& any) {
-        return value ? Prior{std::max(*value, leastTold), readOff} : any;
+    /// Ways in which a set may be made, by their shares; one where it was read off.
+    using Ways = std::vector<std::pair<double, Prior>>;
+    const auto told = [&](double value) { return Prior{std::max(value, leastTold), readOff}; };
+    const auto ofStrings = [&](double share, double spread) {
+        return Prior{share * reference.stringVolts, std::hypot(spread, reference.relativeSigma)};
     };
-    const auto with = [&](const Prior& sink) {
-        const std::array<Prior, quantityCount> priors = {told(driver.idleVolts, anyIdle),
-                                                         {reference.stringVolts, reference.relativeSigma},
-                                                         told(driver.ovpRatio, anyOverRatio),
-                                                         anyHuntingShare,
-                                                         told(driver.headroomVolts, sink)};
-        return Quantities(priors);
-    };
-    if (driver.headroomVolts) {
-        return Learning(with(lowSink));
+    const Ways idles = driver.idleVolts
+                           ? Ways{{1, told(*driver.idleVolts)}}
+                           : Ways{{railIdles, railIdle}, {1 - railIdles, ofStrings(idleShare, idleShareSpread)}};
+    const Ways sinks = driver.headroomVolts
+                           ? Ways{{1, told(*driver.headroomVolts)}}
+                           : Ways{{lowSinks, lowSink}, {1 - lowSinks, ofStrings(highSinkShare, highSinkSpread)}};
+    std::vector<Learning::Part> parts;
+    for (const auto& [idleWeight, idle] : idles) {
+        for (const auto& [sinkWeight, sink] : sinks) {
+            const std::array<Prior, quantityCount> priors = {idle,
+                                                             {reference.stringVolts, reference.relativeSigma},
+                                                             driver.ovpRatio ? told(*driver.ovpRatio) : anyOverRatio,
+                                                             anyHuntingShare,
+                                                             sink};
+            parts.push_back({idleWeight * sinkWeight, Quantities(priors)});
+        }
     }
-    return Learning(
-        {{lowSinks, with(lowSink)}, {1 - lowSinks, with({highSinkShare * reference.stringVolts, highSinkSpread})}});
+    return Learning(std::move(parts));
 }
 
 bool isKnownWellEnough(double volts, double sigmaVolts) {
@@ -240,7 +256,7 @@ Learning::Learning(const Quantities& known) : parts_({{1, known}}) {}
 double Learning::take(const Modes& modes, Shape shape, double volts, double rest) {
     const bool pair = shape != Shape::Steady;
     const double slip = voltsSlipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
-    /// One way to take it: a part in a mode; in none where it is a slip.
+    /// One way to take it: a part in a mode; in none where it is a slip, or says nothing of the set.
     struct Way {
         double weight = 0;
         const Part* part = nullptr;
@@ -249,8 +265,7 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
     boost::container::small_vector<Way, 40> ways;
     double total = 0;
     for (const auto& part : parts_) {
-        ways.push_back({part.weight * slip, &part, nullptr});
-        total += part.weight * slip;
+        double ofNoUse = part.weight * slip;
         for (const auto& mode : modes) {
             const bool same = mode.shape == shape;
             double weight = part.weight * mode.weight * (same ? 1 : otherShapeShare);
@@ -264,11 +279,15 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
             } else if (pair && weight > 0) {
                 weight *= part.known.density(mode.rest, rest);
             }
-            if (weight > 0) {
+            if (weight > 0 && (teaches(mode.volts) || teaches(mode.rest))) {
                 ways.push_back({weight, &part, &mode});
                 total += weight;
+            } else {
+                ofNoUse += weight;
             }
         }
+        ways.push_back({ofNoUse, &part, nullptr});
+        total += ofNoUse;
     }
     const auto heavier = [](const Way& a, const Way& b) { return a.weight > b.weight; };
     const auto kept = std::min(ways.size(), mostParts);

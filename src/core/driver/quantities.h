@@ -91,7 +91,7 @@ public:
         double weight = 1;
         Quantities known;
     };
-    /// \pre the weights add up to 1, heaviest first
+    /// \pre the weights add up to 1
     explicit Learning(std::vector<Part> parts);
     explicit Learning(const Quantities& known);
 
@@ -104,7 +104,7 @@ public:
     const Quantities& known() const;
 
 private:
-    std::vector<Part> parts_;  ///< heaviest first; the weights add up to 1
+    std::vector<Part> parts_;  ///< the weights add up to 1
     mutable std::optional<Quantities> mixed_;
 };
 

@@ -19,6 +19,7 @@ class Run {
 public:
     Run(const StageSpec& stage, const StringLoad& load)
         : stage_(stage), load_(load), output_(stage.outputFarads, stage.bleederOhms, load), supply_(stage.supplyVolts) {
+        isDropped_.assign(std::size_t(load.channels()), false);
         output_.setVolts(std::max(0.0, stage.supplyVolts - 0.6));
         target_ = output_.volts();
     }
@@ -52,24 +53,38 @@ private:
         ++result_.tries;
     }
 
-    /// Lowest LED− and whether every sink has its current.
+    /// Lowest and highest LED− of the channels that it still drives, and the current of all sinks.
     void look() {
         lowest_ = INFINITY;
         highest_ = 0;
         sinkAmps_ = 0;
         for (int channel = 0; channel < load_.channels(); ++channel) {
-            const double minus = load_.ledMinus(channel, output_.volts());
-            lowest_ = std::min(lowest_, minus);
-            highest_ = std::max(highest_, minus);
             sinkAmps_ += load_.sinkAmps(channel, output_.volts());
+            if (!isDropped_[std::size_t(channel)]) {
+                const double minus = load_.ledMinus(channel, output_.volts());
+                lowest_ = std::min(lowest_, minus);
+                highest_ = std::max(highest_, minus);
+            }
         }
+    }
+
+    /// Leaves out the channels that have no current. \returns whether others are left to run on
+    bool dropDarkChannels() {
+        bool isAnyLeft = false;
+        for (int channel = 0; channel < load_.channels(); ++channel) {
+            const bool isDark =
+                load_.sinkAmps(channel, output_.volts()) < litShare * stage_.workingAmps / double(load_.channels());
+            isDropped_[std::size_t(channel)] = isDropped_[std::size_t(channel)] || isDark;
+            isAnyLeft = isAnyLeft || !isDropped_[std::size_t(channel)];
+        }
+        return isAnyLeft;
     }
 
     Trip fault() const {
         if (supply_ < stage_.dropoutRatio * stage_.supplyVolts) {
             return Trip::SupplyDropout;
         }
-        if (output_.volts() >= 0.995 * stage_.overVolts) {
+        if (output_.volts() >= 0.995 * stage_.overVolts && !stage_.clampsOverVoltage) {
             return Trip::OverVoltage;
         }
         if (load_.amps(output_.volts()) > stage_.overCurrentRatio * stage_.workingAmps) {
@@ -109,7 +124,8 @@ private:
                     enter(DriverState::Regulate);
                 } else if (now_ - since_ >= stage_.blankingSeconds || fault() == Trip::SupplyDropout) {
                     result_.firstTrip = result_.firstTrip == Trip::None ? fault() : result_.firstTrip;
-                    enter(DriverState::Off);
+                    const bool runsOn = stage_.dropsDarkChannels && fault() == Trip::OverVoltage && dropDarkChannels();
+                    enter(runsOn ? DriverState::Regulate : DriverState::Off);
                 }
                 break;
             case DriverState::Off:
@@ -177,6 +193,7 @@ private:
     double lowest_ = 0;
     double highest_ = 0;
     double sinkAmps_ = 0;
+    std::vector<bool> isDropped_;  ///< by channel
     DriverState state_ = DriverState::Idle;
     SwitchOn result_;
 };

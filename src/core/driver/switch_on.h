@@ -30,11 +30,13 @@ struct StageSpec {
     double headroomVolts = 0.7;
     double overVolts = 100;  ///< over-voltage level
     double overCurrentRatio = backlight::overCurrentRatio;
-    double imbalanceVolts = 6;  ///< LED− of one channel this far above the lowest trips
-    double workingAmps = 0.24;  ///< of all channels together
-    bool switches = true;       ///< the driver IC and its power parts work
-    bool asked = true;          ///< BL_ON is there
-    double dim = 1;             ///< 0: asked, but for no light
+    double imbalanceVolts = 6;       ///< LED− of one channel this far above the lowest trips
+    double workingAmps = 0.24;       ///< of all channels together
+    bool switches = true;            ///< the driver IC and its power parts work
+    bool asked = true;               ///< BL_ON is there
+    double dim = 1;                  ///< 0: asked, but for no light
+    bool dropsDarkChannels = false;  ///< at over-voltage it leaves a channel without current out and runs on
+    bool clampsOverVoltage = false;  ///< it holds the over-voltage level instead of tripping
 };
 
 /// A healthy driver that suits \p backlight, and what a fault makes of it.

@@ -6,6 +6,12 @@
 
 namespace dimglow::evidence {
 
+namespace {
+text::Text notDescribed() {
+    return text::say("nobody has described the strips yet");
+}
+}  // namespace
+
 Places::Places(const backlight::Backlight& backlight) : backlight_(backlight) {
     for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
         lengths_.emplace_back();
@@ -20,7 +26,9 @@ void Places::check(const format::Check& at, const backlight::Run& run) const {
         at.report(member, text::say("{} is outside 0 … {}", value, int(count) - 1));
     };
     const auto& [channel, string] = run.string;
-    if (channel < 0 || channel >= int(lengths_.size())) {
+    if (!backlight_.isDescribed) {
+        at.report(nullptr, notDescribed());
+    } else if (channel < 0 || channel >= int(lengths_.size())) {
         outside("channel", channel, lengths_.size());
     } else if (string < 0 || string >= int(lengths_[channel].size())) {
         outside("string", string, lengths_[channel].size());
@@ -35,7 +43,9 @@ void Places::check(const format::Check& at, const backlight::Run& run) const {
 
 void Places::check(const format::Check& at, backlight::LedPlace place) const {
     const int strips = int(backlight_.strips.size());
-    if (place.strip < 0 || place.strip >= strips) {
+    if (!backlight_.isDescribed) {
+        at.report(nullptr, notDescribed());
+    } else if (place.strip < 0 || place.strip >= strips) {
         at.report("strip", text::say("{} is outside 0 … {}", place.strip, strips - 1));
     } else if (const int leds = backlight_.strips[place.strip].leds; place.led < 0 || place.led >= leds) {
         at.report("led", text::say("{} is outside 0 … {}", place.led, leds - 1));

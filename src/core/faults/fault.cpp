@@ -71,6 +71,13 @@ bool leaveLedsSound(const FaultList& faults) {
     });
 }
 
+bool isOfUnknownSize(const FaultList& faults) {
+    return std::any_of(faults.begin(), faults.end(), [](const Fault& fault) {
+        const auto* leds = asLeds(fault);
+        return leds == nullptr || leds->fault == backlight::LedFault::Leaky;
+    });
+}
+
 bool holdsLeak(const FaultList& faults) {
     return std::any_of(faults.begin(), faults.end(),
                        [](const Fault& fault) { return std::holds_alternative<Leak>(fault); });

@@ -45,6 +45,8 @@ int faultyLedCount(const FaultList& faults);
 /// Whether a floating tester on LEDs reads as if none of them were there.
 bool leaveLedsSound(const FaultList& faults);
 bool holdsLeak(const FaultList& faults);
+/// Whether nobody knows how much one of them changes: a joint, a strip of another type, a leaky LED.
+bool isOfUnknownSize(const FaultList& faults);
 
 /// Puts it among what is wrong with the set, if it is not of what the set is made of. Not for faults of single LEDs:
 /// these have no place yet.

@@ -8,7 +8,9 @@ std::vector<OtherStrip> OtherStrip::candidates(const backlight::Backlight& set) 
     std::vector<OtherStrip> all;
     for (int strip = 0; strip < int(set.strips.size()); ++strip) {
         for (const double factor : backlight::otherTypeFactors) {
-            all.push_back({strip, factor});
+            if (backlight::withVoltsTimes(set.strips[std::size_t(strip)].led, factor)) {
+                all.push_back({strip, factor});
+            }
         }
     }
     return all;

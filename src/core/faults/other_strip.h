@@ -19,7 +19,7 @@ struct OtherStrip {
         auto fields() const { return std::tie(strip, factor, leds); }
     };
 
-    /// Every strip with every factor of backlight::otherTypeFactors.
+    /// Every strip with every factor of backlight::otherTypeFactors that makes a LED.
     static std::vector<OtherStrip> candidates(const backlight::Backlight& set);
     static constexpr bool leavesLedsSound = false;
     void remake(backlight::Backlight& made) const;

@@ -56,24 +56,15 @@ public:
 
     std::vector<Candidate> all() {
         addFaults({}, 0, {}, 1);
+        const auto healthy = backlight::testRun(backlight_, run_, {}, tester_);
         for (const double ohms : backlight::badJointOhms) {
             backlight::Faults faults;
             faults.joints.push_back({run_.string, run_.first + std::max(1, run_.count() / 2), ohms});
             if (run_.count() > 1) {
-                add(say("joint of about {:.0f} Ω", ohms), 0.01, faults);
+                add(say("joint of about {:.0f} Ω", ohms), 0.005, faults, healthy.volts);
             }
         }
-        for (const double factor : backlight::otherTypeFactors) {
-            auto other = backlight_;
-            for (int i = run_.first; i <= run_.last; ++i) {
-                other.strips[order_[i].strip].led.ratedVolts =
-                    factor * backlight_.strips[order_[i].strip].led.ratedVolts;
-            }
-            const auto reading = backlight::testRun(other, run_, {}, tester_);
-            found_.push_back({say("LEDs of another type"), 0.005, reading.volts, reading.amps, reading.lit,
-                              backlight::otherTypeShare * reading.volts, false});
-        }
-        const auto healthy = backlight::testRun(backlight_, run_, {}, tester_);
+        addOtherTypes(healthy.volts);
         if (healthy.amps > 0.5 * tester_.amps) {
             found_.push_back({say("lead not in contact, or plus and minus swapped"), 0.05, tester_.limitVolts, 0, 0,
                               0.1 + meterShare * tester_.limitVolts, true});
@@ -82,6 +73,29 @@ public:
     }
 
 private:
+    void addOtherTypes(double healthyVolts) {
+        for (const double factor : backlight::otherTypeFactors) {
+            auto other = backlight_;
+            for (int i = run_.first; i <= run_.last; ++i) {
+                auto& led = other.strips[std::size_t(order_[i].strip)].led;
+                const auto made =
+                    backlight::withVoltsTimes(backlight_.strips[std::size_t(order_[i].strip)].led, factor);
+                led = made.value_or(led);
+            }
+            const auto reading = backlight::testRun(other, run_, {}, tester_);
+            found_.push_back({say("LEDs of another type"), 0.005, reading.volts, reading.amps, reading.lit,
+                              sigmaOf(reading, healthyVolts, 0), false});
+        }
+    }
+
+    /// \p healthyVolts is what the run would read without a fault of unknown size; the reading itself without one.
+    double sigmaOf(const backlight::TesterReading& reading, double healthyVolts, double dark) const {
+        const bool conducts = reading.amps > 0.5 * tester_.amps;
+        const double spread = (meterShare + (conducts ? batchShare : 0)) * reading.volts;
+        const double ofSize = conducts ? backlight::sizeShare * std::abs(reading.volts - healthyVolts) : 0;
+        return 0.1 + std::hypot(spread, backlight::darkSpreadVolts * dark, ofSize);
+    }
+
     void addFaults(const backlight::Faults& faults, std::size_t fromKind, const Text& words, double weight) {
         add(words.empty() ? say("healthy") : words, weight, faults);
         for (std::size_t k = fromKind; k < std::size(kinds); ++k) {
@@ -115,15 +129,15 @@ private:
         return -1;
     }
 
-    void add(const Text& words, double weight, const backlight::Faults& faults) {
+    void add(const Text& words, double weight, const backlight::Faults& faults,
+             std::optional<double> healthyVolts = {}) {
         const auto reading = backlight::testRun(backlight_, run_, faults, tester_);
-        const bool conducts = reading.amps > 0.5 * tester_.amps;
         const auto dark = std::count_if(faults.leds.begin(), faults.leds.end(),
                                         [](const auto& f) { return f.fault == LedFault::Dark; });
-        const double spread = (meterShare + (conducts ? batchShare : 0)) * reading.volts;
-        const bool starved = !conducts && faults.leds.empty() && faults.joints.empty();
+        const bool starved = reading.amps <= 0.5 * tester_.amps && faults.leds.empty() && faults.joints.empty();
         found_.push_back({starved ? say("healthy, but the tester cannot reach it") : words, weight, reading.volts,
-                          reading.amps, reading.lit, 0.1 + std::hypot(spread, 0.8 * double(dark)), starved});
+                          reading.amps, reading.lit,
+                          sigmaOf(reading, healthyVolts.value_or(reading.volts), double(dark)), starved});
     }
 
     const backlight::Backlight& backlight_;

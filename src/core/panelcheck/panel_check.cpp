@@ -200,6 +200,12 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
         planLamps(set.lamps, plan);
         return plan;
     }
+    if (!backlight.isDescribed) {
+        plan.refusal =
+            say("Nobody has described the strips yet: the supply's volts hang on how many LEDs stand in "
+                "series. Say so at Take in first.");
+        return plan;
+    }
     const auto& channel = backlight.channels.at(check.channel);
     plan.safeAmps = check.currentShare * channel.amps;
     plan.polarityAmps = std::min(polarityAmps, plan.safeAmps);

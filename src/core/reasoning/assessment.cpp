@@ -220,15 +220,21 @@ LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
     return ledSharesOf(model, opens, belief.shares);
 }
 
-/// "Open LED A3; Shorted LED A4, A7": the located LEDs by what is wrong with them.
+/// "Open LED A3; Shorted LED A4, A7": the located LEDs by what is wrong with them, as far as that is sure. One that is
+/// faulty in whatever way is mended by the same repair.
 Text verdictOf(const CaseModel& model, const Assessment& assessment) {
     std::map<LedFault, std::vector<backlight::LedPlace>> byFault;
+    std::vector<backlight::LedPlace> ofSomeKind;
     for (std::size_t i = 0; i < assessment.located.size(); ++i) {
-        byFault[assessment.locatedAs[i]].push_back(assessment.located[i]);
+        const bool isSure = assessment.locatedShares[i] > sureShare;
+        (isSure ? byFault[assessment.locatedAs[i]] : ofSomeKind).push_back(assessment.located[i]);
     }
     std::vector<Text> verdict;
     for (const auto& [fault, places] : byFault) {
         verdict.push_back(say("{} {}", model.titleOf(fault), evidence::namesOf(model.backlight(), places)));
+    }
+    if (!ofSomeKind.empty()) {
+        verdict.push_back(say("Faulty LED {}", evidence::namesOf(model.backlight(), ofSomeKind)));
     }
     return text::joined(verdict, "; ");
 }
@@ -253,6 +259,9 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     std::set<int> strips;
     result.diagnosis.failedCount = faults::faultyLedCount(likeliest.faults);
     for (const auto& fault : likeliest.faults) {
+        if (!model.backlight().isDescribed) {
+            break;
+        }
         const auto* leds = faults::asLeds(fault);
         strips.insert(leds != nullptr ? model.partition().cells()[leds->cell].strip
                                       : faults::stripOf(fault, model.backlight()));
@@ -260,9 +269,16 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
     for (const auto& place : result.located) {
-        const auto shares = model.faultShares(likeliest, place);
-        const auto most = std::max_element(shares.begin(), shares.end()) - shares.begin();
-        result.locatedAs.push_back(LedFault(most));
+        std::array<double, backlight::ledFaultKinds> shares{};
+        for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+            const auto ofOne = model.faultShares(belief.hypotheses[h], place);
+            for (std::size_t kind = 0; kind < shares.size(); ++kind) {
+                shares[kind] += belief.shares[h] * ofOne[kind];
+            }
+        }
+        const auto most = std::max_element(shares.begin(), shares.end());
+        result.locatedAs.push_back(LedFault(most - shares.begin()));
+        result.locatedShares.push_back(*most);
     }
 
     if (result.diagnosis.failedCount == 0) {
@@ -272,6 +288,36 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         result.found = verdictOf(model, result);
     }
+}
+
+bool tellLittle(const std::vector<Probe>& probes) {
+    constexpr double littleBits = 0.1;
+    return std::all_of(probes.begin(), probes.end(), [](const Probe& probe) { return probe.bits < littleBits; });
+}
+
+/// "Tired electrolytics, weak supply or driver's over-voltage divider": suspects of the boards that one repair mends
+/// and that hold together what a verdict needs; empty when there are none.
+Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
+    constexpr double worthNaming = 0.05;
+    for (const auto& repair : knowledge.repairs) {
+        if (repair.opensPanel || repair.stopGap || repair.writesOff) {
+            continue;
+        }
+        double share = 0;
+        std::vector<Text> titles;
+        for (const auto& suspect : assessment.suspects) {
+            const bool isMended =
+                std::find(repair.mends.begin(), repair.mends.end(), suspect.suspect) != repair.mends.end();
+            share += isMended ? suspect.share : 0;
+            if (isMended && suspect.share > worthNaming) {
+                titles.push_back(suspect.title);
+            }
+        }
+        if (share >= sureShare) {
+            return text::joined(titles, " / ");
+        }
+    }
+    return {};
 }
 
 /// Strips of an open panel that hold nothing located and that no tester has lit as a whole: a minute each, before the
@@ -324,11 +370,39 @@ driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
     return driver::Quantities::mixed(parts, weights);
 }
 
-/// LED+ that is to be reckoned with: the upper end of what is known of the over-voltage level, V.
-double highestVolts(const driver::Quantities& known) {
+/// The upper end of what a voltage may be, V.
+double upperEnd(const driver::Quantities& known, driver::Reference of) {
     constexpr double sigmas = 2;
-    constexpr auto over = driver::Reference::OverVolts;
-    return known.value(over) * std::exp(sigmas * known.spread(over));
+    return known.value(of) * std::exp(sigmas * known.spread(of));
+}
+
+/// What a healthy set would read, as far as that has been learned. What was computed from described strips stays.
+driver::DriverReference referenceOf(const backlight::Backlight& backlight, driver::DriverReference reference,
+                                    const driver::Quantities& known) {
+    reference.overVolts = known.value(driver::Reference::OverVolts);
+    if (!backlight.isDescribed) {
+        const double volts = known.value(driver::Reference::Strings);
+        reference.labelScale *= volts / reference.stringVolts;
+        reference.stringVolts = volts;
+        reference.relativeSigma = known.spread(driver::Reference::Strings);
+    }
+    return reference;
+}
+
+/// LED+ in regulation to be reckoned with, V.
+double workingVolts(const driver::DriverReference& reference) {
+    const bool isKnown =
+        driver::isKnownWellEnough(reference.stringVolts, reference.relativeSigma * reference.stringVolts);
+    return reference.stringVolts * (isKnown ? 1 : std::exp(2 * reference.relativeSigma));
+}
+
+/// Whether outside and board have said what they can, and the rest is up to strips that nobody has described.
+bool onlyStripsTellMore(const Assessment& assessment) {
+    double leds = 0;
+    for (const auto& suspect : assessment.suspects) {
+        leds += suspect.side == knowledge::Side::Leds ? suspect.share : 0;
+    }
+    return leds >= sureShare || (assessment.probes.empty() && assessment.found.empty());
 }
 
 /// \p before is what was known before any reading.
@@ -371,7 +445,7 @@ void expect(CaseModel& model, const job::Job& job, const driver::Quantities& kno
             }
         }
     }
-    for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
+    for (int strip = 0; job.set.backlight.isDescribed && strip < int(job.set.backlight.strips.size()); ++strip) {
         result.expectedStripVolts.push_back(
             model.tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, healthy).volts);
     }
@@ -480,19 +554,23 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
         result.untested = untestedStrips(job, standing, result.diagnosis.failedStrips);
     }
     result.misfit = misfitOf(job, model, belief, standing, options.stop);
-    result.verdict = result.untested.empty() && !result.misfit ? result.found : Text();
     result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing));
     if (result.probes.size() > options.maxProbes) {
         result.probes.resize(options.maxProbes);
     }
+    if (result.found.empty() && !result.misfit && tellLittle(result.probes)) {
+        result.found = groupOf(knowledge, result);
+    }
+    result.verdict = result.untested.empty() && !result.misfit ? result.found : Text();
+    result.wantsStrips = !job.set.backlight.isDescribed && !result.misfit && onlyStripsTellMore(result);
     const auto known = learnt(model, belief);
     result.thisSet = knownOf(job.set.backlight, model.nothingLearnt().known(), known);
     expect(model, job, known, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
-    result.reference.overVolts = known.value(driver::Reference::OverVolts);
+    result.reference = referenceOf(job.set.backlight, result.reference, known);
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
-    result.cautions =
-        safety::cautionsFor({result.reference.stringVolts, highestVolts(known), job.bench.tester.limitVolts});
+    result.cautions = safety::cautionsFor(
+        {workingVolts(result.reference), upperEnd(known, driver::Reference::OverVolts), job.bench.tester.limitVolts});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
     result.soak = judgeSoak(job, result.proof);
     return result;

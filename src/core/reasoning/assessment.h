@@ -86,9 +86,11 @@ struct Assessment {
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
     std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is
+    std::vector<double> locatedShares;                  ///< how likely it is that
     std::optional<Misfit> misfit;                       ///< to be cleared up before there is a verdict
     text::Text found;                                   ///< what is known to be wrong, empty while it cannot tell
     std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
+    bool wantsStrips = false;                           ///< only strips that nobody has described can tell more
     text::Text verdict;                                 ///< what was found, once no strip is left untested
     std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
     std::map<evidence::Measured::Question, driver::Band> expectedVolts;  ///< of a healthy set

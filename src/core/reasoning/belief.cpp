@@ -507,11 +507,12 @@ private:
         return entry->second;
     }
 
-    /// Places of LEDs have titles of their own; joints and strips of one place read alike, whatever their size.
+    /// Places of LEDs have titles of their own; joints and strips of one place read alike, whatever their size, and all
+    /// places that nobody has described.
     int newTitle(Belief& belief, const Hypothesis& h) {
         Text title = titleOf(model_, h);
         const int next = int(belief.titles.size());
-        if (faults::faultyLedCount(h.faults) == 0) {
+        if (faults::faultyLedCount(h.faults) == 0 || !model_.backlight().isDescribed) {
             const auto [known, isNew] = titleOfOthers_.try_emplace(title.english(), next);
             if (!isNew) {
                 return known->second;
@@ -586,10 +587,25 @@ private:
 
 }  // namespace
 
+namespace {
+
+/// Whether a tester showed what a healthy run takes, well below its limit: its leads are sound, seen lit or not.
+bool hasRightVolts(CaseModel& model, const evidence::TesterTaken& taken) {
+    constexpr double belowLimit = 0.9;
+    if (!taken.volts || taken.lit) {
+        return false;
+    }
+    const auto healthy = model.healthyTester(taken.probe());
+    return healthy.volts < belowLimit * taken.setting.limitVolts &&
+           std::abs(*taken.volts - healthy.volts) < 2 * healthy.sigma;
+}
+
+}  // namespace
+
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
-    model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [](const auto& entry) {
+    model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [&](const auto& entry) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
-        return taken != nullptr && taken->lit.value_or(0) > 0;
+        return taken != nullptr && (taken->lit.value_or(0) > 0 || hasRightVolts(model, *taken));
     }));
     model.forgetBoard();
     return Search(model, entries).run();
@@ -685,10 +701,32 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     return fine;
 }
 
+namespace {
+
+/// What is wrong, in a set whose strips nobody has described.
+Text titleWithoutPlace(const CaseModel& model, const Hypothesis& hypothesis) {
+    std::set<LedFault> kinds;
+    for (const auto& fault : hypothesis.faults) {
+        if (const auto* leds = faults::asLeds(fault)) {
+            kinds.insert(leds->fault);
+        }
+    }
+    std::vector<Text> titles;
+    for (const auto kind : kinds) {
+        titles.push_back(model.titleOf(kind));
+    }
+    return titles.empty() ? model.knowledge().suspects[std::size_t(hypothesis.suspect)].title : text::joined(titles);
+}
+
+}  // namespace
+
 Text titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
     const auto& suspect = model.knowledge().suspects[hypothesis.suspect];
     if (hypothesis.faults.empty()) {
         return suspect.title;
+    }
+    if (!model.backlight().isDescribed) {
+        return titleWithoutPlace(model, hypothesis);
     }
     std::map<LedFault, std::set<int>> stripsOfFault;
     std::vector<Text> titles;
@@ -725,6 +763,9 @@ LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hyp
         }
     }
     LedShares result;
+    if (!model.backlight().isDescribed) {
+        return result;
+    }
     for (const auto& strip : model.backlight().strips) {
         result.emplace_back(strip.leds, 0.0);
     }

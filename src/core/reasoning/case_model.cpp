@@ -277,11 +277,15 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
         return *healthy;
     }
     const auto [entry, isNew] = demands_.try_emplace(key);
+    backlight::ChannelDemand& result = entry->second;
     if (isNew) {
-        entry->second = backlight::demandOf(madeOf(hypothesis), channel, placed(hypothesis));
+        result = backlight::demandOf(madeOf(hypothesis), channel, placed(hypothesis));
+        if (result.conducts && isOfUnknownSize(hypothesis.faults)) {
+            result.spreadVolts = backlight::sizeShare * std::abs(result.volts - demand(channel, Hypothesis{}).volts);
+        }
     }
-    healthy = key.isHealthy() ? &entry->second : healthy;
-    return entry->second;
+    healthy = key.isHealthy() ? &result : healthy;
+    return result;
 }
 
 int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
@@ -347,32 +351,35 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
         return cell.string == run.string && (run.contains(position) || (toChassis && position > run.last));
     });
     int dark = 0;
-    bool isOdd = false;
     for (const auto& fault : hypothesis.faults) {
         if (const auto* leds = faults::asLeds(fault)) {
             const bool counts = leds->fault == LedFault::Dark && locate::inside(partition_.cells()[leds->cell], run);
             dark += counts ? leds->count : 0;
         } else if (const auto sign = faults::signOnBench(fault, wiring_, {probe, place.atThePlug, places})) {
             key.signs.push_back(*sign);
-            isOdd = isOdd || faults::remakes(fault);
         }
     }
     if (key.isHealthy() && place.healthy != nullptr) {
         return *place.healthy;
     }
     const auto [entry, isNew] = testers_.try_emplace(key);
-    place.healthy = key.isHealthy() ? &entry->second : place.healthy;
+    TesterForecast& result = entry->second;
+    place.healthy = key.isHealthy() ? &result : place.healthy;
     if (isNew) {
         const auto reading = backlight::testRun(madeOf(hypothesis), probe, placed(hypothesis));
-        TesterForecast& forecast = entry->second;
+        TesterForecast forecast;
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double spread = forecast.conducts ? backlight::batchShare + (isOdd ? backlight::otherTypeShare : 0) : 0;
-        forecast.sigma =
-            0.1 + std::hypot((backlight::meterShare + spread) * reading.volts, backlight::darkSpreadVolts * dark);
+        const double spread = forecast.conducts ? backlight::batchShare : 0;
+        const double ofSize = forecast.conducts && isOfUnknownSize(hypothesis.faults)
+                                  ? backlight::sizeShare * std::abs(reading.volts - healthyTester(probe).volts)
+                                  : 0;
+        forecast.sigma = 0.1 + std::hypot((backlight::meterShare + spread) * reading.volts,
+                                          backlight::darkSpreadVolts * dark, ofSize);
+        result = forecast;
     }
-    return entry->second;
+    return result;
 }
 
 TesterForecast CaseModel::healthyTester(const TesterProbe& probe) {

@@ -98,8 +98,8 @@ public:
     /// Share of each fault at this LED, by LedFault; less than 1 when only some of its cell are faulty.
     std::array<double, backlight::ledFaultKinds> faultShares(const Hypothesis& hypothesis,
                                                              backlight::LedPlace place) const;
-    /// Whether the tester has lit LEDs in this job: then its leads are sound and the right way round, and a run that
-    /// stays dark is dark.
+    /// Whether the tester has lit LEDs in this job, or shown their volts: then its leads are sound and the right way
+    /// round, and a run that stays dark is dark.
     void setLeadsProven(bool proven) { leadsProven_ = proven; }
     bool leadsProven() const { return leadsProven_; }
     /// Whether a run that is looked along carries current, driven as hard as it needs.

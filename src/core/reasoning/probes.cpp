@@ -176,6 +176,10 @@ public:
     std::vector<Probe> run(const std::vector<Run>& all) {
         const auto runs = mostSuspected(all);
         for (const auto& test : model_.knowledge().tests) {
+            const bool isOnStrips = test.form == Form::Tester || test.form == Form::Chassis || test.form == Form::Led;
+            if (isOnStrips && !model_.backlight().isDescribed) {
+                continue;
+            }
             const int channels = test.perChannel ? int(model_.backlight().channels.size()) : 1;
             switch (test.form) {
                 case Form::Choices:
@@ -704,6 +708,9 @@ std::pair<int, int> halfOf(std::span<const double> weights) {
 std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares,
                                const std::vector<job::Entry>& standing) {
     std::vector<Run> runs;
+    if (!backlight.isDescribed) {
+        return runs;
+    }
     const auto add = [&](const Run& run) {
         const Run reachable = backlight::probeable(backlight, run);
         if (std::find(runs.begin(), runs.end(), reachable) == runs.end()) {

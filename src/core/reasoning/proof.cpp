@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/driver/quantities.h"
+
 namespace dimglow::reasoning {
 
 using text::say;
@@ -37,6 +39,7 @@ public:
         }
         running_ = *std::max_element(volts_.begin(), volts_.end()) + job.set.backlight.driver.someHeadroomVolts();
         slack_ = 2 * reference.relativeSigma * running_;
+        isKnown_ = driver::isKnownWellEnough(running_, reference.relativeSigma * running_);
     }
 
     ProofLine ledPlus() const {
@@ -55,12 +58,12 @@ private:
     const Text& title(const char* test) const { return knowledge_.test(test)->title; }
 
     ProofLine line(const char* test, int channel, driver::Band band, const Text& title) const {
-        ProofLine line{test, channel, title, band, {}, false, {}};
+        ProofLine line{test, channel, title, isKnown_ ? band : driver::Band(), {}, false, {}};
         for (const auto& entry : after_) {
             const auto* measured = std::get_if<evidence::Measured>(&entry.what);
             if (measured != nullptr && measured->test == test && measured->channel == channel) {
                 line.volts = measured->volts;
-                line.within = isWithin(*measured, band);
+                line.within = isKnown_ && isWithin(*measured, band);
                 line.found = evidence::describe(entry.what, {job_.set.backlight, knowledge_});
             }
         }
@@ -73,6 +76,7 @@ private:
     std::vector<double> volts_;
     double running_ = 0;
     double slack_ = 0;
+    bool isKnown_ = true;  ///< what the strings run at; otherwise nothing is proven
 };
 
 ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,

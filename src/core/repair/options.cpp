@@ -132,7 +132,8 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     const auto now = dayOf(today);
     for (const auto& kind : trade.repairs) {
         const double mends = mendedShare(kind, diagnosis);
-        if (mends < leastShareWorthListing) {
+        const bool canBePriced = job.set.backlight.isDescribed || !kind.opensPanel;
+        if (mends < leastShareWorthListing || !canBePriced) {
             continue;
         }
         Option option = price(kind, job, trade, diagnosis, mends);
@@ -146,7 +147,10 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && o.mends > sureEnough; };
     const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
     if (best == plan.options.end()) {
-        plan.advice = say("Nothing is sure enough to be mended yet: take the next probe first.");
+        plan.advice =
+            job.set.backlight.isDescribed
+                ? say("Nothing is sure enough to be mended yet: take the next probe first.")
+                : say("Describe the strips first: what mends them, and what it costs, hangs on how many there are.");
         return plan;
     }
     if (job.order.value > 0 && *best->expectedCost > worthwhileShare * job.order.value) {

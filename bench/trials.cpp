@@ -1,0 +1,184 @@
+// Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
+// the advice is worth. Usage: dimglow_trials [sets] [first seed]
+
+#include <fmt/format.h>
+
+#include <array>
+#include <cstdlib>
+#include <future>
+#include <map>
+#include <vector>
+
+#include "virtualset/trial.h"
+
+namespace dimglow {
+namespace {
+
+using namespace virtualset;
+
+constexpr int bins = 10;
+
+/// Suspects that were given a share, and how often that was right.
+struct Bin {
+    long given = 0;
+    double shares = 0;
+    long right = 0;
+};
+
+struct Tally {
+    std::array<Bin, bins> calibration;
+    long certain = 0;       ///< suspects at 95 % and more
+    long certainWrong = 0;  ///< of those
+    long jobs = 0;
+    long right = 0;
+    long verdicts = 0;
+    long wrongVerdicts = 0;
+    double probes = 0;
+    double minutes = 0;
+    std::map<std::string, std::pair<long, long>> bySuspect;  ///< jobs, and those that ended right
+
+    void add(const Tally& other) {
+        for (int b = 0; b < bins; ++b) {
+            calibration[b].given += other.calibration[b].given;
+            calibration[b].shares += other.calibration[b].shares;
+            calibration[b].right += other.calibration[b].right;
+        }
+        certain += other.certain;
+        certainWrong += other.certainWrong;
+        jobs += other.jobs;
+        right += other.right;
+        verdicts += other.verdicts;
+        wrongVerdicts += other.wrongVerdicts;
+        probes += other.probes;
+        minutes += other.minutes;
+        for (const auto& [suspect, counts] : other.bySuspect) {
+            bySuspect[suspect].first += counts.first;
+            bySuspect[suspect].second += counts.second;
+        }
+    }
+};
+
+Tally workOn(std::uint64_t seed, Told told, Order order) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto patient = drawPatient(seed, told, trade);
+    Tally tally;
+    const auto watch = [&](const reasoning::Assessment& assessment) {
+        constexpr double sure = 0.95;
+        constexpr double worthCounting = 0.005;
+        for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
+            if (share < worthCounting) {
+                continue;
+            }
+            const bool right = isRight(suspect, patient);
+            auto& bin = tally.calibration[std::size_t(std::min(bins - 1, int(share * bins)))];
+            ++bin.given;
+            bin.shares += share;
+            bin.right += right ? 1 : 0;
+            tally.certain += share >= sure ? 1 : 0;
+            tally.certainWrong += share >= sure && !right ? 1 : 0;
+        }
+    };
+    const auto ending = work(patient, order, trade, 60, watch);
+    tally.jobs = 1;
+    tally.right = ending.isRight ? 1 : 0;
+    tally.verdicts = ending.hasVerdict ? 1 : 0;
+    tally.wrongVerdicts = ending.hasVerdict && !ending.isRight ? 1 : 0;
+    tally.probes = ending.probes;
+    tally.minutes = ending.minutes;
+    tally.bySuspect[patient.suspect] = {1, tally.right};
+    if (!ending.isRight && std::getenv("DIMGLOW_TRIALS_WRONG") != nullptr) {
+        fmt::print(stderr, "seed {} told {} order {}: {} after {} probes\n", seed, wordsOf(told), wordsOf(order),
+                   patient.suspect, ending.probes);
+    }
+    return tally;
+}
+
+Tally workOnAll(int sets, std::uint64_t first, Told told, Order order) {
+    constexpr int workers = 2;
+    std::vector<std::future<Tally>> parts;
+    for (int worker = 0; worker < workers; ++worker) {
+        parts.push_back(std::async(std::launch::async, [=] {
+            Tally tally;
+            for (int set = worker; set < sets; set += workers) {
+                tally.add(workOn(first + std::uint64_t(set), told, order));
+            }
+            return tally;
+        }));
+    }
+    Tally all;
+    for (auto& part : parts) {
+        all.add(part.get());
+    }
+    return all;
+}
+
+double percent(double part, double whole) {
+    return whole > 0 ? 100 * part / whole : 0;
+}
+
+void printAccuracy(int sets, std::uint64_t first, std::array<Tally, toldCount>& tallies) {
+    fmt::print(
+        "\n| the job is told | jobs | right at the end | with a verdict | wrong verdicts | shares ≥ 95 % | of "
+        "them wrong | probes | minutes |\n|---|---|---|---|---|---|---|---|---|\n");
+    for (int told = 0; told < toldCount; ++told) {
+        auto& tally = tallies[std::size_t(told)];
+        tally = workOnAll(sets, first, Told(told), Order::Advised);
+        fmt::print("| {} | {} | {:.1f} % | {:.1f} % | {:.1f} % | {} | {:.2f} % | {:.1f} | {:.0f} |\n",
+                   wordsOf(Told(told)), tally.jobs, percent(double(tally.right), double(tally.jobs)),
+                   percent(double(tally.verdicts), double(tally.jobs)),
+                   percent(double(tally.wrongVerdicts), double(tally.verdicts)), tally.certain,
+                   percent(double(tally.certainWrong), double(tally.certain)), tally.probes / double(tally.jobs),
+                   tally.minutes / double(tally.jobs));
+    }
+}
+
+void printCalibration(const Tally& tally) {
+    fmt::print("\n| share given | how often | mean share | was right |\n|---|---|---|---|\n");
+    for (int b = 0; b < bins; ++b) {
+        const auto& bin = tally.calibration[std::size_t(b)];
+        fmt::print("| {} … {} % | {} | {:.1f} % | {:.1f} % |\n", 100 * b / bins, 100 * (b + 1) / bins, bin.given,
+                   percent(bin.shares, double(bin.given)), percent(double(bin.right), double(bin.given)));
+    }
+}
+
+void printSuspects(const std::array<Tally, toldCount>& tallies) {
+    fmt::print("\n| what was wrong | jobs |");
+    for (int told = 0; told < toldCount; ++told) {
+        fmt::print(" told {} |", wordsOf(Told(told)));
+    }
+    fmt::print("\n|---|---|---|---|---|---|\n");
+    for (const auto& [suspect, counts] : tallies.front().bySuspect) {
+        fmt::print("| {} | {} |", suspect, counts.first);
+        for (const auto& tally : tallies) {
+            const auto& [jobs, right] = tally.bySuspect.at(suspect);
+            fmt::print(" {:.0f} % |", percent(double(right), double(jobs)));
+        }
+        fmt::print("\n");
+    }
+}
+
+void printOrders(int sets, std::uint64_t first, const Tally& advised) {
+    fmt::print("\n| order of the probes | right at the end | probes | minutes |\n|---|---|---|---|\n");
+    for (const auto order : {Order::Advised, Order::Textbook, Order::Random}) {
+        const auto tally = order == Order::Advised ? advised : workOnAll(sets, first, Told::Nothing, order);
+        fmt::print("| {} | {:.1f} % | {:.1f} | {:.0f} |\n", wordsOf(order),
+                   percent(double(tally.right), double(tally.jobs)), tally.probes / double(tally.jobs),
+                   tally.minutes / double(tally.jobs));
+    }
+}
+
+}  // namespace
+}  // namespace dimglow
+
+int main(int argc, char** argv) {
+    const int sets = argc > 1 ? std::atoi(argv[1]) : 1000;
+    const std::uint64_t first = argc > 2 ? std::strtoull(argv[2], nullptr, 10) : 1;
+    std::array<dimglow::Tally, dimglow::virtualset::toldCount> tallies;
+    dimglow::printAccuracy(sets, first, tallies);
+    fmt::print("\nNothing told: how far shares can be believed\n");
+    dimglow::printCalibration(tallies.front());
+    dimglow::printSuspects(tallies);
+    if (argc > 3) {
+        dimglow::printOrders(sets, first, tallies.front());
+    }
+}

@@ -1,0 +1,93 @@
+#include "app/stations/strips_line.h"
+
+#include <algorithm>
+
+#include "app/field_note.h"
+#include "app/stations/station.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+bool isReferredTo(const job::Job& job) {
+    return std::any_of(job.trail.begin(), job.trail.end(), [](const auto& e) {
+        const auto* measured = std::get_if<evidence::Measured>(&e.what);
+        return std::holds_alternative<evidence::TesterTaken>(e.what) ||
+               std::holds_alternative<evidence::LedSeen>(e.what) ||
+               std::holds_alternative<evidence::LedChecked>(e.what) ||
+               std::holds_alternative<evidence::Bridged>(e.what) || (measured != nullptr && measured->channel > 0);
+    });
+}
+
+Written rewire(JobSession& session, backlight::Backlight wired) {
+    const auto& job = session.job();
+    const auto& now = job.set.backlight;
+    const bool alike = wired.strips.size() == now.strips.size() && wired.ledCount() == now.ledCount() &&
+                       wired.channels.size() == now.channels.size();
+    if (now.isDescribed && !alike && isReferredTo(job)) {
+        return {
+            StripsLine::tr("Readings in the trail refer to the strips as they are: take those back before "
+                           "changing their number.")};
+    }
+    if (!wired.isDescribed && now.isDescribed) {
+        return {StripsLine::tr("Say how many strips and LEDs there are: 4 strips × 12")};
+    }
+    wired.driver.ovpRatio = wired.driver.ovpRatio ? wired.driver.ovpRatio : now.driver.ovpRatio;
+    wired.driver.headroomVolts = wired.driver.headroomVolts ? wired.driver.headroomVolts : now.driver.headroomVolts;
+    return session.edit(StripsLine::tr("Wiring"), [&](job::Job& edited) {
+        edited.set.backlight = wired;
+        edited.panelCheck.channel = std::min(edited.panelCheck.channel, int(wired.channels.size()) - 1);
+    });
+}
+
+backlight::PlainDescription plainOf(const backlight::Backlight& backlight) {
+    if (const auto plain = backlight::plainDescriptionOf(backlight)) {
+        return *plain;
+    }
+    backlight::PlainDescription plain;
+    plain.led = backlight.strips.front().led;
+    plain.ledPoints = backlight.ledPoints;
+    plain.harness = backlight.harness;
+    plain.celsius = backlight.celsius;
+    plain.widthMm = backlight.widthMm;
+    plain.heightMm = backlight.heightMm;
+    return plain;
+}
+
+StripsLine::StripsLine(JobSession& session) : session_(session) {
+    setAccessibleName(tr("Backlight in one line"));
+    setFont(theme::body());
+    setToolTip(
+        tr("strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its "
+           "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label "
+           "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
+    connect(this, &QLineEdit::returnPressed, this, &StripsLine::commit);
+}
+
+void StripsLine::refresh() {
+    if (isModified()) {
+        return;
+    }
+    const auto& backlight = session_.shown().job.set.backlight;
+    const auto plain = backlight::plainDescriptionOf(backlight);
+    setText(plain ? QString::fromStdString(backlight::lineOf(*plain)) : QString());
+    setPlaceholderText(plain ? tr("4 strips × 12, 3 V, 240 mA, one string")
+                             : tr("wired by hand; a line here replaces it"));
+}
+
+void StripsLine::commit() {
+    const auto read = backlight::readLine(text().toStdString(), plainOf(session_.job().set.backlight));
+    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+        refuse(this, inWords(*problem));
+        return;
+    }
+    const auto written = rewire(session_, backlight::plainBacklight(std::get<backlight::PlainDescription>(read)));
+    if (written) {
+        accept(this);
+        setModified(false);
+        refresh();
+    } else {
+        refuse(this, written.problem);
+    }
+}
+
+}  // namespace dimglow::app

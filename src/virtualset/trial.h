@@ -1,0 +1,68 @@
+#pragma once
+
+#include <cstdint>
+#include <functional>
+#include <string>
+
+#include "core/reasoning/assessment.h"
+#include "virtualset/sealed_set.h"
+
+/// \file
+/// Sets drawn at random, their true numbers apart from what a job is told of them, and jobs that are worked on them as
+/// a technician would.
+
+namespace dimglow::virtualset {
+
+/// What a job is told of its set when it is taken in: each says more than the one before.
+enum class Told {
+    Nothing,
+    Label,   ///< what is printed beside LED+
+    Strips,  ///< how many there are, and the class of their LEDs
+    Driver,  ///< also where it idles, where its protection stands and what its sinks hold
+};
+inline constexpr int toldCount = 4;
+const char* wordsOf(Told told);
+
+/// A set with a fault, and the job about it as it was taken in.
+struct Patient {
+    job::Job job;
+    SealedSet set;
+    std::string suspect;          ///< what is really wrong
+    backlight::Backlight strips;  ///< what is seen of them once the panel is open
+};
+
+/// Draws a set: strings of 8 to 60 LEDs on one to four channels, a batch off its class, a driver that idles, protects,
+/// retries and regulates in a manner of its own, and one fault, as often as the trade has it, of any size (spreads are
+/// common practice, no source). The same seed is the same set, whatever the job is \p told of it.
+Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& trade);
+
+/// Which probe comes next.
+enum class Order {
+    Advised,
+    Textbook,  ///< as the tests stand in their file, whatever was read before
+    Random,
+};
+const char* wordsOf(Order order);
+
+/// How a job ended.
+struct Ending {
+    bool hasVerdict = false;
+    bool isRight = false;  ///< what is suspected most is what is wrong
+    double share = 0;      ///< of it
+    int probes = 0;
+    double minutes = 0;  ///< opening included
+};
+
+/// Whether a suspect is what is wrong. A main board that does not start and one that does not ask for light are one:
+/// the same board is at fault.
+bool isRight(const std::string& suspect, const Patient& patient);
+/// Whether an assessment has found the faulty LEDs, suspects most what is wrong, or has found what the same repair
+/// mends.
+bool isRight(const reasoning::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade);
+
+/// Works a job until there is a verdict, no probe is left or \p mostProbes were taken; describes the strips when they
+/// are asked for. \p watch sees every assessment on the way.
+Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes = 60,
+            const std::function<void(const reasoning::Assessment&)>& watch = {});
+
+}  // namespace dimglow::virtualset
