@@ -274,6 +274,10 @@
         <source>Cautions</source>
         <translation>Vorsicht</translation>
     </message>
+    <message>
+        <source>cannot tell: nobody has described the strips</source>
+        <translation>unklar: die Leisten hat niemand beschrieben</translation>
+    </message>
 </context>
 <context>
     <name>core</name>
@@ -2017,6 +2021,16 @@
     <message>
         <source>learned, ± %1 V</source>
         <translation>gelernt, ± %1 V</translation>
+    </message>
+    <message>
+        <source>%1 to %2 LEDs of 3 V</source>
+        <translation>%1 bis %2 LEDs zu 3 V</translation>
+    </message>
+    <message>
+        <source>learned, ± %1 V
+%2</source>
+        <translation>gelernt, ± %1 V
+%2</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,8 @@
 
 #include <QHBoxLayout>
 
+#include "core/backlight/led_count.h"
+
 namespace dimglow::app {
 
 namespace {
@@ -18,6 +20,12 @@ std::vector<Words> wordsOfCells() {
             {Reference::Strings, QObject::tr("Strings run at"), QObject::tr("label, or LED+ lit")},
             {Reference::OverVolts, QObject::tr("Over-voltage at"), QObject::tr("LED+, plug out")},
             {Reference::Sink, QObject::tr("LED− holds"), QObject::tr("LED− while lit")}};
+}
+
+/// How many LEDs that makes, for the commonest class.
+QString ledsWords(const reasoning::Known& strings) {
+    const auto count = backlight::ledsInSeries(strings.volts, strings.sigmaVolts, 1);
+    return KnownCard::tr("%1 to %2 LEDs of 3 V").arg(count.least).arg(count.most);
 }
 
 }  // namespace
@@ -43,7 +51,7 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     }
 }
 
-void KnownCard::show(const std::vector<reasoning::Known>& thisSet) {
+void KnownCard::show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight) {
     using From = reasoning::Known::From;
     for (const auto& cell : cells_) {
         const auto known =
@@ -60,7 +68,9 @@ void KnownCard::show(const std::vector<reasoning::Known>& thisSet) {
                 cell.from->setText(tr("computed, ± %1 V").arg(about));
                 break;
             case From::Readings:
-                cell.from->setText(tr("learned, ± %1 V").arg(about));
+                cell.from->setText(cell.what == driver::Reference::Strings && !backlight.isDescribed
+                                       ? tr("learned, ± %1 V\n%2").arg(about, ledsWords(*known))
+                                       : tr("learned, ± %1 V").arg(about));
                 break;
             case From::Description:
                 cell.from->setText(tr("read off"));

@@ -11,7 +11,7 @@ class KnownCard : public QFrame {
     Q_OBJECT
 public:
     explicit KnownCard(QWidget* parent = nullptr);
-    void show(const std::vector<reasoning::Known>& thisSet);
+    void show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight);
 
 private:
     struct Cell {

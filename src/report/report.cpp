@@ -161,15 +161,21 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
     return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(Report::tr("None yet.")) : html;
 }
 
+/// A voltage of which nobody knows what it should be.
+bool isUnknown(const reasoning::ProofLine& line) {
+    return line.volts.has_value() && line.band.high <= 0;
+}
+
 QString proof(const reasoning::Assessment& assessment) {
     QString rows = row({Report::tr("Reading after"), Report::tr("Found"), Report::tr("Expected"), QString()}, true);
     for (const auto& line : assessment.proof) {
         const bool taken = !line.found.empty();
         rows += row({escaped(line.title), taken ? escaped(line.found) : Report::tr("not taken"),
                      line.band.high > 0 ? volts(line.band) : QString(),
-                     !taken        ? QString()
-                     : line.within ? Report::tr("as expected")
-                                   : Report::tr("NOT as expected")});
+                     !taken            ? QString()
+                     : line.within     ? Report::tr("as expected")
+                     : isUnknown(line) ? Report::tr("cannot tell: nobody has described the strips")
+                                       : Report::tr("NOT as expected")});
     }
     return table(rows);
 }

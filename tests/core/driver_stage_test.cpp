@@ -160,6 +160,33 @@ TEST(OpenLed, WithADriverThatNeverGivesUpWandersForEver) {
     EXPECT_EQ(throughMeter(on.ledPlus(), on.secondsApart).shape, Shape::Wanders);
 }
 
+// A driver of several channels may leave the open one out and run on, LED+ steady (common practice, no source).
+TEST(OpenLed, InOneOfTwoChannelsMayBeLeftOut) {
+    const auto panel = twoChannels();
+    auto stage = stageOf(panel, referenceOf(panel), {});
+    stage.dropsDarkChannels = true;
+    const auto on = switchOn(panel, {{{{0, 1}, backlight::LedFault::Open}}}, "healthy", 8, &stage);
+    EXPECT_EQ(on.firstTrip, Trip::OverVoltage);
+    EXPECT_EQ(on.tries, 1);
+    EXPECT_FALSE(on.darkSeconds) << "the other channel stays lit";
+    const double running = backlight::healthyStringVolts(panel) + panel.driver.someHeadroomVolts();
+    EXPECT_NEAR(on.samples.back().ledPlus, running, 0.02 * running);
+}
+
+// With LED+ held at over-voltage a healthy sink takes up what its own string leaves of it (common practice, no source).
+TEST(OpenLed, UnderADriverThatClampsLetsTheHealthySinkFloat) {
+    const auto panel = twoChannels();
+    auto stage = stageOf(panel, referenceOf(panel), {});
+    stage.clampsOverVoltage = true;
+    const auto on = switchOn(panel, {{{{0, 1}, backlight::LedFault::Open}}}, "healthy", 8, &stage);
+    EXPECT_EQ(on.firstTrip, Trip::None);
+    const auto& last = on.samples.back();
+    EXPECT_NEAR(last.ledPlus, backlight::overVoltageLevel(panel), 0.02 * last.ledPlus);
+    const double lit = std::max(last.ledMinus[0], last.ledMinus[1]);
+    EXPECT_NEAR(lit, last.ledPlus - backlight::healthyStringVolts(panel), 1);
+    EXPECT_LT(std::min(last.ledMinus[0], last.ledMinus[1]), 0.1);
+}
+
 TEST(ShortedLeds, InOneOfTwoChannelsPutTheirVoltsOnItsSinkAndTrip) {
     const auto panel = twoChannels();
     backlight::Faults three;

@@ -120,6 +120,58 @@ TEST_F(DarkSet, EqualReadingsAtWhateverHeightAreTheStrings) {
     }
 }
 
+// With a string open and LED+ held at over-voltage, healthy sinks float: no strip is odd (common practice, no source).
+TEST_F(DarkSet, SinkThatFloatsUnderOverVoltageAccusesNoStrip) {
+    add(evidence::LightSeen{driver::Light::StaysLit, 0});
+    steady("ledPlusOn", 83);
+    steady("ledMinus", 14.8, 0);
+    steady("ledMinus", 0, 1);
+    const auto assessment = assessed();
+    EXPECT_LT(shareOf(assessment, "otherStrip"), 0.05);
+    EXPECT_EQ(top(assessment), "openLed");
+}
+
+// The feed may be switched by the main board's power-on line (common practice, no source).
+TEST_F(DarkSet, NearlyNothingOnLedPlusOfAMainBoardThatNeverAsksIsNoLostFeed) {
+    noLight();
+    steady("blOn", 0);
+    steady("ledPlusIdle", 0.3);
+    steady("ledPlusOn", 0.3);
+    EXPECT_LT(shareOf(assessed(), "feedMissing"), 0.2);
+}
+
+// Some tenths of a volt may stand on a dead feed (common practice, no source).
+TEST_F(DarkSet, ResidueOnADeadFeedIsADeadFeed) {
+    noLight();
+    steady("ledPlusIdle", 0.4);
+    steady("ledPlusOn", 0.3);
+    EXPECT_GT(shareOf(assessed(), "feedMissing"), 0.8);
+}
+
+// With DIM at zero LED+ may keep its idle with the plug out, too (common practice, no source).
+TEST_F(DarkSet, DimAtZeroThatKeepsItsIdleIsNoDeadDriver) {
+    noLight();
+    steady("dim", 0);
+    steady("ledPlusIdle", 24);
+    steady("ledPlusOn", 24);
+    steady("ledPlusPlugOut", 24);
+    EXPECT_EQ(top(assessed()), "dimAtZero");
+}
+
+// Right volts on any run prove the leads, seen lit or not: a run that stays dark elsewhere is dark (common practice, no
+// source).
+TEST_F(DarkSet, StripDarkOnATesterWhoseVoltsWereRightElsewhereIsOpen) {
+    noLight();
+    job_.panelOpen = true;
+    const auto strip = [&](int index) { return backlight::wholeStrip(job_.set.backlight, index); };
+    const auto limit = job_.bench.tester.limitVolts;
+    add(evidence::TesterTaken{strip(1), job_.bench.tester, limit, 0});
+    const double before = shareOf(assessed(), "openLed");
+    add(evidence::TesterTaken{strip(0), job_.bench.tester, assessed().expectedStripVolts[0], std::nullopt});
+    EXPECT_GT(shareOf(assessed(), "openLed"), before);
+    EXPECT_GT(shareOf(assessed(), "openLed"), 0.9);
+}
+
 // An over-voltage level lies 1.03 to 1.4 times above the strings' volts (common practice, no source).
 TEST_F(DarkSet, IsWarnedOfAtTheUpperEndOfWhatItMayReach) {
     const auto reach = [](const Assessment& assessment) {

@@ -109,7 +109,7 @@ void BoardStation::showJob() {
         point.row->setAllowed(liveAllowed());
         point.row->setWanted(assessment.verdict.empty() && next != nullptr && isAsked(point, *next));
     }
-    known_->show(assessment.thisSet);
+    known_->show(assessment.thisSet, job().set.backlight);
     chart_->show(job().set.backlight, assessment);
 }
 

@@ -111,7 +111,7 @@ void ProveStation::showJob() {
                           .arg(words(line.title), found, line.within ? tr("as expected") : tr("NOT as expected"));
             continue;
         }
-        proofRows_[i]->setExpected(line.band);
+        proofRows_[i]->setExpected(line.band.high > 0 ? std::optional(line.band) : std::nullopt);
         std::optional<evidence::Measured> reading;
         if (line.volts) {
             reading = evidence::Measured{{}, 0, evidence::Shape::Steady, *line.volts, *line.volts};

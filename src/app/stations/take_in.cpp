@@ -234,6 +234,7 @@ void TakeInStation::addWiringNumbers(QGridLayout* wires) {
     ledClass_->setObjectName(QStringLiteral("ledClass"));
     ledClass_->setAccessibleName(tr("LED class"));
     ledClass_->addItems({tr("3 V"), tr("6 V"), tr("9 V")});
+    ledClass_->setPlaceholderText(tr("not known"));
     connect(ledClass_, &QComboBox::activated, this, [this](int dies) {
         wiring_["ratedVolts"]->setText(number(backlight::classVoltsPerDie * (dies + 1)));
         wiring_["ratedVolts"]->setModified(true);
@@ -322,7 +323,7 @@ std::optional<backlight::PlainDescription> TakeInStation::described() const {
         plain.ledsPerStrip = int(read("leds", {1, 400}));
         plain.stripsPerString = int(read("series", {1, 60}));
         plain.amps = readIfKnown("amps", {1, 10000, Unit::Milliamps}).value_or(1000 * plain.amps) / 1000;
-        const int dies = ledClass_->currentIndex() + 1;
+        const int dies = std::max(0, ledClass_->currentIndex()) + 1;
         const double volts = readIfKnown("ratedVolts", {2.0 * dies, 4.5 * dies, Unit::Volts})
                                  .value_or(backlight::classVoltsPerDie * dies);
         const double amps =
@@ -402,8 +403,8 @@ void TakeInStation::showJob() {
             wiring_[id]->setText(value ? number(*value) : QString());
         }
     }
-    if (isDescribed) {
-        ledClass_->setCurrentIndex(std::clamp(strip.led.dies, 1, 3) - 1);
+    if (!wiring_["ratedVolts"]->isModified()) {
+        ledClass_->setCurrentIndex(isDescribed ? std::clamp(strip.led.dies, 1, 3) - 1 : -1);
     }
     board_->setVisible(isDescribed);
     board_->show(panel);

@@ -116,7 +116,7 @@ private:
                 break;
             case DriverState::Regulate:
                 target_ += 0.2 * (stage_.headroomVolts - lowest_);
-                target_ = std::clamp(target_, 0.0, stage_.overVolts);
+                target_ = std::clamp(target_, leastTarget(), stage_.overVolts);
                 watchForFault();
                 break;
             case DriverState::Blanking:
@@ -142,6 +142,13 @@ private:
                 break;
         }
         feed(stepSeconds);
+    }
+
+    /// Comes down from over-voltage with the output, not ahead of it, once a channel was left out.
+    double leastTarget() const {
+        constexpr double aheadVolts = 1;
+        const bool hasDropped = std::find(isDropped_.begin(), isDropped_.end(), true) != isDropped_.end();
+        return hasDropped ? std::max(0.0, output_.volts() - aheadVolts) : 0;
     }
 
     void watchForFault() {

@@ -330,7 +330,9 @@ private:
         } else {
             const auto& modesOfVolts = *model_.forecastOf(hypothesis).of(test.id, channel);
             for (const auto& mode : inVolts(modesOfVolts, model_.learntUnder(hypothesis.forecast).known())) {
-                modes.push_back({mode.weight, mode.shape, mode.volts, mode.voltsSigma, -1});
+                constexpr double nearNothing = 1;  // V: it has no shape that anyone would write down
+                const auto shape = mode.volts < nearNothing ? driver::Shape::Steady : mode.shape;
+                modes.push_back({mode.weight, shape, mode.volts, mode.voltsSigma, -1});
             }
         }
         return modes;

@@ -1,0 +1,73 @@
+// Jobs worked on sets drawn at random; script/trials works thousands.
+
+#include <gtest/gtest.h>
+
+#include "core/backlight/led_count.h"
+#include "virtualset/trial.h"
+
+namespace dimglow::virtualset {
+namespace {
+
+const knowledge::Knowledge& trade() {
+    return knowledge::builtInKnowledge();
+}
+
+TEST(Patient, IsTheSameSetWhateverTheJobIsTold) {
+    for (const std::uint64_t seed : {11, 12, 13}) {
+        const auto nothing = drawPatient(seed, Told::Nothing, trade());
+        const auto strips = drawPatient(seed, Told::Strips, trade());
+        EXPECT_EQ(nothing.suspect, strips.suspect);
+        EXPECT_EQ(nothing.set.backlight(), strips.set.backlight());
+        EXPECT_EQ(nothing.set.measure("ledPlusOn"), strips.set.measure("ledPlusOn"));
+        EXPECT_FALSE(nothing.job.set.backlight.isDescribed);
+        EXPECT_TRUE(strips.job.set.backlight.isDescribed);
+        EXPECT_NE(strips.set.backlight(), strips.job.set.backlight) << "its numbers are its own";
+    }
+}
+
+TEST(LedCount, HoldsTheTrueNumberInNineSetsOfTen) {
+    constexpr int sets = 300;
+    int held = 0;
+    for (int seed = 1; seed <= sets; ++seed) {
+        const auto patient = drawPatient(std::uint64_t(seed), Told::Strips, trade());
+        auto healthy = patient.strips;
+        for (std::size_t strip = 0; strip < healthy.strips.size(); ++strip) {
+            healthy.strips[strip].led = patient.set.backlight().strips.front().led;
+        }
+        const double volts = backlight::healthyStringVolts(healthy);
+        const auto run = backlight::wholeString(healthy, {0, 0});
+        const int steps = run.count() / healthy.strips.front().parallel;
+        const auto count = backlight::ledsInSeries(volts, 0.3, healthy.strips.front().led.dies);
+        held += count.least <= steps && steps <= count.most ? 1 : 0;
+        EXPECT_LE(count.least, count.likeliest);
+        EXPECT_LE(count.likeliest, count.most);
+    }
+    EXPECT_GE(held, 0.85 * sets);
+}
+
+class Advised : public testing::TestWithParam<Told> {};
+
+TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
+    constexpr int jobs = 20;
+    int right = 0;
+    int sure = 0;
+    int sureAndWrong = 0;
+    for (int seed = 1; seed <= jobs; ++seed) {
+        const auto patient = drawPatient(std::uint64_t(seed), GetParam(), trade());
+        const auto ending = work(patient, Order::Advised, trade(), 60, [&](const reasoning::Assessment& assessment) {
+            for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
+                sure += share >= 0.95 ? 1 : 0;
+                sureAndWrong += share >= 0.95 && !isRight(suspect, patient) ? 1 : 0;
+            }
+        });
+        right += ending.isRight ? 1 : 0;
+    }
+    EXPECT_GE(right, 0.8 * jobs);
+    EXPECT_GE(sure, jobs / 2);
+    EXPECT_LE(sureAndWrong, 0.05 * sure);
+}
+
+INSTANTIATE_TEST_SUITE_P(Told, Advised, testing::Values(Told::Nothing, Told::Strips));
+
+}  // namespace
+}  // namespace dimglow::virtualset
