@@ -276,9 +276,9 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
                 shares[kind] += belief.shares[h] * ofOne[kind];
             }
         }
-        const auto most = std::max_element(shares.begin(), shares.end());
-        result.locatedAs.push_back(LedFault(most - shares.begin()));
-        result.locatedShares.push_back(*most);
+        const auto most = std::size_t(std::max_element(shares.begin(), shares.end()) - shares.begin());
+        result.locatedAs.push_back(LedFault(most));
+        result.locatedShares.push_back(shares[most]);
     }
 
     if (result.diagnosis.failedCount == 0) {
