@@ -48,7 +48,7 @@ TEST(LedCount, HoldsTheTrueNumberInNineSetsOfTen) {
 class Advised : public testing::TestWithParam<Told> {};
 
 TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
-    constexpr int jobs = 20;
+    constexpr int jobs = 8;
     int right = 0;
     int sure = 0;
     int sureAndWrong = 0;
@@ -62,12 +62,13 @@ TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
         });
         right += ending.isRight ? 1 : 0;
     }
-    EXPECT_GE(right, 0.8 * jobs);
-    EXPECT_GE(sure, jobs / 2);
-    EXPECT_LE(sureAndWrong, 0.05 * sure);
+    EXPECT_GE(right, 6);
+    EXPECT_GE(sure, jobs);
+    EXPECT_LE(sureAndWrong, 1);
 }
 
-INSTANTIATE_TEST_SUITE_P(Told, Advised, testing::Values(Told::Nothing, Told::Strips));
+INSTANTIATE_TEST_SUITE_P(Told, Advised, testing::Values(Told::Nothing, Told::Strips),
+                         [](const auto& told) { return told.param == Told::Nothing ? "Nothing" : "Strips"; });
 
 }  // namespace
 }  // namespace dimglow::virtualset
