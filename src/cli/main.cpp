@@ -34,6 +34,16 @@ job::Job jobAt(const std::string& path) {
     return records::readJobFile(QString::fromStdString(path));
 }
 
+/// A job whose strips somebody has described: what is printed of a run, a map or a switch-on hangs on them.
+/// \throws std::invalid_argument for another one
+job::Job describedJobAt(const std::string& path) {
+    auto job = jobAt(path);
+    if (!job.set.backlight.isDescribed) {
+        throw std::invalid_argument("nobody has described the strips of this job yet");
+    }
+    return job;
+}
+
 /// Writes all of it to standard output. \throws std::runtime_error when it could not be, as on a full disk
 void print(const std::string& text) {
     const bool written = std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;
@@ -133,16 +143,16 @@ int main(int argc, char** argv) {
         } else if (*solve) {
             print(cli::solve(documentAt(file)));
         } else if (*planTester) {
-            print(cli::planTester(jobAt(file), tester));
+            print(cli::planTester(describedJobAt(file), tester));
         } else if (*locate) {
-            const auto job = jobAt(file);
+            const auto job = describedJobAt(file);
             print(cli::locate(job, assessed(job), tester));
         } else if (*traced) {
-            print(cli::trace(jobAt(file), trace));
+            print(cli::trace(describedJobAt(file), trace));
         } else if (*panelCheck) {
             print(cli::panelCheck(jobAt(file)));
         } else if (*map) {
-            const auto job = jobAt(file);
+            const auto job = describedJobAt(file);
             print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
         } else {
             writeReport(file, pdf, argc, argv);

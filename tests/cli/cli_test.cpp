@@ -70,6 +70,25 @@ TEST_F(CommandLine, AssessPrintsSuspectsProbesStripsAndOptions) {
     EXPECT_TRUE(json["misfit"].is_null());
 }
 
+TEST_F(CommandLine, StripsThatNobodyHasDescribedAreNeitherPrintedNorDrawn) {
+    const QString job = write(R"({"format": "dimglow-job", "version": 2, "id": "T", "title": "",
+                                  "set": {"backlight": {"driver": {}}}})");
+    const auto assessed = cli({QStringLiteral("assess"), job});
+    ASSERT_EQ(assessed.exitCode, 0) << assessed.err;
+    const auto json = nlohmann::json::parse(assessed.out);
+    EXPECT_TRUE(json["strips"].empty());
+    EXPECT_FALSE(json["wantsStrips"]);
+    for (const QStringList& words : {QStringList{QStringLiteral("map")},
+                                     {QStringLiteral("trace")},
+                                     {QStringLiteral("locate")},
+                                     {QStringLiteral("plan-tester"), QStringLiteral("--run"), QStringLiteral("A")}}) {
+        const auto ran = cli(words + QStringList{job});
+        EXPECT_EQ(ran.exitCode, 2) << words.front().toStdString();
+        EXPECT_THAT(ran.err, testing::HasSubstr("nobody has described the strips"));
+        EXPECT_TRUE(ran.out.empty());
+    }
+}
+
 TEST_F(CommandLine, ReportIsAPdfThatCanBeReadBack) {
     const QString pdf = folder_.filePath(QStringLiteral("out.pdf"));
     const auto ran = cli({QStringLiteral("report"), jobPath(), QStringLiteral("--pdf"), pdf});
