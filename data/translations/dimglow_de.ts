@@ -2023,14 +2023,12 @@
         <translation>gelernt, ± %1 V</translation>
     </message>
     <message>
-        <source>%1 to %2 LEDs of 3 V</source>
-        <translation>%1 bis %2 LEDs zu 3 V</translation>
+        <source>± %1 V: %2 to %3 LEDs of 3 V</source>
+        <translation>± %1 V: %2 bis %3 LEDs zu 3 V</translation>
     </message>
     <message>
-        <source>learned, ± %1 V
-%2</source>
-        <translation>gelernt, ± %1 V
-%2</translation>
+        <source>≈ %L1 V</source>
+        <translation>≈ %L1 V</translation>
     </message>
 </context>
 <context>

@@ -22,6 +22,7 @@
 #include "app/stations/take_in.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
+#include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
 #include "core/job/problems.h"
 #include "records/job_file.h"
@@ -296,6 +297,56 @@ TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
     EXPECT_EQ(me_.read(QStringLiteral("known1")).left(2), QStringLiteral("43"));
     EXPECT_TRUE(me_.sees(QStringLiteral("learned")));
     EXPECT_EQ(me_.read(QStringLiteral("known3")), QStringLiteral("?")) << "the over-voltage level";
+}
+
+TEST_F(AtTheBench, StringsThatAreLitTellHowManyLedsTheyHold) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo(3);
+    me_.press(Qt::Key_A, Qt::AltModifier);
+    for (const auto& [field, volts] : {std::pair("ledPlusIdle", "24"), {"ledPlusOn", "68.4"}}) {
+        EXPECT_FALSE(me_.sees(QStringLiteral("LEDs of 3 V")));
+        me_.clickInto(QString::fromUtf8(field));
+        me_.type(QString::fromUtf8(volts));
+        me_.press(Qt::Key_Return);
+    }
+    me_.goTo(2);
+    me_.press(Qt::Key_1);
+    me_.press(Qt::Key_1);
+    me_.press(Qt::Key_1);  // a picture
+    me_.press(Qt::Key_S);  // stays lit
+    me_.goTo(3);
+    for (const char* sink : {"ledMinus0", "ledMinus1"}) {
+        me_.clickInto(QString::fromUtf8(sink));
+        me_.type(QStringLiteral("0.6"));
+        me_.press(Qt::Key_Return);
+    }
+    EXPECT_TRUE(me_.sees(QStringLiteral("LEDs of 3 V"))) << me_.screen().join('|').toStdString();
+}
+
+TEST_F(AtTheBench, MeasuredLedIsKeptUntilThereAreStripsToFitToIt) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("ledPoints"));
+    me_.type(QStringLiteral("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
+    me_.press(Qt::Key_Return);
+    const auto measured = job().set.backlight.ledPoints;
+    EXPECT_EQ(measured.size(), 3u);
+    EXPECT_EQ(onDisk("SK-0420"), job());
+    me_.clickInto(QStringLiteral("harness"));
+    me_.type(QStringLiteral("+ red, - black, - black, - black"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().set.backlight.harness.size(), 4u) << "nobody has said how many channels there are";
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("3 x 11, each its own string"));
+    me_.press(Qt::Key_Return);
+    me_.settle();
+    EXPECT_EQ(job().set.backlight.ledPoints, measured);
+    EXPECT_EQ(job().set.backlight.harness.size(), 4u);
+    EXPECT_EQ(job().set.backlight, backlight::withLedPoints(job().set.backlight, measured))
+        << "the strips are fitted to it";
+    EXPECT_NE(job().set.backlight.strips.front().led.seriesDropVolts, backlight::LedSpec().seriesDropVolts);
 }
 
 TEST_F(AtTheBench, ReadingThatDoesNotFitIsNamedAndTakenAgain) {

@@ -5,6 +5,7 @@
 #include "app/field_note.h"
 #include "app/stations/station.h"
 #include "app/theme.h"
+#include "core/backlight/led_fit.h"
 
 namespace dimglow::app {
 
@@ -30,6 +31,11 @@ Written rewire(JobSession& session, backlight::Backlight wired) {
     }
     if (!wired.isDescribed && now.isDescribed) {
         return {StripsLine::tr("Say how many strips and LEDs there are: 4 strips × 12")};
+    }
+    if (!now.isDescribed && wired.isDescribed && !now.ledPoints.empty()) {
+        wired = backlight::withLedPoints(wired, now.ledPoints);
+    } else if (!now.isDescribed) {
+        wired.ledPoints = now.ledPoints;
     }
     wired.driver.ovpRatio = wired.driver.ovpRatio ? wired.driver.ovpRatio : now.driver.ovpRatio;
     wired.driver.headroomVolts = wired.driver.headroomVolts ? wired.driver.headroomVolts : now.driver.headroomVolts;

@@ -184,7 +184,9 @@ QWidget* TakeInStation::makeWiringCard() {
         [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.ledPoints)); },
         [](job::Job& j, const QString& t) {
             return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
-                if (points != panel.ledPoints) {
+                if (!panel.isDescribed) {
+                    panel.ledPoints = points;  // strips are fitted to them when there are some
+                } else if (points != panel.ledPoints) {
                     panel = backlight::withLedPoints(panel, points);
                 }
             });

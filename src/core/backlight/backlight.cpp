@@ -386,7 +386,8 @@ void checkSurroundings(const format::Check& check, const Backlight& backlight) {
         at.text("colour", pin.colour, limits::colour);
         at.number("ohms", pin.ohms, limits::pinOhms);
         at.number("channel", pin.channel, {0, double(limits::channels) - 1});
-        if (pin.role == HarnessPin::Role::LedMinus && pin.channel >= int(backlight.channels.size())) {
+        if (backlight.isDescribed && pin.role == HarnessPin::Role::LedMinus &&
+            pin.channel >= int(backlight.channels.size())) {
             at.report(nullptr, say("pin {} returns channel {}; there are {}", i + 1, pin.channel + 1,
                                    backlight.channels.size()));
         }
