@@ -466,6 +466,7 @@ void MainWindow::showJob() {
     }
     line_->setStates(std::move(states));
     jobPage_->refresh();
+    showKeys();
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {

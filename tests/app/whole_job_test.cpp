@@ -153,6 +153,8 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     me_.press(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_TRUE(me_.sees(QStringLiteral("Which strips are there?")));
     describeTheStrips();
+    EXPECT_TRUE(me_.find<QLineEdit>(QStringLiteral("volts"))->hasFocus()) << "the next probe is theirs";
+    EXPECT_FALSE(me_.sees(QStringLiteral("use these strips"))) << "the keys are the station's again";
     me_.goTo(takeIn);
     EXPECT_TRUE(me_.sees(QStringLiteral("LED+ runs at %1 V").arg(running_, 0, 'f', 0)))
         << me_.read(QStringLiteral("wiringSummary")).toStdString();

@@ -226,6 +226,7 @@ const reasoning::Probe* StringsStation::nextStringProbe() const {
 void StringsStation::showJob() {
     const auto& job = this->job();
     const bool isDescribed = job.set.backlight.isDescribed;
+    goOn_ = goOn_ || (isDescribed && line_->hasFocus());  // they have just been described
     notSeen_->setVisible(!isDescribed);
     mapCard_->setVisible(isDescribed);
     entry_->setVisible(isDescribed);
@@ -233,9 +234,6 @@ void StringsStation::showJob() {
         setSubtitle({});
         line_->refresh();
         return;
-    }
-    if (line_->hasFocus()) {
-        map_->setFocus();
     }
     map_->show(session_.snapshot());
     const auto* next = nextStringProbe();
@@ -336,12 +334,12 @@ void StringsStation::showRun() {
 void StringsStation::addOutcome(const QString& reading, const QString& meaning) {
     auto* card = makeCard("true");
     auto* row = new QHBoxLayout(card);
-    row->setContentsMargins(theme::px(10), theme::px(3), theme::px(10), theme::px(3));
+    row->setContentsMargins(theme::px(6), theme::px(3), theme::px(6), theme::px(3));
     auto* got = makeLabel(reading, theme::body());
-    got->setMinimumWidth(theme::px(126));
+    got->setMinimumWidth(theme::px(119));
     row->addWidget(got);
     // One line each, so that the map keeps its room.
-    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(140)),
+    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(136)),
                             theme::body(), "quiet");
     setPlainToolTip(words, meaning);
     words->setAccessibleName(meaning);
