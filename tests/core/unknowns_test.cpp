@@ -44,6 +44,13 @@ protected:
         const auto found = assessment.diagnosis.shareOfSuspect.find(id);
         return found == assessment.diagnosis.shareOfSuspect.end() ? 0 : found->second;
     }
+    static double shareOfSide(const Assessment& assessment, knowledge::Side side) {
+        double share = 0;
+        for (const auto& suspect : assessment.suspects) {
+            share += suspect.side == side ? suspect.share : 0;
+        }
+        return share;
+    }
     static std::string top(const Assessment& assessment) {
         const auto& shares = assessment.diagnosis.shareOfSuspect;
         return std::max_element(shares.begin(), shares.end(),
@@ -112,11 +119,7 @@ TEST_F(DarkSet, EqualReadingsAtWhateverHeightAreTheStrings) {
         add(Measured{"ledPlusOn", 0, Shape::Wanders, height, 0.8 * height});
         add(Measured{"ledPlusPlugOut", 0, Shape::Wanders, height + 0.5, 0.8 * height});
         const auto assessment = assessed();
-        double leds = 0;
-        for (const auto& suspect : assessment.suspects) {
-            leds += suspect.side == knowledge::Side::Leds ? suspect.share : 0;
-        }
-        EXPECT_GT(leds, 0.8) << height;
+        EXPECT_GT(shareOfSide(assessment, knowledge::Side::Leds), 0.8) << height;
     }
 }
 
@@ -172,6 +175,46 @@ TEST_F(DarkSet, StripDarkOnATesterWhoseVoltsWereRightElsewhereIsOpen) {
     EXPECT_GT(shareOf(assessed(), "openLed"), 0.9);
 }
 
+// ---- verdicts ----------------------------------------------------------------------------------------------------
+
+// A supply that gives up and a divider that trips early may read alike; the same board mends both (common practice, no
+// source).
+TEST_F(DarkSet, BoardFaultsThatReadAlikeAreOneVerdictWhenNothingTellsThemApart) {
+    noLight();
+    job_.panelOpen = true;
+    steady("dim", 2.4);
+    steady("ledPlusIdle", 24);
+    add(Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 50, 24});
+    add(Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 50.1, 24});
+    steady("ledMinus", 0, 0);
+    steady("ledMinus", 0, 1);
+    for (int strip = 0; strip < int(job_.set.backlight.strips.size()); ++strip) {
+        const auto run = backlight::wholeStrip(job_.set.backlight, strip);
+        add(evidence::TesterTaken{run, job_.bench.tester, assessed().expectedStripVolts[std::size_t(strip)],
+                                  run.count()});
+    }
+    const auto assessment = assessed();
+    EXPECT_LT(shareOf(assessment, top(assessment)), 0.9) << "neither is sure";
+    EXPECT_THAT(assessment.verdict.english(), HasSubstr("weak supply"));
+    EXPECT_THAT(assessment.verdict.english(), HasSubstr("over-voltage divider"));
+}
+
+TEST_F(DarkSet, LedThatIsDarkAloneIsFaultyInWhateverWay) {
+    add(evidence::LightSeen{driver::Light::StaysLit, 0});
+    job_.panelOpen = true;
+    for (int strip = 0; strip < int(job_.set.backlight.strips.size()); ++strip) {
+        const auto run = backlight::wholeStrip(job_.set.backlight, strip);
+        for (int led = 0; led < job_.set.backlight.strips[std::size_t(strip)].leds; ++led) {
+            using Glow = evidence::LedSeen::Glow;
+            add(evidence::LedSeen{{strip, led}, strip == 1 && led == 3 ? Glow::Dark : Glow::Lit, run});
+        }
+    }
+    const auto assessment = assessed();
+    ASSERT_EQ(assessment.located, (std::vector<backlight::LedPlace>{{1, 3}}));
+    EXPECT_LT(assessment.locatedShares.front(), 0.9) << "shorted, or dark and conducting: no volts were read";
+    EXPECT_EQ(assessment.found.english(), "Faulty LED B4");
+}
+
 // An over-voltage level lies 1.03 to 1.4 times above the strings' volts (common practice, no source).
 TEST_F(DarkSet, IsWarnedOfAtTheUpperEndOfWhatItMayReach) {
     const auto reach = [](const Assessment& assessment) {
@@ -191,13 +234,6 @@ TEST_F(DarkSet, IsWarnedOfAtTheUpperEndOfWhatItMayReach) {
 class UndescribedSet : public DarkSet {
 protected:
     UndescribedSet() { job_.set.backlight = backlight::plainBacklight(backlight::undescribed()); }
-    static double shareOfSide(const Assessment& assessment, knowledge::Side side) {
-        double share = 0;
-        for (const auto& suspect : assessment.suspects) {
-            share += suspect.side == side ? suspect.share : 0;
-        }
-        return share;
-    }
 };
 
 TEST_F(UndescribedSet, SaysNothingThatNobodyHasSaid) {

@@ -76,11 +76,15 @@ private:
     void addOtherTypes(double healthyVolts) {
         for (const double factor : backlight::otherTypeFactors) {
             auto other = backlight_;
+            bool isThere = true;
             for (int i = run_.first; i <= run_.last; ++i) {
-                auto& led = other.strips[std::size_t(order_[i].strip)].led;
-                const auto made =
-                    backlight::withVoltsTimes(backlight_.strips[std::size_t(order_[i].strip)].led, factor);
-                led = made.value_or(led);
+                const auto strip = std::size_t(order_[i].strip);
+                const auto led = backlight::withVoltsTimes(backlight_.strips[strip].led, factor);
+                isThere = isThere && led;
+                other.strips[strip].led = led.value_or(other.strips[strip].led);
+            }
+            if (!isThere) {
+                continue;
             }
             const auto reading = backlight::testRun(other, run_, {}, tester_);
             found_.push_back({say("LEDs of another type"), 0.005, reading.volts, reading.amps, reading.lit,

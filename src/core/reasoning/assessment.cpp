@@ -258,13 +258,12 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
                         model.madeOf(likeliest), model.placed(likeliest)};
     std::set<int> strips;
     result.diagnosis.failedCount = faults::faultyLedCount(likeliest.faults);
-    for (const auto& fault : likeliest.faults) {
-        if (!model.backlight().isDescribed) {
-            break;
+    if (model.backlight().isDescribed) {
+        for (const auto& fault : likeliest.faults) {
+            const auto* leds = faults::asLeds(fault);
+            strips.insert(leds != nullptr ? model.partition().cells()[leds->cell].strip
+                                          : faults::stripOf(fault, model.backlight()));
         }
-        const auto* leds = faults::asLeds(fault);
-        strips.insert(leds != nullptr ? model.partition().cells()[leds->cell].strip
-                                      : faults::stripOf(fault, model.backlight()));
     }
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
     result.diagnosis.failedLeds = result.located;
@@ -290,12 +289,13 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     }
 }
 
+/// Whether no probe that is left tells enough to wait for.
 bool tellLittle(const std::vector<Probe>& probes) {
     constexpr double littleBits = 0.1;
     return std::all_of(probes.begin(), probes.end(), [](const Probe& probe) { return probe.bits < littleBits; });
 }
 
-/// "Tired electrolytics, weak supply or driver's over-voltage divider": suspects of the boards that one repair mends
+/// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends
 /// and that hold together what a verdict needs; empty when there are none.
 Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
     constexpr double worthNaming = 0.05;
@@ -325,7 +325,7 @@ Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
 std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entry>& standing,
                                 const std::vector<int>& faulty) {
     std::vector<int> untested;
-    if (!job.panelOpen) {
+    if (!job.panelOpen || !job.set.backlight.isDescribed) {
         return untested;
     }
     for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
