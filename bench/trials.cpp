@@ -1,5 +1,6 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed]
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders]; with a third word it also works the jobs in
+// textbook and in random order. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong.
 
 #include <fmt/format.h>
 

@@ -226,7 +226,7 @@ bool isRight(const reasoning::Assessment& assessment, const Patient& patient, co
 
 Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes,
             const std::function<void(const reasoning::Assessment&)>& watch) {
-    Draw draw(patient.job.id.size() + std::hash<std::string>()(patient.job.id));
+    Draw draw(patient.set.fault().seed);
     auto& job = patient.job;
     const auto rank = [&](const reasoning::Probe& probe) {
         return std::find_if(trade.tests.begin(), trade.tests.end(), [&](const auto& t) { return t.id == probe.test; }) -
