@@ -1397,6 +1397,34 @@
         <source>Describe the strips first: what mends them, and what it costs, hangs on how many there are.</source>
         <translation>Erst die Leisten beschreiben: Was sie instand setzt und was es kostet, hängt daran, wie viele es sind.</translation>
     </message>
+    <message>
+        <source>a board has at least one LED+</source>
+        <translation>eine Platine hat mindestens ein LED+</translation>
+    </message>
+    <message>
+        <source>no channel hangs on feed {}</source>
+        <translation>an Speisung {} hängt kein Kanal</translation>
+    </message>
+    <message>
+        <source>{} labels for {} feeds</source>
+        <translation>{} Aufdrucke für {} Speisungen</translation>
+    </message>
+    <message>
+        <source>{} of feed {}</source>
+        <translation>{} von Speisung {}</translation>
+    </message>
+    <message>
+        <source>{}, feed {}</source>
+        <translation>{}, Speisung {}</translation>
+    </message>
+    <message>
+        <source>Dark LED that opens at full current</source>
+        <translation>Dunkle LED, die bei vollem Strom öffnet</translation>
+    </message>
+    <message>
+        <source>cannot be reached</source>
+        <translation>nicht zu erreichen</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -1570,6 +1598,18 @@
         <source>Describe them</source>
         <translation>Beschreiben</translation>
     </message>
+    <message>
+        <source>Cannot reach it</source>
+        <translation>Nicht zu erreichen</translation>
+    </message>
+    <message>
+        <source>Ctrl+Del</source>
+        <translation>Strg+Entf</translation>
+    </message>
+    <message>
+        <source>It is not there, or no probe gets to it: it is not asked for again.</source>
+        <translation>Es gibt ihn nicht, oder keine Prüfspitze kommt hin: nach diesem Punkt wird nicht mehr gefragt.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BoardStation</name>
@@ -1636,6 +1676,26 @@
     <message>
         <source>~</source>
         <translation>~</translation>
+    </message>
+    <message>
+        <source>How many LED+ the board has. Each has readings of its own.</source>
+        <translation>Wie viele LED+ die Platine hat. Jedes hat eigene Messwerte.</translation>
+    </message>
+    <message>
+        <source>, feed %1</source>
+        <translation>, Speisung %1</translation>
+    </message>
+    <message>
+        <source>LED+ × %1</source>
+        <translation>LED+ × %1</translation>
+    </message>
+    <message>
+        <source>Alt+F</source>
+        <translation>Alt+F</translation>
+    </message>
+    <message>
+        <source>another LED+</source>
+        <translation>weiteres LED+</translation>
     </message>
 </context>
 <context>
@@ -2007,10 +2067,6 @@
         <translation>Dieses Gerät</translation>
     </message>
     <message>
-        <source>%L1 V</source>
-        <translation>%L1 V</translation>
-    </message>
-    <message>
         <source>read off</source>
         <translation>abgelesen</translation>
     </message>
@@ -2029,6 +2085,22 @@
     <message>
         <source>≈ %L1 V</source>
         <translation>≈ %L1 V</translation>
+    </message>
+    <message>
+        <source>%1 V</source>
+        <translation>%1 V</translation>
+    </message>
+    <message>
+        <source>Keep</source>
+        <translation>Merken</translation>
+    </message>
+    <message>
+        <source>Alt+K</source>
+        <translation>Alt+K</translation>
+    </message>
+    <message>
+        <source>What was learned joins the set&apos;s description, and helps with the next one of its panel.</source>
+        <translation>Was gelernt wurde, kommt zur Beschreibung des Geräts und hilft beim nächsten mit diesem Panel.</translation>
     </message>
 </context>
 <context>
@@ -2538,6 +2610,10 @@
         <source>Hand back</source>
         <translation>Rückgabe</translation>
     </message>
+    <message>
+        <source>What was learned of the set</source>
+        <translation>Was über das Gerät gelernt wurde</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::StationLine</name>
@@ -2857,16 +2933,16 @@ repair  (A)</source>
         <translation>Hintergrundlicht in einer Zeile</translation>
     </message>
     <message>
-        <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
-        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
-    </message>
-    <message>
         <source>4 strips × 12, 3 V, 240 mA, one string</source>
         <translation>4 strips × 12, 3 V, 240 mA, one string</translation>
     </message>
     <message>
         <source>wired by hand; a line here replaces it</source>
         <translation>von Hand verdrahtet; eine Zeile hier ersetzt es</translation>
+    </message>
+    <message>
+        <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
+        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
     </message>
 </context>
 <context>
@@ -3110,6 +3186,22 @@ repair  (A)</source>
         <source>Not seen yet: leave it open. Look from outside and measure the board first; the strips come when the panel is open.</source>
         <translation>Noch nicht gesehen: offen lassen. Erst von außen ansehen und an der Platine messen; die Leisten kommen, wenn das Panel offen ist.</translation>
     </message>
+    <message>
+        <source>As in %1</source>
+        <translation>Wie in %1</translation>
+    </message>
+    <message>
+        <source>Alt+P</source>
+        <translation>Alt+P</translation>
+    </message>
+    <message>
+        <source>wired by hand</source>
+        <translation>von Hand verdrahtet</translation>
+    </message>
+    <message>
+        <source>%1 had this panel: its strips and driver can be taken over.</source>
+        <translation>%1 hatte dieses Panel: seine Leisten und sein Treiber lassen sich übernehmen.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::TrailView</name>
@@ -3186,10 +3278,6 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
         <translation>Leisten und ihre Stränge</translation>
     </message>
     <message>
-        <source>Digit: string, 0 a new one. Click, drag or Space: put the strip on it. R: turn the strip round.</source>
-        <translation>Ziffer: Strang, 0 ein neuer. Klicken, ziehen oder Leertaste: die Leiste darauf legen. R: die Leiste wenden.</translation>
-    </message>
-    <message>
         <source>strip %1 on string %2; painting string %3</source>
         <translation>Leiste %1 an Strang %2; es wird Strang %3 gelegt</translation>
     </message>
@@ -3212,6 +3300,14 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     <message>
         <source>→</source>
         <translation>→</translation>
+    </message>
+    <message>
+        <source>Digit: string, 0 a new one. Click, drag or Space: put the strip on it. R: turn the strip round. F: its channel hangs on another LED+.</source>
+        <translation>Ziffer: Strang, 0 ein neuer. Klicken, ziehen oder Leertaste: die Leiste darauf legen. R: die Leiste wenden. F: ihr Kanal hängt an einem anderen LED+.</translation>
+    </message>
+    <message>
+        <source>LED+ %1</source>
+        <translation>LED+ %1</translation>
     </message>
 </context>
 </TS>

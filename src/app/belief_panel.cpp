@@ -190,6 +190,11 @@ void BeliefPanel::addNext() {
     button->setObjectName(QStringLiteral("next"));
     connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
     inner->addWidget(button);
+    auto* missed = makeButton(tr("Cannot reach it"), tr("Ctrl+Del"));
+    missed->setObjectName(QStringLiteral("missed"));
+    missed->setToolTip(tr("It is not there, or no probe gets to it: it is not asked for again."));
+    connect(missed, &QPushButton::clicked, this, &BeliefPanel::probeMissed);
+    inner->addWidget(missed);
     rows_->addWidget(card);
 }
 

@@ -17,6 +17,8 @@ public:
 signals:
     /// The technician wants to take this probe.
     void probeChosen(const reasoning::Probe& probe);
+    /// The point of the next probe cannot be reached.
+    void probeMissed();
     /// The fault is known; the technician wants to plan the repair.
     void planChosen();
     /// The strips are to be described.

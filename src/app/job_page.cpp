@@ -45,6 +45,7 @@ JobPage::JobPage(JobSession& session, int station)
     connect(trail_, &TrailView::refused, this, &JobPage::refused);
     belief_->setFixedWidth(theme::px(beliefWidth));
     connect(belief_, &BeliefPanel::probeChosen, this, &JobPage::takeProbe);
+    connect(belief_, &BeliefPanel::probeMissed, this, &JobPage::missNext);
     connect(belief_, &BeliefPanel::stripsChosen, this, [this] { goTo(stationIndex("strings")); });
     connect(belief_, &BeliefPanel::planChosen, this, [this] { goTo(stationIndex("fixPlan")); });
     columns->addWidget(unfold_);
@@ -107,6 +108,20 @@ void JobPage::takeNext() {
         takeProbe(assessment.probes.front());
     } else {
         goTo(stationIndex("fixPlan"));
+    }
+}
+
+void JobPage::missNext() {
+    commitTyping(*window());
+    const auto shown = session_.snapshot();
+    const auto& assessment = shown->assessment;
+    const bool isAsked = assessment.verdict.empty() && !assessment.wantsStrips && !assessment.probes.empty();
+    if (!isAsked || !session_.isSettled()) {
+        return;  // what it would be about is not on the screen
+    }
+    const auto& probe = assessment.probes.front();
+    if (const auto written = session_.record(evidence::notReached(probe.test, probe.question)); !written) {
+        emit refused(written.problem);
     }
 }
 

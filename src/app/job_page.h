@@ -28,6 +28,8 @@ public:
     /// Goes to where the next probe is taken, or to the fix plan once the verdict stands; when an edit is still being
     /// assessed, as soon as it is known.
     void takeNext();
+    /// Writes down that the point of the next probe cannot be reached.
+    void missNext();
     void toggleTrail();
 
 signals:

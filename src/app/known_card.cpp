@@ -1,6 +1,8 @@
 #include "app/known_card.h"
 
 #include <QHBoxLayout>
+#include <QPushButton>
+#include <QShortcut>
 
 #include "core/backlight/led_count.h"
 
@@ -37,15 +39,37 @@ bool isNearlyKnown(const reasoning::Known& strings) {
     return strings.sigmaVolts < share * strings.volts;
 }
 
+/// "68.2", or "?" of what is not known yet.
+QString valueWords(const reasoning::Known& known) {
+    return known.from == reasoning::Known::From::NotYet ? QStringLiteral("?") : number(known.volts, 1);
+}
+
 }  // namespace
 
 KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     setProperty("card", "true");
     setObjectName(QStringLiteral("thisSet"));
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
     row->setSpacing(theme::px(14));
-    row->addWidget(makeLabel(tr("This set"), theme::strong()), 0, Qt::AlignTop);
+    auto* head = new QVBoxLayout;
+    head->setSpacing(theme::px(2));
+    head->addWidget(makeLabel(tr("This set"), theme::strong()));
+    keep_ = new QPushButton(tr("Keep") + QStringLiteral("  ") + tr("Alt+K"));
+    keep_->setFont(theme::quiet());
+    keep_->setObjectName(QStringLiteral("keep"));
+    keep_->setFocusPolicy(Qt::NoFocus);
+    keep_->setToolTip(tr("What was learned joins the set's description, and helps with the next one of its panel."));
+    QSizePolicy keepsItsRoom = keep_->sizePolicy();
+    keepsItsRoom.setRetainSizeWhenHidden(true);
+    keep_->setSizePolicy(keepsItsRoom);
+    connect(keep_, &QPushButton::clicked, this, &KnownCard::keepWanted);
+    auto* key = new QShortcut(Qt::ALT | Qt::Key_K, this);
+    connect(key, &QShortcut::activated, keep_, &QPushButton::click);
+    head->addWidget(keep_);
+    head->addStretch();
+    row->addLayout(head);
     for (const auto& cellWords : wordsOfCells()) {
         auto* column = new QVBoxLayout;
         column->setSpacing(0);
@@ -64,16 +88,26 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
 
 void KnownCard::show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight) {
     using From = reasoning::Known::From;
+    const bool hasLearned = reasoning::withLearned(backlight.driver, thisSet) != backlight.driver;
+    keep_->setVisible(hasLearned);
+    keep_->setEnabled(hasLearned);
     for (const auto& cell : cells_) {
-        const auto known =
-            std::find_if(thisSet.begin(), thisSet.end(), [&](const auto& k) { return k.what == cell.what; });
-        const From from = known == thisSet.end() ? From::NotYet : known->from;
-        const bool countsLeds = known != thisSet.end() && cell.what == driver::Reference::Strings &&
+        const reasoning::Known* known = nullptr;  // of several feeds the one that is known least
+        QStringList values;
+        for (const auto& one : thisSet) {
+            if (one.what == cell.what) {
+                known = known == nullptr || one.from < known->from ? &one : known;
+                values << valueWords(one);
+            }
+        }
+        const From from = known == nullptr ? From::NotYet : known->from;
+        const bool countsLeds = known != nullptr && values.size() == 1 && cell.what == driver::Reference::Strings &&
                                 !backlight.isDescribed && from != From::Description && isNearlyKnown(*known);
         const QString about = from == From::NotYet ? QString() : number(known->sigmaVolts, 1);
-        cell.value->setText(from != From::NotYet ? tr("%L1 V").arg(known->volts, 0, 'f', 1)
-                            : countsLeds         ? tr("≈ %L1 V").arg(known->volts, 0, 'f', 0)
-                                                 : QStringLiteral("?"));
+        cell.value->setText(countsLeds && from == From::NotYet ? tr("≈ %L1 V").arg(known->volts, 0, 'f', 0)
+                            : values.size() > 1                ? values.join(QStringLiteral(" / "))
+                            : from == From::NotYet             ? QStringLiteral("?")
+                                                               : tr("%1 V").arg(values.front()));
         restyle(cell.value, "tone", from == From::NotYet ? "quiet" : "");
         if (countsLeds) {
             cell.from->setText(ledsWords(*known));

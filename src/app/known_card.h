@@ -13,6 +13,10 @@ public:
     explicit KnownCard(QWidget* parent = nullptr);
     void show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight);
 
+signals:
+    /// What was learned is to join the description of the set.
+    void keepWanted();
+
 private:
     struct Cell {
         driver::Reference what;
@@ -21,6 +25,7 @@ private:
         QLabel* from = nullptr;
     };
     std::vector<Cell> cells_;
+    QPushButton* keep_;
 };
 
 }  // namespace dimglow::app

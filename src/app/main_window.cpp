@@ -286,6 +286,7 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { onJobPage(&JobPage::toggleTrail); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Delete), [this] { onJobPage(&JobPage::missNext); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
     on(QKeySequence(Qt::Key_PageDown), [this] { stepStation(1); });
     on(QKeySequence(Qt::Key_PageUp), [this] { stepStation(-1); });

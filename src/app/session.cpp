@@ -261,6 +261,15 @@ std::vector<records::EditLine> JobSession::history(int most) const {
     }
 }
 
+std::optional<job::Job> JobSession::lastOfPanel() const {
+    const auto panel = QString::fromStdString(job_->set.panel);
+    try {
+        return panel.isEmpty() ? std::nullopt : logbook_.lastOfPanel(panel, QString::fromStdString(job_->id));
+    } catch (const std::exception&) {
+        return std::nullopt;
+    }
+}
+
 void JobSession::reload(const QString& why) {
     open(QString::fromStdString(job_->id));
     emit replaced(why);

@@ -66,6 +66,10 @@ public:
     /// The last edits, oldest first; none when the logbook cannot be read now.
     std::vector<records::EditLine> history(int most) const;
 
+    /// The last other job on a set with this panel whose strips are described; empty without one, or when the logbook
+    /// cannot be read now.
+    std::optional<job::Job> lastOfPanel() const;
+
     /// Applies \p change to a copy of the job and makes it the job, as one step called \p label.
     Written edit(const QString& label, const std::function<void(job::Job&)>& change);
     /// Adds a reading to the trail. A reading that names a place means the wiring that is shown; when that has just

@@ -118,7 +118,8 @@ void SwitchOnChart::settle() {
 
 SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
     const auto& [backlight, reference, likeliest] = request;
-    const double scale = reference.labelScale;
+    const int feed = likeliest.feed;
+    const double scale = reference.at(std::size_t(feed)).labelScale;
     const auto curveOf = [&](const driver::SwitchOn& on) {
         Curve curve;
         for (std::size_t i = 0; i < on.samples.size() && on.samples[i].seconds <= shownSeconds; i += everySample) {
@@ -128,9 +129,9 @@ SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
         return curve;
     };
     Curves curves;
-    curves.healthy = curveOf(driver::switchOn(backlight, reference, {}, driver::StageChange(), shownSeconds));
+    curves.healthy = curveOf(driver::switchOn(backlight, feed, reference, {}, driver::StageChange(), shownSeconds));
     const auto on =
-        driver::switchOn(likeliest.backlight, reference, likeliest.strings, likeliest.driver, watchedSeconds);
+        driver::switchOn(likeliest.backlight, feed, reference, likeliest.strings, likeliest.driver, watchedSeconds);
     curves.likeliest = curveOf(on);
     const auto view = driver::throughMeter(on.ledPlus(), on.secondsApart);
     for (std::size_t i = 0; i < view.readings.size(); ++i) {

@@ -13,7 +13,9 @@ WiringBoard::WiringBoard(QWidget* parent) : QWidget(parent) {
     setFocusPolicy(Qt::StrongFocus);
     setAccessibleName(tr("Strips and their strings"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Preferred);
-    setToolTip(tr("Digit: string, 0 a new one. Click, drag or Space: put the strip on it. R: turn the strip round."));
+    setToolTip(
+        tr("Digit: string, 0 a new one. Click, drag or Space: put the strip on it. R: turn the strip round. F: its "
+           "channel hangs on another LED+."));
 }
 
 QSize WiringBoard::minimumSizeHint() const {
@@ -47,6 +49,11 @@ int WiringBoard::stringNumberOf(int strip) const {
     return runs.empty() ? 0 : 1 + int(std::find(strings.begin(), strings.end(), runs.front().string) - strings.begin());
 }
 
+int WiringBoard::feedOf(int strip) const {
+    const auto runs = backlight::runsOnStrip(backlight_, strip);
+    return runs.empty() ? 0 : backlight_.channels[std::size_t(runs.front().string.channel)].feed;
+}
+
 void WiringBoard::paintOnto(int strip) {
     const auto strings = backlight::stringsOf(backlight_);
     cursor_ = strip;
@@ -78,6 +85,10 @@ void WiringBoard::keyPressEvent(QKeyEvent* event) {
         return paintOnto(cursor_);
     } else if (key == Qt::Key_R && event->modifiers() == Qt::NoModifier) {
         emit turned(cursor_);
+        return;
+    } else if (key == Qt::Key_F && event->modifiers() == Qt::NoModifier) {
+        const int next = feedOf(cursor_) + 1;
+        emit fed(cursor_, next > int(backlight_.feeds.size()) || next >= int(backlight_.channels.size()) ? 0 : next);
         return;
     } else {
         return QWidget::keyPressEvent(event);
@@ -128,8 +139,11 @@ void WiringBoard::paintEvent(QPaintEvent*) {
         }
         const QString label = QString::fromStdString(backlight_.strips[strip].label);
         if (bar.width() > theme::px(20)) {
-            painter.drawText(bar, Qt::AlignCenter,
-                             QStringLiteral("%1\n%2%3").arg(label).arg(number).arg(reversed ? tr("←") : tr("→")));
+            QString words = QStringLiteral("%1\n%2%3").arg(label).arg(number).arg(reversed ? tr("←") : tr("→"));
+            if (backlight_.feeds.size() > 1) {
+                words += QLatin1Char('\n') + tr("LED+ %1").arg(feedOf(strip) + 1);
+            }
+            painter.drawText(bar, Qt::AlignCenter, words);
         }
     }
 }

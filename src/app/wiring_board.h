@@ -9,7 +9,7 @@ namespace dimglow::app {
 
 /// Strips as bars in the colour and with the number of their string, to be painted onto strings: choose a string with
 /// its digit, then click or drag over strips, or walk with the arrows and press Space. 0 opens a new string; R turns a
-/// strip round.
+/// strip round, F hangs its channel on another LED+.
 class WiringBoard : public QWidget {
     Q_OBJECT
 public:
@@ -22,6 +22,8 @@ signals:
     /// A strip was painted with a string, or with a new one.
     void moved(int strip, std::optional<backlight::StringRef> target);
     void turned(int strip);
+    /// The strip's channel is to hang on another LED+; the number after the last makes a new one.
+    void fed(int strip, int feed);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -33,6 +35,7 @@ private:
     QRectF barOf(int strip) const;
     int stripAt(QPointF point) const;
     int stringNumberOf(int strip) const;
+    int feedOf(int strip) const;
     void paintOnto(int strip);
     void announce();
 

@@ -66,7 +66,8 @@ json thisSetJson(const reasoning::Assessment& assessment) {
     for (const auto& known : assessment.thisSet) {
         constexpr const char* fromWords[] = {"not known yet", "computed", "learned", "read off"};
         json line = {{"quantity", driver::referenceWords[std::size_t(known.what)]},
-                     {"from", fromWords[std::size_t(known.from)]}};
+                     {"from", fromWords[std::size_t(known.from)]},
+                     {"feed", known.feed}};
         if (known.from != reasoning::Known::From::NotYet) {
             line["volts"] = known.volts;
             line["sigmaVolts"] = known.sigmaVolts;
@@ -79,9 +80,9 @@ json thisSetJson(const reasoning::Assessment& assessment) {
 json proofJson(const std::vector<reasoning::ProofLine>& proof) {
     json list = json::array();
     for (const auto& line : proof) {
-        json entry = {{"test", line.test},   {"channel", line.channel},
-                      {"title", line.title}, {"expected", bandJson(line.band)},
-                      {"found", line.found}, {"within", line.within}};
+        json entry = {{"test", line.test},    {"channel", line.channel},         {"feed", line.feed},
+                      {"title", line.title},  {"expected", bandJson(line.band)}, {"found", line.found},
+                      {"within", line.within}};
         if (line.volts) {
             entry["volts"] = *line.volts;
         }
@@ -96,7 +97,10 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
     json expected = json::object();
     for (const auto& [asked, band] : assessment.expectedVolts) {
         const auto* test = knowledge::builtInKnowledge().test(asked.test);
-        expected[test->perChannel ? fmt::format("{}/{}", asked.test, asked.channel) : asked.test] = bandJson(band);
+        const bool isOfOneFeed = test->per == knowledge::Per::Feed && job.set.backlight.feeds.size() > 1;
+        expected[test->per == knowledge::Per::Channel ? fmt::format("{}/{}", asked.test, asked.channel)
+                 : isOfOneFeed                        ? fmt::format("{}/{}", asked.test, asked.feed)
+                                                      : asked.test] = bandJson(band);
     }
     json strips = json::array();
     for (std::size_t strip = 0; strip < assessment.ledShares.size(); ++strip) {

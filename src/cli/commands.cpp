@@ -130,8 +130,12 @@ json trace(const job::Job& job, const TraceOptions& options) {
             faults.leds.push_back({backlight::ledsInOrder(job.set.backlight, run.string)[run.first], fault});
         }
     }
+    const int feeds = int(job.set.backlight.feeds.size());
+    if (options.feed < 1 || options.feed > feeds) {
+        throw std::invalid_argument(fmt::format("there is no feed {}; the set has {}", options.feed, feeds));
+    }
     const auto on =
-        driver::switchOn(job.set.backlight, driver::referenceOf(job.set.backlight), faults,
+        driver::switchOn(job.set.backlight, options.feed - 1, driver::referenceOf(job.set.backlight), faults,
                          knowledge::builtInKnowledge().behaviourOf(*suspect).stage, options.seconds, options.plugOut);
     json samples = json::array();
     constexpr std::size_t fine = 200;  // every millisecond at first, every twentieth then
@@ -144,7 +148,8 @@ json trace(const job::Job& job, const TraceOptions& options) {
                            {"state", driver::stateWords(sample.state)}});
     }
     json meter = {{"ledPlus", viewJson(driver::throughMeter(on.ledPlus(), on.secondsApart))}};
-    for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
+    const int channels = on.samples.empty() ? 0 : int(on.samples.front().ledMinus.size());
+    for (int channel = 0; channel < channels; ++channel) {
         meter["ledMinus"].push_back(viewJson(driver::throughMeter(on.ledMinus(channel), on.secondsApart)));
     }
     json result = {

@@ -29,6 +29,7 @@ struct TraceOptions {
     std::vector<std::string> shorted;
     double seconds = 6;
     bool plugOut = false;
+    int feed = 1;  ///< whose LED+; from 1
 };
 
 /// Volts and amps of a circuit document.

@@ -132,6 +132,7 @@ int main(int argc, char** argv) {
     traced->add_option("--open", trace.open, "open LEDs: B9 C2");
     traced->add_option("--shorted", trace.shorted, "shorted LEDs");
     traced->add_option("--seconds", trace.seconds, "how long")->check(CLI::Range(0.4, 60.0));
+    traced->add_option("--feed", trace.feed, "whose LED+, from 1");
     traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
     auto* panelCheck =
         addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");

@@ -15,7 +15,7 @@ namespace dimglow::records {
 
 namespace {
 
-constexpr int schemaVersion = 2;
+constexpr int schemaVersion = 3;
 constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
 constexpr int busyMilliseconds = 120;
@@ -188,7 +188,10 @@ void Logbook::prepare(const QString& path) {
     if (tables == 0) {
         createTables();
     }
-    addSearchAndRevisions();
+    if (found < 2) {
+        addSearchAndRevisions();
+    }
+    addPanels();
     run(database_, QStringLiteral("PRAGMA application_id=%1").arg(applicationId));
     run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
     transaction.commit();
@@ -221,6 +224,11 @@ void Logbook::addSearchAndRevisions() const {
         run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) VALUES (?, ?)"),
             {all.value(0), searchText(job)});
     }
+}
+
+/// From version 2 to 3.
+void Logbook::addPanels() const {
+    run(database_, QStringLiteral("CREATE INDEX job_panel ON job(panel COLLATE NOCASE, changed)"));
 }
 
 Logbook::~Logbook() {
@@ -277,6 +285,27 @@ std::optional<StoredJob> Logbook::load(const QString& id) const {
         return std::nullopt;
     }
     return StoredJob{query.value(0).toString().toUtf8(), query.value(1).toLongLong()};
+}
+
+std::optional<job::Job> Logbook::lastOfPanel(const QString& panel, const QString& butNot) const {
+    constexpr int most = 8;
+    QSqlQuery query =
+        run(database_,
+            QStringLiteral("SELECT id, body, revision FROM job WHERE panel = ? COLLATE NOCASE AND id IS NOT ? "
+                           "ORDER BY changed DESC LIMIT ?"),
+            {panel, butNot, most});
+    while (query.next()) {
+        try {
+            auto job =
+                parse(query.value(0).toString(), {query.value(1).toString().toUtf8(), query.value(2).toLongLong()});
+            if (job.set.backlight.isDescribed) {
+                return job;
+            }
+        } catch (const LogbookError&) {
+            continue;  // damaged; an older one does as well
+        }
+    }
+    return std::nullopt;
 }
 
 qint64 Logbook::revision(const QString& id) const {

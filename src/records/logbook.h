@@ -81,6 +81,9 @@ public:
     std::vector<JobSummary> jobs(const QString& search = {}, int first = 0, int most = 1'000'000) const;
 
     std::optional<StoredJob> load(const QString& id) const;
+    /// The last job on a set with that panel whose strips somebody has described, whatever the case of the panel's
+    /// name; \p butNot is left out, and so are jobs that are damaged.
+    std::optional<job::Job> lastOfPanel(const QString& panel, const QString& butNot) const;
     /// The number of a job's last change; 0 when there is no such job.
     qint64 revision(const QString& id) const;
 
@@ -100,6 +103,7 @@ private:
     void prepare(const QString& path);
     void createTables() const;
     void addSearchAndRevisions() const;
+    void addPanels() const;
     void insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const;
     void index(const job::Job& job) const;
     void addEdit(const job::Job& job, const QString& label, const QString& at) const;

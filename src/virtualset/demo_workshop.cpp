@@ -15,7 +15,7 @@ public:
 
     BenchDay& answer(const char* test) { return take(set_.answer(test)); }
     BenchDay& light() { return take(set_.light()); }
-    BenchDay& measure(const char* test, int channel = 0) { return take(set_.measure(test, channel)); }
+    BenchDay& measure(const char* test, int channel = 0) { return take(set_.measure(test, {channel})); }
     BenchDay& strip(int strip) {
         return take(set_.tester(backlight::wholeStrip(demo_.job.set.backlight, strip), demo_.job.bench.tester));
     }
@@ -97,7 +97,7 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
     plain.amps = 0.2;
     plain.widthMm = 700;
     plain.heightMm = 395;
-    plain.ledPlusLabel = 58;
+    plain.feeds = {{58}};
     demo.job.set.backlight = backlight::plainBacklight(plain);
     const auto shorted = backlight::LedFault::Shorted;
     demo.fault = {"shortedLed", {{{{2, 1}, shorted}, {{2, 2}, shorted}, {{2, 6}, shorted}}, {}}, 415};
@@ -137,7 +137,7 @@ DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
     plain.idleVolts = 33;
     plain.widthMm = 880;
     plain.heightMm = 495;
-    plain.ledPlusLabel = 92;
+    plain.feeds = {{92}};
     demo.job.set.backlight = backlight::plainBacklight(plain);
     demo.fault = {"driverNotSwitching", {}, 419};
     BenchDay(demo, trade, "2026-11-24").answer("sound").answer("standby").answer("torch").light();

@@ -58,23 +58,34 @@ evidence::Answer SealedSet::answer(const std::string& test) const {
     return {test, likeliest->first};
 }
 
+/// Lit as long as one feed is.
 evidence::LightSeen SealedSet::light() const {
-    const auto& watched = this->watched(false);
-    if (!watched.lightSeconds) {
+    double longest = -1;
+    for (int feed = 0; feed < int(backlight_.feeds.size()); ++feed) {
+        const auto& watched = this->watched(feed, false);
+        if (watched.lightSeconds && !watched.darkSeconds) {
+            return {driver::Light::StaysLit, 0};
+        }
+        if (watched.lightSeconds) {
+            longest = std::max(longest, *watched.darkSeconds - *watched.lightSeconds);
+        }
+    }
+    if (longest < 0) {
         return {driver::Light::Never, 0};
     }
-    if (!watched.darkSeconds) {
-        return {driver::Light::StaysLit, 0};
-    }
-    return {driver::Light::FlashThenDark,
-            std::max(0.1, rounded((*watched.darkSeconds - *watched.lightSeconds) * (1 + 0.2 * spread("light"))))};
+    return {driver::Light::FlashThenDark, std::max(0.1, rounded(longest * (1 + 0.2 * spread("light"))))};
 }
 
-bool SealedSet::hasFeed() const {
-    return stage_.supplyTimes > 0 && (stage_.asked || !manner_.feedIsSwitched);
+const driver::StageChange& SealedSet::stageOf(int feed) const {
+    static const driver::StageChange sound;
+    return fault_.feed.value_or(feed) == feed ? stage_ : sound;
 }
 
-double SealedSet::still(const std::string& test) const {
+bool SealedSet::hasFeed(int feed) const {
+    return stageOf(feed).supplyTimes > 0 && (stageOf(feed).asked || !manner_.feedIsSwitched);
+}
+
+double SealedSet::still(const std::string& test, int feed) const {
     if (test == "blOn") {
         return stage_.asked ? manner_.blOnVolts : manner_.residueVolts;
     }
@@ -83,7 +94,7 @@ double SealedSet::still(const std::string& test) const {
         return isDriven ? manner_.dimVolts : manner_.residueVolts;
     }
     if (test == driver::ledPlusIdle) {
-        return hasFeed() ? backlight_.driver.someIdleVolts() * stage_.supplyTimes : manner_.residueVolts;
+        return hasFeed(feed) ? backlight_.driver.someIdleVolts() * stageOf(feed).supplyTimes : manner_.residueVolts;
     }
     // A voltage that the knowledge files have added: as they say.
     const auto* voltage = trade_.behaviourOf(*suspect_).voltage(test);
@@ -96,19 +107,26 @@ double SealedSet::still(const std::string& test) const {
     return driver::nothingLearntOf(backlight_, driver::referenceOf(backlight_)).known().of(mode.volts).median;
 }
 
-evidence::Measured SealedSet::measure(const std::string& test, int channel) const {
-    const double off = 1 + partShare * spread(test + std::to_string(channel));
+evidence::Measured SealedSet::measure(const std::string& test, driver::BoardPlace place) const {
+    const auto& [channel, feedOfPlace] = place;
+    const bool isSink = test == driver::ledMinus;
+    const int feed = isSink ? backlight_.channels.at(std::size_t(channel)).feed : feedOfPlace;
+    const double off = 1 + partShare * spread(test + std::to_string(channel + feedOfPlace));
     const bool plugOut = test == driver::ledPlusPlugOut;
-    if (test != driver::ledPlusOn && !plugOut && test != driver::ledMinus) {
-        const double volts = rounded(still(test) * off);
-        return {test, channel, driver::Shape::Steady, volts, volts};
+    if (test != driver::ledPlusOn && !plugOut && !isSink) {
+        const double volts = rounded(still(test, feed) * off);
+        return {test, channel, driver::Shape::Steady, volts, volts, feedOfPlace};
     }
-    const auto& watched = this->watched(plugOut);
-    const auto series = test == driver::ledMinus ? watched.ledMinus(channel) : watched.ledPlus();
+    const auto& watched = this->watched(feed, plugOut);
+    const int before = int(std::count_if(backlight_.channels.begin(), backlight_.channels.begin() + channel,
+                                         [&](const auto& other) { return other.feed == feed; }));
+    const auto series = isSink ? watched.ledMinus(before) : watched.ledPlus();
     const auto view = driver::throughMeter(series, watched.secondsApart, manner_.meterSeconds);
-    const double residue = hasFeed() || test == driver::ledMinus ? 0 : manner_.residueVolts;
-    const double scale = driver::referenceOf(backlight_).labelScale * off;
-    return {test, channel, view.shape, rounded(scale * view.volts + residue), rounded(scale * view.rest + residue)};
+    const double residue = hasFeed(feed) || isSink ? 0 : manner_.residueVolts;
+    const double scale = driver::referenceOf(backlight_).at(std::size_t(feed)).labelScale * off;
+    return {
+        test,       channel, view.shape, rounded(scale * view.volts + residue), rounded(scale * view.rest + residue),
+        feedOfPlace};
 }
 
 evidence::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
@@ -136,7 +154,7 @@ evidence::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Ru
     const int diode = at < built.leds.size() ? built.diodeOfLed[at] : -1;
     const auto* fault = faultAt(place);
     const bool dark = diode < 0 || point.diodeAmps[diode] < backlight::glowAmps ||
-                      (fault != nullptr && fault->fault == backlight::LedFault::Dark);
+                      (fault != nullptr && backlight::onTester(fault->fault) == backlight::LedFault::Dark);
     return {place, dark ? Glow::Dark : fault != nullptr ? Glow::Dim : Glow::Lit, under};
 }
 
@@ -189,11 +207,16 @@ std::vector<evidence::Observation> SealedSet::take(const evidence::Question& que
     const Answers answers{
         [&](const evidence::Answer::Question& asked) { return Taken{answer(asked.test)}; },
         [&](const evidence::LightSeen::Question&) { return Taken{light()}; },
-        [&](const evidence::Measured::Question& asked) { return Taken{measure(asked.test, asked.channel)}; },
+        [&](const evidence::Measured::Question& asked) {
+            return Taken{measure(asked.test, {asked.channel, asked.feed})};
+        },
         [&](const evidence::TesterTaken::Question& asked) { return Taken{tester(asked.probe())}; },
         [&](const evidence::LedSeen::Question& asked) { return Taken{look(asked.place, asked.under)}; },
         [&](const evidence::LedChecked::Question& asked) { return Taken{check(asked.place, asked.setting)}; },
         [&](const evidence::Bridged::Question& asked) { return Taken{bridge(asked.place)}; },
+        [&](const evidence::NotReached::Question& asked) {
+            return Taken{evidence::NotReached{asked.asked, asked.run}};
+        },
         [&](const evidence::LookAlong& asked) {
             Taken seen;
             const auto order = backlight::ledsInOrder(backlight_, asked.run.string);
@@ -205,17 +228,30 @@ std::vector<evidence::Observation> SealedSet::take(const evidence::Question& que
     return std::visit(answers, question);
 }
 
-const driver::SwitchOn& SealedSet::watched(bool plugOut) const {
-    auto& kept = watched_[plugOut ? 1 : 0];
-    if (!kept) {
-        kept = switchOn(watchSeconds, plugOut);
+const driver::SwitchOn& SealedSet::watched(int feed, bool plugOut) const {
+    const auto [kept, isNew] = watched_.try_emplace({feed, plugOut});
+    if (isNew) {
+        kept->second = switchOn(feed, watchSeconds, plugOut);
     }
-    return *kept;
+    return kept->second;
 }
 
-driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
-    const auto reference = driver::referenceOf(backlight_);
-    auto stage = driver::stageOf(backlight_, reference, stage_);
+driver::SwitchOn SealedSet::switchOn(int feed, double seconds, bool plugOut) const {
+    std::vector<double> stops;
+    for (int other = 0; manner_.feedsTripTogether && other < int(backlight_.feeds.size()); ++other) {
+        if (other != feed) {
+            const auto trips = switchOn(other, seconds, plugOut, {}).trips;
+            stops.insert(stops.end(), trips.begin(), trips.end());
+        }
+    }
+    std::sort(stops.begin(), stops.end());
+    return switchOn(feed, seconds, plugOut, std::move(stops));
+}
+
+driver::SwitchOn SealedSet::switchOn(int feed, double seconds, bool plugOut, std::vector<double> stops) const {
+    const auto alone = backlight::feedAlone(backlight_, fault_.strings, feed);
+    const auto reference = driver::referenceOf(backlight_).at(std::size_t(feed));
+    auto stage = driver::stageOf(alone.backlight, reference, stageOf(feed));
     stage.outputFarads = manner_.outputFarads.value_or(stage.outputFarads);
     stage.softStartSeconds = manner_.softStartSeconds.value_or(stage.softStartSeconds);
     stage.blankingSeconds = manner_.blankingSeconds.value_or(stage.blankingSeconds);
@@ -223,9 +259,10 @@ driver::SwitchOn SealedSet::switchOn(double seconds, bool plugOut) const {
     stage.restarts = manner_.restarts;
     stage.dropsDarkChannels = manner_.dropsDarkChannels;
     stage.clampsOverVoltage = manner_.clampsOverVoltage;
-    stage.supplyVolts = hasFeed() ? stage.supplyVolts : 0;
+    stage.supplyVolts = hasFeed(feed) ? stage.supplyVolts : 0;
+    stage.stops = std::move(stops);
     const double reachVolts = reachShare * reference.overVolts / reference.labelScale;
-    return driver::simulate(stage, driver::StringLoad(backlight_, fault_.strings, reachVolts, plugOut), seconds);
+    return driver::simulate(stage, driver::StringLoad(alone.backlight, alone.faults, reachVolts, plugOut), seconds);
 }
 
 }  // namespace dimglow::virtualset

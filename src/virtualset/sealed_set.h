@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstdint>
+#include <map>
 #include <string>
 
 #include "core/driver/meter.h"
@@ -16,6 +17,7 @@ struct SealedFault {
     backlight::Faults strings;
     std::uint32_t seed = 1;                         ///< of the spread of parts and meter
     std::optional<driver::StageChange> stage = {};  ///< of another size than the knowledge files have
+    std::optional<int> feed = {};                   ///< whose driver has it; empty: upstream of all
 };
 
 /// How a set does what each set of its kind does in a way of its own, and the meter that is put to it. The defaults are
@@ -32,8 +34,9 @@ struct Manner {
     std::optional<int> restarts = driver::StageSpec().restarts;
     bool dropsDarkChannels = false;
     bool clampsOverVoltage = false;
-    bool feedIsSwitched = false;   ///< no LED+ until the main board asks for power
-    bool dimGoesWithBlOn = false;  ///< no DIM while no light is asked for
+    bool feedIsSwitched = false;     ///< no LED+ until the main board asks for power
+    bool dimGoesWithBlOn = false;    ///< no DIM while no light is asked for
+    bool feedsTripTogether = false;  ///< the driver of a feed that trips takes the others down with it
 };
 
 /// A simulated display that answers every test as a real one with this fault would.
@@ -51,7 +54,7 @@ public:
 
     evidence::Answer answer(const std::string& test) const;
     evidence::LightSeen light() const;
-    evidence::Measured measure(const std::string& test, int channel = 0) const;
+    evidence::Measured measure(const std::string& test, driver::BoardPlace place = {}) const;
     evidence::TesterTaken tester(const backlight::Run& run, const backlight::TesterSetting& setting) const;
     /// Any way of putting the tester to a string.
     evidence::TesterTaken tester(const backlight::TesterProbe& probe) const;
@@ -60,17 +63,20 @@ public:
     evidence::Bridged bridge(backlight::LedPlace place) const;
     /// Whatever is asked, as it would be written down; a look gives one observation for each LED.
     std::vector<evidence::Observation> take(const evidence::Question& question) const;
-    /// LED+ and the sinks from switch-on, for \p seconds.
-    driver::SwitchOn switchOn(double seconds, bool plugOut = false) const;
+    /// LED+ of a feed and its sinks from switch-on, for \p seconds.
+    driver::SwitchOn switchOn(int feed, double seconds, bool plugOut = false) const;
 
 private:
     const backlight::PlacedFault* faultAt(backlight::LedPlace place) const;
     /// switchOn() for as long as a person watches; computed once.
-    const driver::SwitchOn& watched(bool plugOut) const;
+    const driver::SwitchOn& watched(int feed, bool plugOut) const;
+    driver::SwitchOn switchOn(int feed, double seconds, bool plugOut, std::vector<double> stops) const;
     double spread(const std::string& what) const;
     /// A voltage that stands still, V. \throws std::invalid_argument when there is none of that test
-    double still(const std::string& test) const;
-    bool hasFeed() const;
+    double still(const std::string& test, int feed) const;
+    /// What the fault makes of the driver of a feed.
+    const driver::StageChange& stageOf(int feed) const;
+    bool hasFeed(int feed) const;
 
     backlight::Backlight backlight_;
     SealedFault fault_;
@@ -78,7 +84,7 @@ private:
     const knowledge::SuspectKind* suspect_;
     Manner manner_;
     driver::StageChange stage_;
-    mutable std::optional<driver::SwitchOn> watched_[2];
+    mutable std::map<std::pair<int, bool>, driver::SwitchOn> watched_;  ///< by feed, and whether the plug is out
 };
 
 }  // namespace dimglow::virtualset

@@ -43,6 +43,9 @@ backlight::PlainDescription drawStrips(Draw& draw) {
     const int channels = int(draw.byWeight({0.45, 0.3, 0.1, 0.15})) + 1;
     plain.stripsPerString = draw.whole(1, 4);
     plain.strips = plain.stripsPerString * channels;
+    if (channels > 1 && draw.happens(0.25)) {
+        plain.feeds.resize(2);
+    }
     const int most = std::min(60, int(240 / (3.1 * dies)));
     plain.ledsPerStrip = std::max(2, draw.whole(8, std::max(8, most)) / plain.stripsPerString);
     if (draw.happens(0.1)) {
@@ -87,6 +90,7 @@ Manner drawManner(Draw& draw) {
     manner.clampsOverVoltage = draw.happens(0.12);
     manner.feedIsSwitched = draw.happens(0.2);
     manner.dimGoesWithBlOn = draw.happens(0.5);
+    manner.feedsTripTogether = draw.happens(0.4);
     return manner;
 }
 
@@ -130,7 +134,9 @@ void drawOther(Draw& draw, knowledge::StringFault kind, backlight::Backlight& tr
         other->factor = draw.happens(0.5) ? draw.between(0.4, 0.85) : draw.between(1.18, 2.2);
     }
     if (faults::remakes(fault)) {
+        const double suited = backlight::healthyStringVolts(truth);
         faults::remake(truth, fault);
+        *truth.driver.ovpRatio *= suited / backlight::healthyStringVolts(truth);  // the driver is that of the set
     } else {
         faults::addTo(wrong, fault);
     }
@@ -170,8 +176,11 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     const auto plain = drawStrips(draw);
     auto described = backlight::plainBacklight(plain);
     auto truth = drawTruth(draw, described);
-    const double label =
-        std::round((backlight::healthyStringVolts(truth) + *truth.driver.headroomVolts) * draw.normal(1, 0.01));
+    std::vector<backlight::Feed> labels;
+    for (int feed = 0; feed < int(truth.feeds.size()); ++feed) {
+        const double volts = backlight::healthyStringVolts(backlight::feedAlone(truth, {}, feed).backlight);
+        labels.push_back({std::round((volts + *truth.driver.headroomVolts) * draw.normal(1, 0.01))});
+    }
     const auto manner = drawManner(draw);
     std::vector<double> weights;
     for (const auto& suspect : trade.suspects) {
@@ -185,15 +194,19 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
         drawOther(draw, suspect.strings, truth, fault.strings);
     }
     fault.stage = drawStage(draw, trade.behaviourOf(suspect).stage);
+    if (truth.feeds.size() > 1 && !draw.happens(suspect.ofAllFeeds)) {
+        fault.feed = draw.whole(0, int(truth.feeds.size()) - 1);
+    }
 
     job::Job job;
     job.id = "T-" + std::to_string(seed);
     if (told == Told::Driver) {
         described.driver = truth.driver;
     }
-    job.set.backlight = told >= Told::Strips ? described : backlight::plainBacklight(backlight::undescribed());
+    job.set.backlight =
+        told >= Told::Strips ? described : backlight::plainBacklight(backlight::undescribed(int(truth.feeds.size())));
     if (told >= Told::Label) {
-        job.set.backlight.ledPlusLabel = label;
+        job.set.backlight.feeds = labels;
     }
     return {std::move(job), SealedSet(std::move(truth), std::move(fault), trade, manner), suspect.id,
             std::move(described)};
@@ -235,7 +248,6 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
     Ending ending;
     for (;;) {
         auto assessment = reasoning::assess(job, trade, {.today = {}, .maxProbes = 200});
-        std::erase_if(assessment.probes, [&](const auto& probe) { return !isThere(probe, patient.strips); });
         if (watch) {
             watch(assessment);
         }
@@ -252,7 +264,7 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
         ending.share = 0;
         if (looksAtStrips) {
             auto seen = patient.strips;
-            seen.ledPlusLabel = job.set.backlight.ledPlusLabel;
+            seen.feeds = job.set.backlight.feeds;
             job.set.backlight = std::move(seen);
             job.panelOpen = true;
             ending.minutes += trade.openPanelMinutes;
@@ -264,6 +276,10 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
                                 ? *std::min_element(probes.begin(), probes.end(),
                                                     [&](const auto& a, const auto& b) { return rank(a) < rank(b); })
                                 : draw.oneOf(probes);
+        if (!isThere(probe, patient.strips)) {
+            job::addEntry(job, "", job::Phase::Before, evidence::notReached(probe.test, probe.question));
+            continue;
+        }
         job.panelOpen = job.panelOpen || probe.opens == knowledge::Reach::Panel;
         ++ending.probes;
         ending.minutes += probe.minutes;

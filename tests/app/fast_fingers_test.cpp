@@ -28,7 +28,7 @@ using testing::HasSubstr;
 /// The program's own assessment, some frames later.
 reasoning::Assessment slowly(const job::Job& job, const knowledge::Knowledge& trade,
                              const reasoning::AssessOptions& options) {
-    for (int i = 0; i < 12; ++i) {
+    for (int i = 0; i < 30; ++i) {
         std::this_thread::sleep_for(std::chrono::milliseconds(5));
         if (options.stop.stop_requested()) {
             throw reasoning::Stopped();

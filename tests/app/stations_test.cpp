@@ -573,6 +573,62 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
     EXPECT_EQ(me_.window().session().shown().assessment.located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
 }
 
+TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.clickInto(QStringLiteral("panel"));
+    me_.typeOver(QStringLiteral("XR-7"));
+    me_.press(Qt::Key_Return);
+    me_.clickInto(QStringLiteral("wiringLine"));
+    me_.typeOver(QStringLiteral("3 strips × 10, one string"));
+    me_.press(Qt::Key_Return);
+    me_.goTo(3);
+    me_.press(Qt::Key_A, Qt::AltModifier);  // live work is all right
+    me_.clickInto(QStringLiteral("ledPlusIdle"));
+    me_.typeOver(QStringLiteral("33.4"));
+    me_.press(Qt::Key_Return);
+    ASSERT_NE(me_.find<QPushButton>(QStringLiteral("keep")), nullptr);
+    me_.press(Qt::Key_K, Qt::AltModifier);
+    ASSERT_TRUE(job().set.backlight.driver.idleVolts);
+    EXPECT_NEAR(*job().set.backlight.driver.idleVolts, 33.4, 0.2);
+    EXPECT_EQ(me_.find<QPushButton>(QStringLiteral("keep")), nullptr) << "it is kept";
+
+    const std::string first = job().id;
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    EXPECT_EQ(me_.find<QPushButton>(QStringLiteral("twin")), nullptr);
+    me_.press(Qt::Key_P, Qt::AltModifier);
+    EXPECT_FALSE(job().set.backlight.isDescribed) << "there is nothing to take over";
+    me_.clickInto(QStringLiteral("panel"));
+    me_.typeOver(QStringLiteral("xr-7"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("wiringSummary")).toStdString(), HasSubstr(first));
+    me_.press(Qt::Key_P, Qt::AltModifier);
+    EXPECT_EQ(job().set.backlight.ledCount(), 30);
+    EXPECT_NEAR(job().set.backlight.driver.idleVolts.value_or(0), 33.4, 0.2);
+    EXPECT_EQ(me_.find<QPushButton>(QStringLiteral("twin")), nullptr) << "it is described now";
+    const auto described = job().set.backlight;
+    me_.press(Qt::Key_P, Qt::AltModifier);
+    EXPECT_EQ(job().set.backlight, described);
+}
+
+TEST_F(AtTheBench, ASecondFeedHasReadingsOfItsOwnAndWhatCannotBeReachedIsNotAskedAgain) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo(3);
+    me_.press(Qt::Key_A, Qt::AltModifier);
+    EXPECT_EQ(me_.find<QLineEdit>(QStringLiteral("ledPlusOn1")), nullptr);
+    me_.press(Qt::Key_F, Qt::AltModifier);
+    ASSERT_EQ(job().set.backlight.feeds.size(), 2u);
+    me_.clickInto(QStringLiteral("ledPlusOn1"));
+    me_.typeOver(QStringLiteral("71.5"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(std::get<evidence::Measured>(job().trail.back().what).feed, 1);
+    EXPECT_TRUE(me_.sees(QStringLiteral("LED+ at switch-on of feed 2")));
+    const QString asked = me_.read(QStringLiteral("nextTitle"));
+    me_.press(Qt::Key_Delete, Qt::ControlModifier);
+    EXPECT_TRUE(std::holds_alternative<evidence::NotReached>(job().trail.back().what));
+    EXPECT_NE(me_.read(QStringLiteral("nextTitle")), asked);
+    EXPECT_TRUE(me_.sees(QStringLiteral("cannot be reached")));
+}
+
 TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.goTo(1);

@@ -164,6 +164,8 @@ TEST_F(CommandLine, TraceFollowsTheDriverAndTheMeter) {
     EXPECT_NEAR(healthy["samples"].back()["amps"], 0.24, 0.01);
     EXPECT_THAT(cli({QStringLiteral("trace"), jobPath(), QStringLiteral("--suspect"), QStringLiteral("gremlins")}).err,
                 HasSubstr("no suspect"));
+    EXPECT_THAT(cli({QStringLiteral("trace"), jobPath(), QStringLiteral("--feed"), QStringLiteral("2")}).err,
+                HasSubstr("there is no feed 2; the set has 1"));
 }
 
 TEST_F(CommandLine, PanelCheckStacksTheBenchsSupplies) {

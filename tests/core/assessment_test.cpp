@@ -45,7 +45,7 @@ job::Job hundredVoltSet() {
     plain.ledsPerStrip = 11;
     plain.stripsPerString = 3;
     plain.idleVolts = 30;
-    plain.ledPlusLabel = 100;
+    plain.feeds = {{100}};
     job.set.backlight = backlight::plainBacklight(plain);
     job.set.hoursRun = 9000;
     for (const auto& [test, choice] :
@@ -263,7 +263,7 @@ TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
 TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
     const auto demo = virtualset::demoWorkshop(trade())[1];
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
-    EXPECT_EQ(set.measure("ledMinus", 1), set.measure("ledMinus", 1));
+    EXPECT_EQ(set.measure("ledMinus", {1}), set.measure("ledMinus", {1}));
     EXPECT_EQ(set.light(), set.light());
     EXPECT_THROW(set.measure("torch"), std::invalid_argument);
     EXPECT_THROW(set.answer("blOn"), std::invalid_argument);
@@ -351,7 +351,7 @@ TEST(Proof, TakesTheTesterToo) {
 
 // ---- when it is a verdict ----------------------------------------------------------------------------------------
 
-TEST(Verdict, WaitsForEveryOtherStripsMinuteWhileThePanelIsOpen) {
+TEST(Verdict, WaitsForEveryOtherStretchsMinuteWhileThePanelIsOpen) {
     auto demo = virtualset::demoWorkshop(trade())[0];
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
     const auto tester = demo.job.bench.tester;
@@ -361,12 +361,15 @@ TEST(Verdict, WaitsForEveryOtherStripsMinuteWhileThePanelIsOpen) {
     }
     auto now = assess(demo.job, trade());
     EXPECT_EQ(now.found, "Open LED B9");
-    EXPECT_EQ(now.verdict, "") << "strip D was never on the tester";
-    EXPECT_THAT(now.untested, testing::ElementsAre(3));
+    EXPECT_EQ(now.verdict, "") << "strip D was never on the tester, and nobody lit what lies behind B9";
+    const auto behind = backlight::runOnStrip(demo.job.set.backlight, 1, 9, 11);
+    EXPECT_THAT(now.untested, testing::ElementsAre(behind, backlight::wholeStrip(demo.job.set.backlight, 3)));
     ASSERT_FALSE(now.probes.empty());
     EXPECT_EQ(now.probes.front().title, "Tester on strip D");
     job::addEntry(demo.job, "", job::Phase::Before,
                   set.tester(backlight::wholeStrip(demo.job.set.backlight, 3), tester));
+    EXPECT_EQ(assess(demo.job, trade()).verdict, "") << "a second open LED may lie behind the first";
+    job::addEntry(demo.job, "", job::Phase::Before, set.tester(behind, tester));
     EXPECT_EQ(assess(demo.job, trade()).verdict, "Open LED B9");
 }
 
@@ -426,7 +429,7 @@ TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     auto job = hundredVoltSet();
     job.set.backlight.driver.headroomVolts = 5;
     const auto band = assess(job, trade()).expectedVolts.at({"ledPlusOn", 0});
-    EXPECT_NEAR(0.5 * (band.low + band.high), *job.set.backlight.ledPlusLabel, 0.05);
+    EXPECT_NEAR(0.5 * (band.low + band.high), *job.set.backlight.feeds.front().labelVolts, 0.05);
 }
 
 }  // namespace

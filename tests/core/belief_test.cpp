@@ -85,12 +85,18 @@ TEST_F(Inference, CountingByCellsEqualsEnumeratingEveryLed) {
 }
 
 TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
-    const virtualset::SealedSet set(panel_, {"openLed", {{{{1, 1}, LedFault::Open}}, {}}, 9}, trade_);
+    const virtualset::SealedSet set(
+        panel_, {"openLed", {{{{1, 1}, LedFault::Open}, {{1, 2}, LedFault::Shorted}}, {}}, 9}, trade_);
     const auto entries = entriesOf(set);
-    const backlight::Run run = backlight::runOnStrip(panel_, 1, 0, 1);
 
     CaseModel refined(panel_, trade_, locate::CellPartition(panel_));
-    const auto a = refine(refined, infer(refined, entries), run);
+    auto a = infer(refined, entries);
+    for (const int led : {0, 1, 2}) {
+        a = refine(refined, std::move(a), backlight::runOnStrip(panel_, 1, led, led));
+    }
+    EXPECT_TRUE(std::all_of(a.hypotheses.begin(), a.hypotheses.end(), [](const auto& h) {
+        return std::is_sorted(h.faults.begin(), h.faults.end());
+    })) << "faults of one cell stand side by side, whatever was split";
     CaseModel direct(panel_, trade_, refined.partition());
     const auto b = infer(direct, entries);
 
@@ -124,7 +130,7 @@ TEST_F(Inference, TheOrderOfEntriesDoesNotMatter) {
     CaseModel model(panel_, trade_, locate::CellPartition(panel_));
     const auto forwards = sharesByTitle(infer(model, entries));
     std::reverse(entries.begin(), entries.end());
-    expectAlike(forwards, sharesByTitle(infer(model, entries)), 1e-6);
+    expectAlike(forwards, sharesByTitle(infer(model, entries)), 5e-5);
 }
 
 TEST_F(Inference, DarkMarksPointAtTheLed) {
@@ -291,6 +297,56 @@ TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
     EXPECT_GT(shareOf("chassisLeak"), std::max(0.9, share));
     EXPECT_THAT(now().suspects.front().title, testing::HasSubstr("near strip B"))
         << "12 LEDs before it of 8 to a strip";
+}
+
+// A dark LED that conducts on the tester's milliamps often opens at working current: no light in the set, its strip lit
+// on the tester, is no contradiction (common practice, no source).
+TEST_F(Strings, NoLightInTheSetAndLitOnTheTesterIsADarkLedThatOpens) {
+    const auto set = sealed({{{{1, 3}, LedFault::DarkOpens}}}, "darkLedOpens");
+    add(set.light());
+    EXPECT_EQ(std::get<evidence::LightSeen>(job_.trail.back().what).what, driver::Light::Never);
+    add(set.measure("ledPlusOn"));
+    for (const int strip : {0, 1, 2}) {
+        const auto reading = set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester);
+        EXPECT_EQ(reading.lit, strip == 1 ? 7 : 8);
+        add(reading);
+    }
+    EXPECT_FALSE(now().misfit);
+    EXPECT_GT(shareOf("darkLedOpens"), 0.9);
+    add(set.look({1, 3}, backlight::wholeStrip(job_.set.backlight, 1)));
+    EXPECT_THAT(now().verdict.english(), testing::HasSubstr("B4"));
+}
+
+TEST_F(Strings, PlugBetweenTwoStripsIsProbedByItself) {
+    const auto set = sealed({{}, {{{0, 0}, 8, backlight::openOhms}}}, "openPlug");
+    add(set.tester(backlight::wholeString(job_.set.backlight, {0, 0}), job_.bench.tester));
+    for (const int strip : {0, 1, 2}) {
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
+    }
+    const backlight::Run plug{{0, 0}, 7, 8};
+    const auto probes = now().probes;
+    EXPECT_TRUE(std::any_of(probes.begin(), probes.end(),
+                            [&](const auto& probe) { return evidence::runOf(probe.question) == plug; }));
+    add(set.tester(plug, job_.bench.tester));
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job_.trail.back().what).lit, 0);
+    EXPECT_EQ(now().verdict, "Open plug between A and B");
+}
+
+// Near a plug either strip may be the one that touches: looked at together anyway.
+TEST_F(Strings, TouchBesideAPlugIsAVerdictOfTwoPlaces) {
+    const auto set = sealed({{}, {}, {{{0, 0}, 8, 1}}}, "chassisLeak");
+    add(set.light());
+    add(set.measure("ledPlusOn"));
+    const auto whole = backlight::wholeString(job_.set.backlight, {0, 0});
+    add(set.tester(whole, job_.bench.tester));
+    add(set.tester({whole, job_.bench.tester, backlight::TesterProbe::Minus::Chassis}));
+    while (now().verdict.empty() && !now().probes.empty()) {
+        for (auto& taken : set.take(now().probes.front().question)) {
+            add(std::move(taken));
+        }
+    }
+    EXPECT_THAT(now().verdict.english(), testing::HasSubstr("String touches the chassis near strip"))
+        << job_.trail.size();
 }
 
 TEST_F(Strings, LedOnItsOwnIsBelieved) {

@@ -35,7 +35,7 @@ const StageChange& stageChange(const char* behaviour) {
 
 SwitchOn switchOn(const backlight::Backlight& panel, const backlight::Faults& faults = {},
                   const char* behaviour = "healthy", double seconds = 3, StageSpec* changed = nullptr) {
-    const auto reference = referenceOf(panel);
+    const auto reference = referenceOf(panel).front();
     StageSpec stage = changed != nullptr ? *changed : stageOf(panel, reference, stageChange(behaviour));
     return simulate(stage, StringLoad(panel, faults, 1.2 * reference.overVolts), seconds);
 }
@@ -153,7 +153,7 @@ TEST(OpenLed, ClimbsToTheOverVoltageLevelTriesAgainAndStaysOffWithABlinkCode) {
 
 TEST(OpenLed, WithADriverThatNeverGivesUpWandersForEver) {
     const auto panel = board();
-    auto stage = stageOf(panel, referenceOf(panel), {});
+    auto stage = stageOf(panel, referenceOf(panel).front(), {});
     stage.restarts.reset();
     const auto on = switchOn(panel, {{{{1, 8}, backlight::LedFault::Open}}}, "healthy", 12, &stage);
     EXPECT_GT(on.tries, 6);
@@ -163,7 +163,7 @@ TEST(OpenLed, WithADriverThatNeverGivesUpWandersForEver) {
 // A driver of several channels may leave the open one out and run on, LED+ steady (common practice, no source).
 TEST(OpenLed, InOneOfTwoChannelsMayBeLeftOut) {
     const auto panel = twoChannels();
-    auto stage = stageOf(panel, referenceOf(panel), {});
+    auto stage = stageOf(panel, referenceOf(panel).front(), {});
     stage.dropsDarkChannels = true;
     const auto on = switchOn(panel, {{{{0, 1}, backlight::LedFault::Open}}}, "healthy", 8, &stage);
     EXPECT_EQ(on.firstTrip, Trip::OverVoltage);
@@ -176,7 +176,7 @@ TEST(OpenLed, InOneOfTwoChannelsMayBeLeftOut) {
 // With LED+ held at over-voltage a healthy sink takes up what its own string leaves of it (common practice, no source).
 TEST(OpenLed, UnderADriverThatClampsLetsTheHealthySinkFloat) {
     const auto panel = twoChannels();
-    auto stage = stageOf(panel, referenceOf(panel), {});
+    auto stage = stageOf(panel, referenceOf(panel).front(), {});
     stage.clampsOverVoltage = true;
     const auto on = switchOn(panel, {{{{0, 1}, backlight::LedFault::Open}}}, "healthy", 8, &stage);
     EXPECT_EQ(on.firstTrip, Trip::None);
@@ -244,7 +244,7 @@ protected:
             demands.push_back(demandOf(panel_, channel, strings));
         }
         return driver::forecast(panel_, referenceOf(panel_), demands,
-                                *knowledge::builtInKnowledge().behaviour(behaviour));
+                                {knowledge::builtInKnowledge().behaviour(behaviour)});
     }
     backlight::Backlight panel_ = twoChannels();
 };
@@ -264,9 +264,9 @@ TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
         EXPECT_GT(logOf(modes), logOf(Modes{}) + worthTenSlips)
             << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);
     };
-    expectExpected(forecast.on, on.ledPlus(), "LED+");
-    expectExpected(*forecast.of("ledMinus", 0), on.ledMinus(0), "LED− of channel 1");
-    expectExpected(*forecast.of("ledMinus", 1), on.ledMinus(1), "LED− of channel 2");
+    expectExpected(forecast.feeds[0].on, on.ledPlus(), "LED+");
+    expectExpected(*forecast.of("ledMinus", {0}), on.ledMinus(0), "LED− of channel 1");
+    expectExpected(*forecast.of("ledMinus", {1}), on.ledMinus(1), "LED− of channel 2");
     const double share = !on.lightSeconds ? forecast.light.never
                          : on.darkSeconds ? forecast.light.flashThenDark
                                           : forecast.light.staysLit;

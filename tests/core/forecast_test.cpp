@@ -35,7 +35,7 @@ protected:
         plain.ledsPerStrip = 11;
         plain.stripsPerString = 3;
         plain.idleVolts = 30;
-        plain.ledPlusLabel = 100;
+        plain.feeds = {{100}};
         panel_ = backlight::plainBacklight(plain);
     }
     DriverForecast of(const char* behaviour, const backlight::Faults& faults = {}) const {
@@ -43,7 +43,7 @@ protected:
         for (int channel = 0; channel < int(panel_.channels.size()); ++channel) {
             demands.push_back(backlight::demandOf(panel_, channel, faults));
         }
-        return forecast(panel_, referenceOf(panel_), demands, *knowledge::builtInKnowledge().behaviour(behaviour));
+        return forecast(panel_, referenceOf(panel_), demands, {knowledge::builtInKnowledge().behaviour(behaviour)});
     }
     VoltsMode heaviest(const Modes& modes) const { return driver::heaviest(modes, panel_); }
     backlight::Backlight panel_;
@@ -52,7 +52,7 @@ protected:
 // The trade's readings for a healthy 100 V feed: 0 V is the board, 100 V ± a few both good, about 130 V the LEDs, a
 // steady half the board (common practice, no source).
 TEST_F(HundredVolts, HealthyStaysAtTheLabel) {
-    const auto on = heaviest(of("healthy").on);
+    const auto on = heaviest(of("healthy").feeds[0].on);
     EXPECT_EQ(on.shape, Shape::Steady);
     EXPECT_NEAR(on.volts, 100, 3);
     EXPECT_GT(of("healthy").light.staysLit, 0.9);
@@ -60,9 +60,9 @@ TEST_F(HundredVolts, HealthyStaysAtTheLabel) {
 
 TEST_F(HundredVolts, OpenStringGoesToTheOverVoltageLevel) {
     const auto expected = of("healthy", {{{{1, 4}, LedFault::Open}}, {}});
-    EXPECT_NE(heaviest(expected.on).shape, Shape::Steady);
-    EXPECT_NEAR(heaviest(expected.on).volts, 130, 15);
-    EXPECT_NEAR(heaviest(expected.on).volts, heaviest(*expected.of("ledPlusPlugOut")).volts, 1e-9)
+    EXPECT_NE(heaviest(expected.feeds[0].on).shape, Shape::Steady);
+    EXPECT_NEAR(heaviest(expected.feeds[0].on).volts, 130, 15);
+    EXPECT_NEAR(heaviest(expected.feeds[0].on).volts, heaviest(*expected.of("ledPlusPlugOut")).volts, 1e-9)
         << "the same with the plug out";
     EXPECT_GT(expected.light.never, 0.9);
 }
@@ -70,19 +70,19 @@ TEST_F(HundredVolts, OpenStringGoesToTheOverVoltageLevel) {
 TEST_F(HundredVolts, NoFeedIsZeroEverywhere) {
     const auto expected = of("noFeed");
     EXPECT_EQ(heaviest(*expected.of("ledPlusIdle")).volts, 0);
-    EXPECT_EQ(heaviest(expected.on).volts, 0);
+    EXPECT_EQ(heaviest(expected.feeds[0].on).volts, 0);
     EXPECT_EQ(heaviest(*expected.of("ledPlusPlugOut")).volts, 0);
 }
 
 TEST_F(HundredVolts, DriverThatDoesNotSwitchStaysAtIdle) {
     const auto expected = of("notSwitching");
-    EXPECT_NEAR(heaviest(expected.on).volts, 30, 1e-9);
+    EXPECT_NEAR(heaviest(expected.feeds[0].on).volts, 30, 1e-9);
     EXPECT_GT(heaviest(*expected.of("blOn")).volts, 2) << "it is asked";
     EXPECT_LT(heaviest(*of("notAsked").of("blOn")).volts, 1);
 }
 
 TEST_F(HundredVolts, StarvedDriverSettlesNearHalf) {
-    const auto on = heaviest(of("weakSupply").on);
+    const auto on = heaviest(of("weakSupply").feeds[0].on);
     EXPECT_EQ(on.shape, Shape::Steady);
     EXPECT_NEAR(on.volts, 50, 5);
 }
@@ -96,9 +96,9 @@ TEST_F(HundredVolts, ShortedLedsNeverRaiseTheFeedAndTripMoreOftenTheMoreTheyAre)
             faults.leds.push_back({{0, led}, LedFault::Shorted});
         }
         const auto expected = of("healthy", faults);
-        EXPECT_LE(heaviest({expected.on.front()}).volts, lastVolts);
+        EXPECT_LE(heaviest({expected.feeds[0].on.front()}).volts, lastVolts);
         EXPECT_GE(expected.light.flashThenDark, lastTrips);
-        lastVolts = heaviest({expected.on.front()}).volts;
+        lastVolts = heaviest({expected.feeds[0].on.front()}).volts;
         lastTrips = expected.light.flashThenDark;
     }
     EXPECT_GT(lastTrips, 0.7);
@@ -107,8 +107,8 @@ TEST_F(HundredVolts, ShortedLedsNeverRaiseTheFeedAndTripMoreOftenTheMoreTheyAre)
 TEST_F(HundredVolts, SharesAddUp) {
     for (const auto& behaviour : knowledge::builtInKnowledge().behaviours) {
         const auto expected = of(behaviour.id.c_str());
-        EXPECT_NEAR(total(expected.on), 1, 1e-9) << behaviour.id;
-        for (const auto& [test, volts] : *expected.still) {
+        EXPECT_NEAR(total(expected.feeds[0].on), 1, 1e-9) << behaviour.id;
+        for (const auto& [test, volts] : *expected.feeds[0].still) {
             EXPECT_NEAR(total(volts), 1, 1e-9) << behaviour.id << ", " << test;
         }
         EXPECT_NEAR(expected.light.never + expected.light.flashThenDark + expected.light.staysLit, 1, 0.03)
@@ -127,9 +127,9 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
         {{{2, 0}, LedFault::Shorted}, {{2, 1}, LedFault::Shorted}, {{3, 5}, LedFault::Shorted}}, {}};
     std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
                                                      backlight::demandOf(panel, 1, faults)};
-    const auto result = forecast(panel, referenceOf(panel), demands, knowledge::builtInKnowledge().healthy());
-    EXPECT_NEAR(heaviest(*result.of("ledMinus", 0), panel).volts, 0.7, 0.01);
-    EXPECT_NEAR(heaviest(*result.of("ledMinus", 1), panel).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
+    const auto result = forecast(panel, referenceOf(panel), demands, {&knowledge::builtInKnowledge().healthy()});
+    EXPECT_NEAR(heaviest(*result.of("ledMinus", {0}), panel).volts, 0.7, 0.01);
+    EXPECT_NEAR(heaviest(*result.of("ledMinus", {1}), panel).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
 }
 
 constexpr Level volts(double value, double scatter) {
@@ -172,7 +172,7 @@ TEST_F(HundredVolts, EveryVoltageOfTheBoardIsForecastAndNothingElse) {
     for (const auto& test : knowledge::builtInKnowledge().tests) {
         EXPECT_EQ(expected.of(test.id) != nullptr, test.form == knowledge::Form::Volts) << test.id;
     }
-    EXPECT_EQ(expected.of("ledMinus", int(panel_.channels.size())), nullptr) << "no such channel";
+    EXPECT_EQ(expected.of("ledMinus", {int(panel_.channels.size())}), nullptr) << "no such channel";
 }
 
 }  // namespace

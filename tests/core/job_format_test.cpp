@@ -1,3 +1,4 @@
+#include <fmt/format.h>
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
@@ -7,7 +8,9 @@
 
 #include "core/format/document.h"
 #include "core/job/job_json.h"
+#include "core/job/problems.h"
 #include "core/job/reading_text.h"
+#include "core/reasoning/assessment.h"
 #include "tests/support/full_job.h"
 #include "virtualset/demo_workshop.h"
 
@@ -49,7 +52,7 @@ TEST(JobFile, OfASetThatNobodyHasDescribedHasNoStripsInIt) {
     Job job;
     job.id = "SK-9002";
     job.set.backlight = backlight::plainBacklight(backlight::undescribed());
-    job.set.backlight.ledPlusLabel = 68;
+    job.set.backlight.feeds.front().labelVolts = 68;
     const auto written = toJson(job);
     const auto& backlight = written["set"]["backlight"];
     for (const char* member : {"strips", "channels", "widthMm", "heightMm"}) {
@@ -58,9 +61,30 @@ TEST(JobFile, OfASetThatNobodyHasDescribedHasNoStripsInIt) {
     EXPECT_EQ(fromJson(written), job);
 }
 
+TEST(PointsThatCannotBeReached, AreKeptAndNotAskedForAgain) {
+    auto job = test::fullJob();
+    const auto& trade = knowledge::builtInKnowledge();
+    const evidence::Question channel = evidence::Measured::Question{"ledMinus", 0, 0};
+    const evidence::Question run = evidence::TesterTaken::Question{{{0, 0}, 12, 23}, job.bench.tester, {}, {}};
+    job.trail.clear();
+    const auto isAsked = [&](const evidence::Question& question) {
+        const auto probes = reasoning::assess(job, trade, {.today = {}, .maxProbes = 100}).probes;
+        return std::any_of(probes.begin(), probes.end(), [&](const auto& p) { return p.question == question; });
+    };
+    for (const auto& [test, question] : {std::pair("ledMinus", channel), {"tester", run}}) {
+        ASSERT_TRUE(isAsked(question)) << test;
+        addEntry(job, "", Phase::Before, evidence::notReached(test, question));
+        EXPECT_FALSE(isAsked(question)) << test;
+        EXPECT_EQ(parseJob(toJson(job).dump()), job);
+    }
+    EXPECT_EQ(evidence::titleOf(job.trail.back().what, {job.set.backlight, trade}).english(), "Tester, strip B");
+    std::get<evidence::NotReached>(job.trail.back().what).run->last = 99;
+    EXPECT_FALSE(problemsOf(job).empty());
+}
+
 TEST(DemoFiles, AreWhatTheVirtualSetAnswers) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
-        const std::string path = std::string(DIMGLOW_SOURCE_DIR) + "/data/demo/" + demo.job.id + ".json";
+        const std::string path = fmt::format("{}/data/demo/{}.json", DIMGLOW_SOURCE_DIR, demo.job.id);
         if (std::getenv("DIMGLOW_WRITE_DEMO") != nullptr) {
             std::ofstream(path) << toJson(demo.job).dump(2) << "\n";
         }
@@ -174,7 +198,7 @@ TEST(JobFile, WithTextThatNoScreenCanShowIsRefused) {
 
 TEST(JobFile, OptionalFieldsThatWereTakenOutStayOut) {
     Job job = parseJob(toJson(fullJob()).dump());
-    job.set.backlight.ledPlusLabel.reset();
+    job.set.backlight.feeds.front().labelVolts.reset();
     job.set.hoursRun.reset();
     EXPECT_EQ(parseJob(toJson(job).dump()), job);
 }

@@ -139,7 +139,7 @@ TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {
     const Knowledge trade = parseKnowledge(texts);
     job::Job job;
     job.set.backlight = backlight::plainBacklight({});
-    const double expected = 0.5 * reasoning::assess(job, trade).reference.stringVolts;
+    const double expected = 0.5 * reasoning::assess(job, trade).reference.front().stringVolts;
     job::addEntry(job, "", job::Phase::Before,
                   evidence::Measured{"ledPlusOn", 0, driver::Shape::Steady, expected, expected});
     job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, driver::Shape::Steady, 3.3, 3.3});

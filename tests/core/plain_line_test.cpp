@@ -39,10 +39,10 @@ TEST(Line, OfASetThatNobodyHasSeenStaysWithoutStripsUntilItSaysHowManyLeds) {
     const auto labelled = std::get<PlainDescription>(on("label 68 V, idle 24"));
     EXPECT_FALSE(labelled.isDescribed);
     EXPECT_EQ(lineOf(labelled), "label 68 V, idle 24 V");
-    EXPECT_EQ(plainDescriptionOf(plainBacklight(labelled))->ledPlusLabel, 68);
+    EXPECT_EQ(plainDescriptionOf(plainBacklight(labelled))->feeds.front().labelVolts, 68);
     const auto described = std::get<PlainDescription>(readLine("4 x 12, 2 strings", labelled));
     EXPECT_TRUE(described.isDescribed);
-    EXPECT_EQ(described.ledPlusLabel, 68) << "what was known stays";
+    EXPECT_EQ(described.feeds.front().labelVolts, 68) << "what was known stays";
     EXPECT_EQ(plainBacklight(described).channels.size(), 2u);
     const auto counted = plainBacklight(std::get<PlainDescription>(on("27 LEDs")));
     EXPECT_EQ(counted.ledCount(), 27);

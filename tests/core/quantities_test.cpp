@@ -51,6 +51,28 @@ TEST(Learning, OfOneQuantityIsWhatIntegrationOverItGives) {
     }
 }
 
+/// Two ways of giving up, as likely as each other, that end at the same volts.
+TEST(Learning, WhatShowsTheSetsMannerCountsOnce) {
+    const Level peak{Reference::Nothing, 1, 100, 0, 1, 0};
+    const Level rest{Reference::Nothing, 1, 20, 0, 1, 0};
+    const Modes modes = {{0.5, Shape::PeakThenSettles, peak, rest, Manner::Settles},
+                         {0.5, Shape::Wanders, peak, rest, Manner::Wanders}};
+    const auto again = [&](Shape first, Shape second) {
+        Learning learning{Quantities(priors)};
+        learning.take(modes, first, 100, 20);
+        return learning.take(modes, second, 100, 20);
+    };
+    constexpr double ofOtherShape = 0.1;  // taken for each other now and then
+    Learning fresh{Quantities(priors)};
+    const double unseen = fresh.take(modes, Shape::Wanders, 100, 20);
+    const double same = again(Shape::Wanders, Shape::Wanders);
+    const double other = again(Shape::PeakThenSettles, Shape::Wanders);
+    EXPECT_GT(same, unseen + 0.4) << "no longer one of two ways";
+    EXPECT_LT(other, unseen - 0.8);
+    EXPECT_GT(other, unseen + std::log(ofOtherShape)) << "never ruled out";
+    EXPECT_DOUBLE_EQ(again(Shape::PeakThenSettles, Shape::PeakThenSettles), same);
+}
+
 TEST(Learning, OfAProductIsWhatIntegrationOverBothGives) {
     Learning learning{Quantities(priors)};
     double learned = learning.take(steady(Reference::Strings, 1, 0.01), Shape::Steady, 101, 101);

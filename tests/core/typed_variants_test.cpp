@@ -396,7 +396,7 @@ TEST_P(WithADecimalComma, LinesKeepTheirDecimals) {
     EXPECT_EQ(plain.led.ratedVolts, 3.2);
     EXPECT_EQ(plain.idleVolts, 48.5);
     EXPECT_EQ(plain.amps, 0.24);
-    EXPECT_EQ(plain.ledPlusLabel, 61.5);
+    EXPECT_EQ(plain.feeds.front().labelVolts, 61.5);
     EXPECT_EQ(std::get<double>(job::readTypedNumber("48.5", {0, 100})), 48.5);
     EXPECT_EQ(std::get<double>(job::readTypedNumber("48,5", {0, 100})), 48.5);
     EXPECT_EQ(std::get<job::TypedVolts>(job::readTypedVolts("184.1 > 48.2")).restVolts, 48.2);

@@ -27,7 +27,7 @@ protected:
         plain.strips = 4;
         plain.ledsPerStrip = 11;
         plain.stripsPerString = 2;
-        plain.ledPlusLabel = 68;
+        plain.feeds = {{68}};
         job_.id = "T";
         job_.set.backlight = backlight::plainBacklight(plain);
         add(evidence::Answer{"sound", "yes"});
@@ -303,7 +303,7 @@ TEST_F(UndescribedSet, NothingIsProvenWhileNobodyKnowsWhatTheStringsRunAt) {
     };
     EXPECT_FALSE(provesAt(70));
     EXPECT_FALSE(provesAt(150));
-    job_.set.backlight.ledPlusLabel = 68;
+    job_.set.backlight.feeds = {{68}};
     EXPECT_TRUE(provesAt(68.4));
     EXPECT_FALSE(provesAt(150));
 }

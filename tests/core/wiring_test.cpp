@@ -132,7 +132,7 @@ TEST(OverVoltage, StartsFromTheLabelWhenThatIsHigher) {
     auto panel = plainBacklight({});
     const double computed = overVoltageLevel(panel);
     EXPECT_NEAR(computed, 1.25 * (healthyStringVolts(panel) + 0.7), 0.01);
-    panel.ledPlusLabel = 200;
+    panel.feeds = {{200}};
     EXPECT_NEAR(overVoltageLevel(panel), 250, 1e-9);
 }
 

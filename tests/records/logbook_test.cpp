@@ -16,6 +16,7 @@
 #include <QTemporaryDir>
 #include <csignal>
 
+#include "core/backlight/plain.h"
 #include "core/format/fields.h"
 #include "core/job/job_json.h"
 #include "records/files.h"
@@ -193,8 +194,41 @@ TEST_F(LogbookFile, OfANewerProgramIsRefusedUntouched) {
     { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("PRAGMA user_version=7"));
     EXPECT_THAT(problemOpening(path()), HasSubstr("was written by a newer program (version 7)"));
-    sql(QStringLiteral("PRAGMA user_version=2"));
+    sql(QStringLiteral("PRAGMA user_version=3"));
     EXPECT_EQ(Logbook(path()).jobs().size(), 1u);
+}
+
+TEST_F(LogbookFile, OfTheSecondVersionIsTakenOver) {
+    { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
+    sql(QStringLiteral("DROP INDEX job_panel"));
+    sql(QStringLiteral("PRAGMA user_version=2"));
+    const Logbook logbook(path());
+    EXPECT_EQ(loaded(logbook, "SK-0412"), demoJob());
+    EXPECT_TRUE(logbook.lastOfPanel(QString::fromStdString(demoJob().set.panel), {}));
+}
+
+TEST_F(LogbookFile, KnowsTheLastSetWithAPanelOfWhichTheStripsWereSeen) {
+    Logbook logbook(path());
+    auto first = demoJob();
+    auto unseen = demoJob();
+    unseen.id = "SK-0500";
+    unseen.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    unseen.trail.clear();
+    auto damaged = demoJob();
+    damaged.id = "SK-0501";
+    for (const auto& job : {first, unseen, damaged}) {
+        logbook.create(job, QStringLiteral("Taken in"));
+    }
+    sql(QStringLiteral("UPDATE job SET body = '{' WHERE id = 'SK-0501'"));
+    const auto last = [&](const QString& panel, const char* butNot) {
+        const auto job = logbook.lastOfPanel(panel, QString::fromUtf8(butNot));
+        return job ? job->id : std::string();
+    };
+    const QString panel = QString::fromStdString(first.set.panel);
+    EXPECT_EQ(last(panel, "SK-0500"), "SK-0412");
+    EXPECT_EQ(last(panel.toLower(), "SK-0500"), "SK-0412");
+    EXPECT_EQ(last(panel, "SK-0412"), "") << "its own strips help nobody";
+    EXPECT_EQ(last(QStringLiteral("NL999"), "SK-0500"), "");
 }
 
 TEST_F(LogbookFile, OfTheFirstVersionIsTakenOver) {

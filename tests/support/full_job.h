@@ -16,7 +16,7 @@ inline Job fullJob() {
     job.order = {"Slip 4", "dark", 300, "2026-12-01"};
     job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}};
     job.set.backlight = backlight::plainBacklight({});
-    job.set.backlight.ledPlusLabel = 150;
+    job.set.backlight.feeds.front().labelVolts = 150;
     job.set.backlight.harness = {{backlight::HarnessPin::Role::LedPlus, 0, "black", 0.2},
                                  {backlight::HarnessPin::Role::LedMinus, 0, "red", 0.1},
                                  {}};

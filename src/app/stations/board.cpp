@@ -4,9 +4,12 @@
 
 #include <QPushButton>
 #include <QScrollArea>
+#include <QShortcut>
 #include <algorithm>
 
+#include "app/stations/strips_line.h"
 #include "app/theme.h"
+#include "core/backlight/limits.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
@@ -29,8 +32,18 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
         shapes->addWidget(button);
     }
     shapes->addStretch();
+    feeds_ = makeButton({}, {});
+    feeds_->setObjectName(QStringLiteral("feeds"));
+    feeds_->setFocusPolicy(Qt::NoFocus);
+    feeds_->setToolTip(tr("How many LED+ the board has. Each has readings of its own."));
+    connect(feeds_, &QPushButton::clicked, this, &BoardStation::addFeed);
+    auto* key = new QShortcut(Qt::ALT | Qt::Key_F, this);
+    key->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(key, &QShortcut::activated, this, &BoardStation::addFeed);
+    shapes->addWidget(feeds_);
     body_->addLayout(shapes);
     known_ = new KnownCard;
+    connect(known_, &KnownCard::keepWanted, this, &BoardStation::keepLearned);
     body_->addWidget(known_);
     auto* scroll = new QScrollArea;
     scroll->setWidgetResizable(true);
@@ -53,25 +66,27 @@ void BoardStation::buildRows() {
         if (test.station != "board" || test.form != knowledge::Form::Volts) {
             continue;
         }
-        const int count = test.perChannel ? int(channels.size()) : 1;
-        for (int channel = 0; channel < count; ++channel) {
+        const auto places = evidence::placesOf(test, job().set.backlight);
+        for (const auto& asked : places) {
             QString title = words(test.title);
-            if (count > 1) {
-                title += tr(", channel %1").arg(QString::fromStdString(channels[channel].label));
+            if (places.size() > 1) {
+                title += test.per == knowledge::Per::Feed
+                             ? tr(", feed %1").arg(asked.feed + 1)
+                             : tr(", channel %1").arg(QString::fromStdString(channels[asked.channel].label));
             }
-            auto* row =
-                new VoltsRow(title, words(test.how),
-                             [this, id = test.id, channel](const job::TypedVolts& reading, const QString& typed) {
-                                 return session_.record(
-                                     evidence::Measured{id, channel, reading.shape, reading.volts, reading.restVolts},
-                                     {.typed = typed});
-                             });
-            row->field()->setObjectName(QString::fromStdString(test.id) +
-                                        (count > 1 ? QString::number(channel) : QString()));
+            auto* row = new VoltsRow(
+                title, words(test.how), [this, asked](const job::TypedVolts& reading, const QString& typed) {
+                    return session_.record(evidence::Measured{asked.test, asked.channel, reading.shape, reading.volts,
+                                                              reading.restVolts, asked.feed},
+                                           {.typed = typed});
+                });
+            row->field()->setObjectName(
+                QString::fromStdString(test.id) +
+                (places.size() > 1 ? QString::number(std::max(asked.channel, asked.feed)) : QString()));
             const int index = int(points_.size());
             connect(row, &VoltsRow::stepped, this, [this, index](int rows) { focusRow(index + rows); });
             rows_->addWidget(row);
-            points_.push_back({{test.id, channel}, row});
+            points_.push_back({asked, row});
         }
     }
     rows_->addStretch();
@@ -81,12 +96,13 @@ void BoardStation::showJob() {
     std::size_t expected = 0;
     for (const auto& test : session_.trade().tests) {
         if (test.station == "board" && test.form == knowledge::Form::Volts) {
-            expected += test.perChannel ? job().set.backlight.channels.size() : 1;
+            expected += evidence::placesOf(test, job().set.backlight).size();
         }
     }
     if (points_.size() != expected) {
         buildRows();
     }
+    feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()));
     const auto& assessment = this->assessment();
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
@@ -115,6 +131,16 @@ void BoardStation::showJob() {
 
 bool BoardStation::isAsked(const Point& point, const reasoning::Probe& probe) {
     return probe.question == evidence::Question(point.question);
+}
+
+void BoardStation::addFeed() {
+    const auto& now = job().set.backlight;
+    const std::size_t most =
+        now.isDescribed ? std::min(backlight::limits::feeds, now.channels.size()) : backlight::limits::feeds;
+    const int feeds = now.feeds.size() < most ? int(now.feeds.size()) + 1 : 1;
+    if (const auto written = rewire(session_, backlight::withFeeds(now, feeds)); !written) {
+        emit refused(written.problem);
+    }
 }
 
 void BoardStation::focusRow(int index) {
@@ -155,7 +181,8 @@ std::vector<KeyHint> BoardStation::keys() const {
     return {{tr("↑ ↓"), tr("next point")},
             {tr("Enter"), tr("write down")},
             {tr(">"), tr("then settles")},
-            {tr("~"), tr("wanders")}};
+            {tr("~"), tr("wanders")},
+            {tr("Alt+F"), tr("another LED+")}};
 }
 
 bool BoardStation::isDone(const Snapshot& shown) {

@@ -29,8 +29,11 @@ private:
     static bool isAsked(const Point& point, const reasoning::Probe& probe);
     void buildRows();
     void focusRow(int index);
+    /// One LED+ more than there are, and one again after the last that can be.
+    void addFeed();
     int focusedRow() const;
 
+    QPushButton* feeds_;
     KnownCard* known_;
     QVBoxLayout* rows_;
     std::vector<Point> points_;

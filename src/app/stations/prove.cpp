@@ -79,13 +79,14 @@ void ProveStation::buildRows() {
         if (line.test != "ledPlusOn" && line.test != "ledMinus") {
             continue;
         }
-        const bool first = proofRows_.empty();
+        const bool first = line.test == "ledPlusOn";
         const int index = int(proofRows_.size());
         auto* row = new VoltsRow(
             words(line.title), first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
-            [this, test = line.test, channel = line.channel](const job::TypedVolts& reading, const QString& typed) {
+            [this, test = line.test, channel = line.channel, feed = line.feed](const job::TypedVolts& reading,
+                                                                               const QString& typed) {
                 return session_.record(
-                    evidence::Measured{test, channel, reading.shape, reading.volts, reading.restVolts},
+                    evidence::Measured{test, channel, reading.shape, reading.volts, reading.restVolts, feed},
                     {.phase = job::Phase::After, .typed = typed});
             });
         row->field()->setObjectName(QStringLiteral("proof%1").arg(index));
@@ -99,7 +100,7 @@ void ProveStation::buildRows() {
 
 void ProveStation::showJob() {
     const auto& proof = assessment().proof;
-    if (proofRows_.size() != 1 + job().set.backlight.channels.size()) {
+    if (proofRows_.size() != job().set.backlight.feeds.size() + job().set.backlight.channels.size()) {
         buildRows();
     }
     QStringList beside;

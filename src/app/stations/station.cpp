@@ -87,6 +87,14 @@ bool Station::tell(const Written& written, QWidget* field) {
     return bool(written);
 }
 
+void Station::keepLearned() {
+    const auto driver = reasoning::withLearned(session_.job().set.backlight.driver, assessment().thisSet);
+    if (driver != session_.job().set.backlight.driver) {
+        tell(session_.edit(tr("What was learned of the set"),
+                           [&](job::Job& job) { job.set.backlight.driver = driver; }));
+    }
+}
+
 void Station::acceptLiveWork() {
     tell(session_.edit(tr("Live work accepted"), [](job::Job& job) { job.liveWorkAccepted = true; }));
 }

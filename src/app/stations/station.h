@@ -56,6 +56,8 @@ protected:
     bool liveAllowed() const { return job().liveWorkAccepted; }
     /// The second line under the station's title.
     void setSubtitle(const QString& words);
+    /// What readings have taught of the driver joins its description.
+    void keepLearned();
     /// Whether an edit was written down; says at \p field, or in the window, when it was not.
     bool tell(const Written& written, QWidget* field = nullptr);
 

@@ -12,10 +12,12 @@ namespace dimglow::app {
 bool isReferredTo(const job::Job& job) {
     return std::any_of(job.trail.begin(), job.trail.end(), [](const auto& e) {
         const auto* measured = std::get_if<evidence::Measured>(&e.what);
+        const auto* missed = std::get_if<evidence::NotReached>(&e.what);
         return std::holds_alternative<evidence::TesterTaken>(e.what) ||
                std::holds_alternative<evidence::LedSeen>(e.what) ||
                std::holds_alternative<evidence::LedChecked>(e.what) ||
-               std::holds_alternative<evidence::Bridged>(e.what) || (measured != nullptr && measured->channel > 0);
+               std::holds_alternative<evidence::Bridged>(e.what) || (missed != nullptr && missed->run) ||
+               (measured != nullptr && (measured->channel > 0 || measured->feed > 0));
     });
 }
 
@@ -53,6 +55,7 @@ backlight::PlainDescription plainOf(const backlight::Backlight& backlight) {
     plain.led = backlight.strips.front().led;
     plain.ledPoints = backlight.ledPoints;
     plain.harness = backlight.harness;
+    plain.feeds = backlight.feeds;
     plain.celsius = backlight.celsius;
     plain.widthMm = backlight.widthMm;
     plain.heightMm = backlight.heightMm;
@@ -64,7 +67,7 @@ StripsLine::StripsLine(JobSession& session) : session_(session) {
     setFont(theme::body());
     setToolTip(
         tr("strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its "
-           "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · label "
+           "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label "
            "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
     connect(this, &QLineEdit::returnPressed, this, &StripsLine::commit);
 }

@@ -52,11 +52,32 @@ std::string today() {
     return QDate::currentDate().toString(Qt::ISODate).toStdString();
 }
 
+/// "146", or of several feeds "146 / ?"; empty where there is one and nobody knows.
+QString labelsOf(const backlight::Backlight& panel) {
+    QStringList labels;
+    for (const auto& feed : panel.feeds) {
+        labels << (feed.labelVolts ? number(*feed.labelVolts) : QStringLiteral("?"));
+    }
+    return panel.feeds.size() == 1 && !panel.feeds.front().labelVolts ? QString() : labels.join(QStringLiteral(" / "));
+}
+
+/// LED+ in regulation, by feed.
+QString runningWords(const driver::DriverReference& reference) {
+    QStringList volts;
+    for (const auto& feed : reference) {
+        volts << number(feed.stringVolts, 0);
+    }
+    return volts.join(QStringLiteral(" / "));
+}
+
 }  // namespace
 
 TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
     body_->addWidget(makeSetCard());
     body_->addWidget(makeWiringCard());
+    known_ = new KnownCard;
+    connect(known_, &KnownCard::keepWanted, this, &TakeInStation::keepLearned);
+    body_->addWidget(known_);
     body_->addStretch();
     auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
     connect(take, &QShortcut::activated, this, [this] {
@@ -253,6 +274,12 @@ void TakeInStation::addWiringNumbers(QGridLayout* wires) {
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &TakeInStation::useForm);
     wires->addWidget(apply, 7, wiringColumns - 1);
+    twin_ = makeButton({}, {});
+    twin_->setObjectName(QStringLiteral("twin"));
+    connect(twin_, &QPushButton::clicked, this, &TakeInStation::takeTwin);
+    auto* key = new QShortcut(Qt::ALT | Qt::Key_P, this);
+    connect(key, &QShortcut::activated, twin_, &QPushButton::click);
+    wires->addWidget(twin_, 7, wiringColumns - 3, 1, 2);  // where the board is, once there are strips
 }
 
 void TakeInStation::addBoard(QGridLayout* wires) {
@@ -260,6 +287,11 @@ void TakeInStation::addBoard(QGridLayout* wires) {
     board_->setObjectName(QStringLiteral("wiringBoard"));
     connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
         repaint([&](const backlight::Backlight& panel) { return backlight::withStripMoved(panel, strip, target); });
+    });
+    connect(board_, &WiringBoard::fed, this, [this](int strip, int feed) {
+        repaint([&](const backlight::Backlight& panel) {
+            return backlight::withChannelFed(panel, backlight::runsOnStrip(panel, strip).front().string.channel, feed);
+        });
     });
     connect(board_, &WiringBoard::turned, this, [this](int strip) {
         repaint([&](const backlight::Backlight& panel) { return backlight::withStripTurned(panel, strip); });
@@ -338,8 +370,32 @@ std::optional<backlight::PlainDescription> TakeInStation::described() const {
     }
     plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
     plain.idleVolts = readIfKnown("idle", {0, 500, Unit::Volts});
-    plain.ledPlusLabel = readIfKnown("label", {1, 2000, Unit::Volts});
+    sound = readLabels(plain.feeds) && sound;
     return sound ? std::optional(plain) : std::nullopt;
+}
+
+bool TakeInStation::readLabels(std::vector<backlight::Feed>& feeds) const {
+    auto* edit = wiring_.at("label");
+    const auto words = edit->text().split(QLatin1Char('/'));
+    if (words.size() > 1) {
+        feeds.resize(std::size_t(words.size()));
+    }
+    for (std::size_t feed = 0; feed < feeds.size(); ++feed) {
+        const QString label = words[std::min(int(feed), int(words.size()) - 1)].trimmed();
+        double volts = 0;
+        if (label.isEmpty() || label == QLatin1String("?")) {
+            feeds[feed].labelVolts.reset();
+        } else if (const QString problem =
+                       put(job::readTypedNumber(label.toStdString(), {1, 2000, job::Unit::Volts}), volts);
+                   !problem.isEmpty()) {
+            refuse(edit, problem);
+            return false;
+        } else {
+            feeds[feed].labelVolts = volts;
+        }
+    }
+    accept(edit);
+    return true;
 }
 
 bool TakeInStation::rewireTo(const backlight::Backlight& wired, QWidget* field) {
@@ -352,6 +408,29 @@ void TakeInStation::repaint(const std::function<backlight::Backlight(const backl
     } else {
         rewireTo(change(session_.job().set.backlight), nullptr);
     }
+}
+
+void TakeInStation::lookForTwin() {
+    const auto& set = job().set;
+    if (set.panel != panelOfLast_) {
+        panelOfLast_ = set.panel;
+        lastOfPanel_ = session_.lastOfPanel();
+    }
+    const bool helps = lastOfPanel_ && !set.backlight.isDescribed;
+    twin_->setVisible(helps);
+    twin_->setEnabled(helps);  // its key would press it where nobody sees it
+    if (helps) {
+        const QString id = QString::fromStdString(lastOfPanel_->id);
+        twin_->setText(tr("As in %1").arg(id) + QStringLiteral("   ") + tr("Alt+P"));
+        const auto plain = backlight::plainDescriptionOf(lastOfPanel_->set.backlight);
+        twin_->setToolTip(plain ? QString::fromStdString(backlight::lineOf(*plain)) : tr("wired by hand"));
+    }
+}
+
+void TakeInStation::takeTwin() {
+    auto wired = lastOfPanel_->set.backlight;
+    wired.celsius = session_.job().set.backlight.celsius;
+    rewireTo(wired, nullptr);
 }
 
 void TakeInStation::useForm() {
@@ -398,16 +477,17 @@ void TakeInStation::showJob() {
     if (!wiring_["celsius"]->isModified()) {
         wiring_["celsius"]->setText(number(panel.celsius));
     }
-    const std::pair<const char*, std::optional<double>> ifKnown[] = {{"label", panel.ledPlusLabel},
-                                                                     {"idle", panel.driver.idleVolts}};
-    for (const auto& [id, value] : ifKnown) {
-        if (!wiring_[id]->isModified()) {
-            wiring_[id]->setText(value ? number(*value) : QString());
-        }
+    if (!wiring_["idle"]->isModified()) {
+        wiring_["idle"]->setText(panel.driver.idleVolts ? number(*panel.driver.idleVolts) : QString());
+    }
+    if (!wiring_["label"]->isModified()) {
+        wiring_["label"]->setText(labelsOf(panel));
     }
     if (!wiring_["ratedVolts"]->isModified()) {
         ledClass_->setCurrentIndex(isDescribed ? std::clamp(strip.led.dies, 1, 3) - 1 : -1);
     }
+    lookForTwin();
+    known_->show(assessment().thisSet, panel);
     board_->setVisible(isDescribed);
     board_->show(panel);
     line_->refresh();
@@ -423,13 +503,15 @@ void TakeInStation::showJob() {
     }
     notes_->setText(notes.join(QLatin1Char(' ')));
     notes_->setVisible(!notes.isEmpty());
-    summary_->setText(!isDescribed
+    summary_->setText(lastOfPanel_ && !isDescribed ? tr("%1 had this panel: its strips and driver can be taken over.")
+                                                         .arg(QString::fromStdString(lastOfPanel_->id))
+                      : !isDescribed
                           ? tr("Not seen yet: leave it open. Look from outside and measure the board first; the strips "
                                "come when the panel is open.")
                           : tr("Channels: %1. LEDs: %2. LED+ runs at %3 V.")
                                 .arg(panel.channels.size())
                                 .arg(panel.ledCount())
-                                .arg(assessment().reference.stringVolts, 0, 'f', 0));
+                                .arg(runningWords(assessment().reference)));
 }
 
 void TakeInStation::enter() {

@@ -5,6 +5,7 @@
 #include <QLineEdit>
 #include <functional>
 
+#include "app/known_card.h"
 #include "app/stations/station.h"
 #include "app/stations/strips_line.h"
 #include "app/stations/text_box.h"
@@ -46,8 +47,13 @@ private:
                  std::function<QString(const job::Job&)> read, Write write, int span = 1);
     void commit(QLineEdit* edit);
     void useForm();
+    void lookForTwin();
+    /// The last set with this panel tells this one's strips and driver.
+    void takeTwin();
     /// What the form says; empty when a field is wrong, which says so itself.
     std::optional<backlight::PlainDescription> described() const;
+    /// The labels of all LED+, "146 / 92", "?" where there is none. \returns false when they cannot be read
+    bool readLabels(std::vector<backlight::Feed>& feeds) const;
     /// Makes \p wired the job's backlight; says at \p field, or in the window, why not.
     bool rewireTo(const backlight::Backlight& wired, QWidget* field);
     void repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change);
@@ -58,6 +64,10 @@ private:
     QComboBox* ledClass_;
     StripsLine* line_;
     WiringBoard* board_;
+    QPushButton* twin_;  ///< the strips of the last set with this panel
+    std::optional<job::Job> lastOfPanel_;
+    std::string panelOfLast_;  ///< that it was looked for
+    KnownCard* known_;
     QLabel* summary_;
     QLabel* notes_;
 };

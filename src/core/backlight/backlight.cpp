@@ -284,6 +284,33 @@ std::optional<Run> runNamed(const Backlight& backlight, std::string_view name) {
     return std::nullopt;
 }
 
+namespace {
+
+void dropEmptyFeeds(Backlight& backlight) {
+    for (int feed = int(backlight.feeds.size()) - 1; feed >= 0; --feed) {
+        if (std::any_of(backlight.channels.begin(), backlight.channels.end(),
+                        [&](const Channel& channel) { return channel.feed == feed; })) {
+            continue;
+        }
+        backlight.feeds.erase(backlight.feeds.begin() + feed);
+        for (auto& channel : backlight.channels) {
+            channel.feed -= channel.feed > feed ? 1 : 0;
+        }
+    }
+}
+
+}  // namespace
+
+Backlight withChannelFed(Backlight backlight, int channel, int feed) {
+    if (feed < 0 || feed > int(backlight.feeds.size())) {
+        throw std::out_of_range("there is no such feed");
+    }
+    backlight.feeds.resize(std::max(backlight.feeds.size(), std::size_t(feed) + 1));
+    backlight.channels.at(std::size_t(channel)).feed = feed;
+    dropEmptyFeeds(backlight);
+    return backlight;
+}
+
 Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef> target) {
     const Strip& moved = backlight.strips.at(strip);
     const auto isIt = [&](const StripInString& part) { return part.strip == strip; };
@@ -293,15 +320,17 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
             return backlight;
         }
     }
+    int feedOfStrip = 0;
     for (auto& channel : backlight.channels) {
         for (auto& string : channel.strings) {
-            std::erase_if(string.strips, isIt);
+            feedOfStrip = std::erase_if(string.strips, isIt) > 0 ? channel.feed : feedOfStrip;
         }
     }
     if (!target) {
         const Channel& like = backlight.channels.front();
         const double amps = like.amps / double(like.strings.size());
-        backlight.channels.push_back({std::to_string(backlight.channels.size() + 1), {String{{{strip, false}}}}, amps});
+        const std::string label = std::to_string(backlight.channels.size() + 1);
+        backlight.channels.push_back({label, {String{{{strip, false}}}}, amps, feedOfStrip});
     } else {
         auto& parts = backlight.channels[target->channel].strings[target->string].strips;
         StripInString place{strip, false};
@@ -324,6 +353,7 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
     for (std::size_t i = 0; i < backlight.channels.size(); ++i) {
         backlight.channels[i].label = std::to_string(i + 1);
     }
+    dropEmptyFeeds(backlight);
     return backlight;
 }
 
@@ -367,6 +397,24 @@ void checkStrip(const format::Check& check, const Strip& strip) {
     }
 }
 
+void checkFeeds(const format::Check& check, const Backlight& backlight) {
+    check.count("feeds", backlight.feeds.size(), limits::feeds);
+    if (backlight.feeds.empty()) {
+        check.report("feeds", say("a board has at least one LED+"));
+    }
+    for (std::size_t f = 0; f < backlight.feeds.size(); ++f) {
+        const auto at = check.at("feeds", f);
+        if (backlight.feeds[f].labelVolts) {
+            at.number("labelVolts", *backlight.feeds[f].labelVolts, limits::labelVolts);
+        }
+        const auto hangsOnIt = [&](const Channel& channel) { return channel.feed == int(f); };
+        if (!backlight.channels.empty() &&
+            std::none_of(backlight.channels.begin(), backlight.channels.end(), hangsOnIt)) {
+            at.report(nullptr, say("no channel hangs on feed {}", f + 1));
+        }
+    }
+}
+
 /// What concerns the electrics around the strips.
 void checkSurroundings(const format::Check& check, const Backlight& backlight) {
     check.number("widthMm", backlight.widthMm, limits::panelMm);
@@ -375,9 +423,7 @@ void checkSurroundings(const format::Check& check, const Backlight& backlight) {
     driver.number("idleVolts", backlight.driver.someIdleVolts(), limits::idleVolts);
     driver.number("ovpRatio", backlight.driver.someOvpRatio(), limits::ovpRatio);
     driver.number("headroomVolts", backlight.driver.someHeadroomVolts(), limits::headroomVolts);
-    if (backlight.ledPlusLabel) {
-        check.number("ledPlusLabel", *backlight.ledPlusLabel, limits::ledPlusLabel);
-    }
+    checkFeeds(check, backlight);
     check.number("celsius", backlight.celsius, limits::celsius);
     check.count("harness", backlight.harness.size(), limits::pins);
     for (std::size_t i = 0; i < backlight.harness.size(); ++i) {
@@ -404,6 +450,7 @@ void checkChannel(const format::Check& check, const Backlight& backlight, const 
                   std::vector<std::vector<int>>& uses) {
     check.text("label", channel.label, limits::label);
     check.number("amps", channel.amps, limits::channelAmps);
+    check.number("feed", channel.feed, {0, double(backlight.feeds.size()) - 1});
     check.count("strings", channel.strings.size(), limits::stringsOfChannel);
     if (channel.strings.empty()) {
         check.report("strings", say("a channel feeds at least one string"));

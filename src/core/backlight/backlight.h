@@ -64,7 +64,14 @@ struct Channel {
     std::string label;
     std::vector<String> strings;
     double amps = 0;  ///< the current the driver regulates, all strings together, A
+    int feed = 0;     ///< whose LED+ its strings hang on; index into Backlight::feeds
     bool operator==(const Channel&) const = default;
+};
+
+/// One LED+ of the board, with what is printed beside it.
+struct Feed {
+    std::optional<double> labelVolts;  ///< beats a computed value
+    bool operator==(const Feed&) const = default;
 };
 
 /// What is known of the LED driver before any reading; empty is what nobody has read off.
@@ -90,7 +97,8 @@ struct HarnessPin {
     bool operator==(const HarnessPin&) const = default;
 };
 
-/// A display's backlight as wired. All channels share LED+, each has a sink of its own.
+/// A display's backlight as wired. Channels share the LED+ of their feed, each has a sink of its own; each feed has a
+/// driver stage of its own, all on one supply.
 ///
 /// While nobody has described the strips, they and the channels are stand-ins: enough of them to compute with, nothing
 /// that may be shown, asked about, priced or written to a file.
@@ -100,7 +108,7 @@ struct Backlight {
     std::vector<Strip> strips;
     std::vector<Channel> channels;
     DriverSpec driver;
-    std::optional<double> ledPlusLabel;      ///< volts printed beside LED+ on the board; beats a computed value
+    std::vector<Feed> feeds = {Feed{}};      ///< at least one; each has a channel
     std::vector<HarnessPin> harness = {};    ///< empty when nobody has written it down
     double celsius = 25;                     ///< of the LEDs while they are measured
     std::vector<CurvePoint> ledPoints = {};  ///< readings of a good LED that the curves of all strips were fitted to
@@ -183,6 +191,10 @@ text::Text nameOf(const Backlight& backlight, const Run& run);
 /// The run that a person names: "B", "B7", "B1-B6" (also with "…"), "strip B", "channel 1"; case does not matter.
 /// Empty when there is none; LEDs of different strings make none.
 std::optional<Run> runNamed(const Backlight& backlight, std::string_view name);
+
+/// Hangs a channel on LED+ of \p feed; the next number makes a new one. A feed that it leaves without a channel goes.
+/// \throws std::out_of_range when there is no such channel or feed
+Backlight withChannelFed(Backlight backlight, int channel, int feed);
 
 /// Moves a strip to the end of string \p target, or into a new channel with the string current of the first when empty;
 /// strings and channels that it leaves empty go, with their share of the current. The strip is passed the other way

@@ -46,6 +46,7 @@ Channel readChannel(Fields& fields) {
     Channel channel;
     channel.label = fields.text("label");
     channel.amps = fields.number("amps");
+    channel.feed = fields.integer("feed", 0);
     fields.forEach("strings", limits::stringsOfChannel, [&](Fields string) {
         String line;
         string.forEach("strips", limits::strips, [&](Fields part) {
@@ -92,6 +93,9 @@ void writeStrips(const Backlight& backlight, json& result) {
             strings.push_back({{"strips", parts}});
         }
         channels.push_back({{"label", channel.label}, {"amps", channel.amps}, {"strings", strings}});
+        if (channel.feed != 0) {
+            channels.back()["feed"] = channel.feed;
+        }
     }
     result["widthMm"] = backlight.widthMm;
     result["heightMm"] = backlight.heightMm;
@@ -114,8 +118,10 @@ json toJson(const Backlight& backlight) {
             result["driver"][name] = *volts;
         }
     }
-    if (backlight.ledPlusLabel) {
-        result["ledPlusLabel"] = *backlight.ledPlusLabel;
+    if (backlight.feeds != Backlight().feeds) {
+        for (const auto& feed : backlight.feeds) {
+            result["feeds"].push_back(feed.labelVolts ? json{{"labelVolts", *feed.labelVolts}} : json::object());
+        }
     }
     for (const auto& pin : backlight.harness) {
         result["harness"].push_back(
@@ -129,7 +135,12 @@ json toJson(const Backlight& backlight) {
 }
 
 Backlight fromJson(Fields fields) {
-    Backlight result = plainBacklight(undescribed());
+    std::vector<Feed> feeds;
+    fields.forEach("feeds", limits::feeds, [&](Fields feed) { feeds.push_back({feed.maybeNumber("labelVolts")}); });
+    if (feeds.empty()) {
+        feeds = Backlight().feeds;
+    }
+    Backlight result = plainBacklight(undescribed(int(feeds.size())));
     const auto ofStrips = {"strips", "channels", "widthMm", "heightMm"};
     if (std::any_of(ofStrips.begin(), ofStrips.end(), [&](const char* member) { return fields.has(member); })) {
         result = {};
@@ -143,7 +154,7 @@ Backlight fromJson(Fields fields) {
     result.driver.idleVolts = driver.maybeNumber("idleVolts");
     result.driver.ovpRatio = driver.maybeNumber("ovpRatio");
     result.driver.headroomVolts = driver.maybeNumber("headroomVolts");
-    result.ledPlusLabel = fields.maybeNumber("ledPlusLabel");
+    result.feeds = std::move(feeds);
     fields.forEach("harness", limits::pins, [&](Fields pin) {
         result.harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0),
                                   pin.text("colour", ""), pin.number("ohms", 0.0)});

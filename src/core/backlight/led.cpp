@@ -63,6 +63,7 @@ LedElements elementsOf(const LedSpec& spec, std::optional<LedFault> fault, const
         case LedFault::Shorted:
             return {{}, shortOhms};
         case LedFault::Dark:
+        case LedFault::DarkOpens:
             model.offsetVolts += size.extraVolts;
             break;
         case LedFault::Leaky:

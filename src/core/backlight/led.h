@@ -52,8 +52,16 @@ enum class LedFault {
     DieShorted,  ///< one die of a package with several
     GroupOpen,   ///< all LEDs side by side in one step of a 2P strip
     Aged,        ///< nearly the volts of a good one, less light
+    DarkOpens,   ///< dark and conducting on a tester's current, open at its working current
 };
-inline constexpr int ledFaultKinds = 7;
+inline constexpr int ledFaultKinds = 8;
+/// What it is at its working current, and on a tester.
+constexpr LedFault atWork(LedFault fault) {
+    return fault == LedFault::DarkOpens ? LedFault::Open : fault;
+}
+constexpr LedFault onTester(LedFault fault) {
+    return fault == LedFault::DarkOpens ? LedFault::Dark : fault;
+}
 
 /// Resistance beside the junction of a leaky LED, per die: dark on a tester of a few milliamps, dim at tens, near
 /// normal at hundreds (common practice, no source), ohm.
@@ -65,7 +73,7 @@ inline constexpr double openOhms = 1e9;
 
 /// Numbers of a fault that vary from LED to LED.
 struct FaultSize {
-    double extraVolts = darkExtraVolts;  ///< only of LedFault::Dark: what it shows above a good LED, V
+    double extraVolts = darkExtraVolts;  ///< only of a dark one: what it shows above a good LED, V
     double leakOhms = leakOhmsPerDie;    ///< only of LedFault::Leaky, per die, ohm
 };
 

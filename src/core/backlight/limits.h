@@ -17,6 +17,7 @@ inline constexpr std::size_t connector = 200;  ///< bytes
 inline constexpr std::size_t colour = 40;      ///< bytes
 inline constexpr std::size_t strips = 200;
 inline constexpr std::size_t channels = 64;
+inline constexpr std::size_t feeds = 4;
 inline constexpr std::size_t stringsOfChannel = 64;
 inline constexpr std::size_t pins = 64;
 inline constexpr std::size_t ledPoints = 64;
@@ -36,7 +37,7 @@ inline constexpr Range channelAmps{1e-4, 50};
 inline constexpr Range idleVolts{0, 2000};
 inline constexpr Range ovpRatio{1, 3};
 inline constexpr Range headroomVolts{0, 20};
-inline constexpr Range ledPlusLabel{1, 2000};
+inline constexpr Range labelVolts{1, 2000};
 inline constexpr Range pinOhms{0, 1e6};
 inline constexpr Range celsius{-59, 199};
 inline constexpr Range pointAmps{1e-6, 10};

@@ -1,10 +1,13 @@
 #include "core/backlight/plain.h"
 
 #include <fmt/format.h>
+#include <fmt/ranges.h>
 #include <algorithm>
 #include <cmath>
 #include <map>
 #include <set>
+
+#include "core/backlight/limits.h"
 
 namespace dimglow::backlight {
 
@@ -228,7 +231,18 @@ private:
             clause.matches(
                 R"((?:led\+ )?label(?:led)? (\d+(?:\.\d+)?) ?(?:v|volts?)?|led\+ (\d+(?:\.\d+)?) ?(?:v|volts?))")) {
             about("label", clause);
-            d_.ledPlusLabel = clause.number(clause.has(1) ? 1 : 2, 1, 2000);
+            labels_ = {{clause.number(clause.has(1) ? 1 : 2, 1, 2000)}};
+        } else if (
+            clause.matches(
+                R"(labels (\d+(?:\.\d+)?|none) ?v? and (\d+(?:\.\d+)?|none)(?: ?v? and (\d+(?:\.\d+)?|none))?(?: ?v? and (\d+(?:\.\d+)?|none))? ?(?:v|volts?)?)")) {
+            about("label", clause);
+            for (int feed = 1; feed <= int(limits::feeds) && clause.has(feed); ++feed) {
+                const bool isNone = clause.text(feed) == "none";
+                labels_.push_back({isNone ? std::nullopt : std::optional(clause.number(feed, 1, 2000))});
+            }
+        } else if (clause.matches(R"((\d+) (?:led\+ )?feeds?)")) {
+            about("feeds", clause);
+            feeds_ = std::size_t(clause.number(1, 1, double(limits::feeds)));
         } else if (clause.matches(R"((?:led\+ )?idles?(?: at)? (\d+(?:\.\d+)?) ?(?:v|volts?)?)")) {
             about("idle", clause);
             d_.idleVolts = clause.number(1, 0, 500);
@@ -264,6 +278,18 @@ private:
 
     std::variant<PlainDescription, LineProblem> finish(const std::string& line) {
         const auto problem = [&](text::Text reason) { return LineProblem{line, std::move(reason)}; };
+        if (labels_.size() > 1 && feeds_ > 0 && labels_.size() != feeds_) {
+            return problem(text::say("{} labels for {} feeds", labels_.size(), feeds_));
+        }
+        if (feeds_ > 0 || labels_.size() > 1) {
+            d_.feeds.resize(std::max(feeds_, labels_.size()));
+        }
+        for (std::size_t feed = 0; feed < d_.feeds.size() && !labels_.empty(); ++feed) {
+            d_.feeds[feed] = labels_[std::min(feed, labels_.size() - 1)];
+        }
+        if (!d_.isDescribed && !ledsGiven_) {
+            d_.strips = undescribed(int(d_.feeds.size())).strips;
+        }
         if (!d_.isDescribed && !ledsGiven_) {
             const bool onlyBoard = std::all_of(said_.begin(), said_.end(),
                                                [](const auto& said) { return ofTheBoard.contains(said.first); });
@@ -299,24 +325,35 @@ private:
 
     PlainDescription d_;
     std::map<std::string, std::string> said_;  ///< by what it is about, the clause
+    std::vector<Feed> labels_;                 ///< one for all feeds, or one each
+    std::size_t feeds_ = 0;                    ///< as the line says
     int strings_ = 0;
     bool stripsGiven_ = false;
     bool ledsGiven_ = false;
     bool perString_ = false;
     /// What can be said of a set whose strips nobody has seen.
-    inline static const std::set<std::string> ofTheBoard = {"label", "idle"};
+    inline static const std::set<std::string> ofTheBoard = {"label", "idle", "feeds"};
 };
 
 }  // namespace
 
-PlainDescription undescribed() {
+PlainDescription undescribed(int feeds) {
     PlainDescription standIn;
     standIn.isDescribed = false;
-    standIn.strips = 2;
+    standIn.feeds.resize(std::size_t(feeds));
+    standIn.strips = 2 * feeds;
     standIn.ledsPerStrip = 24;
     standIn.stripsPerString = 1;
     return standIn;
 }
+
+namespace {
+void shareOut(Backlight& backlight) {
+    for (std::size_t channel = 0; channel < backlight.channels.size(); ++channel) {
+        backlight.channels[channel].feed = int(channel * backlight.feeds.size() / backlight.channels.size());
+    }
+}
+}  // namespace
 
 Backlight plainBacklight(const PlainDescription& description) {
     Backlight backlight;
@@ -324,7 +361,6 @@ Backlight plainBacklight(const PlainDescription& description) {
     backlight.widthMm = description.widthMm;
     backlight.heightMm = description.heightMm;
     backlight.driver.idleVolts = description.idleVolts;
-    backlight.ledPlusLabel = description.ledPlusLabel;
     backlight.celsius = description.celsius;
     backlight.harness = description.harness;
     backlight.ledPoints = description.ledPoints;
@@ -338,7 +374,25 @@ Backlight plainBacklight(const PlainDescription& description) {
         backlight.channels.back().strings.push_back(std::move(string));
         backlight.channels.back().amps = description.amps * double(backlight.channels.back().strings.size());
     }
+    backlight.feeds = description.feeds;
+    shareOut(backlight);
     return backlight;
+}
+
+Backlight withFeeds(const Backlight& backlight, int feeds) {
+    Backlight shared = backlight;
+    if (!backlight.isDescribed) {
+        auto known = *plainDescriptionOf(backlight);
+        known.feeds.resize(std::size_t(feeds));
+        known.strips = undescribed(feeds).strips;
+        shared = plainBacklight(known);
+        shared.driver = backlight.driver;
+        shared.ledPoints = backlight.ledPoints;
+        return shared;
+    }
+    shared.feeds.resize(std::size_t(feeds));
+    shareOut(shared);
+    return shared;
 }
 
 std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base) {
@@ -352,7 +406,18 @@ std::string lineOf(const PlainDescription& d) {
         line += worth ? (line.empty() ? "" : ", ") + words : "";
     };
     const auto sayOfTheBoard = [&] {
-        say(d.ledPlusLabel.has_value(), fmt::format("label {:.6g} V", d.ledPlusLabel.value_or(0)));
+        const auto isLikeTheFirst = [&](const Feed& feed) { return feed == d.feeds.front(); };
+        if (std::all_of(d.feeds.begin(), d.feeds.end(), isLikeTheFirst)) {
+            const auto& label = d.feeds.front().labelVolts;
+            say(d.feeds.size() > 1, fmt::format("{} feeds", d.feeds.size()));
+            say(label.has_value(), fmt::format("label {:.6g} V", label.value_or(0)));
+        } else {
+            std::vector<std::string> labels;
+            for (const auto& feed : d.feeds) {
+                labels.push_back(feed.labelVolts ? fmt::format("{:.6g}", *feed.labelVolts) : "none");
+            }
+            say(true, fmt::format("labels {} V", fmt::join(labels, " and ")));
+        }
         say(d.idleVolts.has_value(), fmt::format("idle {:.6g} V", d.idleVolts.value_or(0)));
     };
     if (!d.isDescribed) {
@@ -387,8 +452,8 @@ std::string lineOf(const PlainDescription& d) {
 
 std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight) {
     if (!backlight.isDescribed) {
-        PlainDescription known = undescribed();
-        known.ledPlusLabel = backlight.ledPlusLabel;
+        PlainDescription known = undescribed(int(backlight.feeds.size()));
+        known.feeds = backlight.feeds;
         known.idleVolts = backlight.driver.idleVolts;
         known.celsius = backlight.celsius;
         known.harness = backlight.harness;
@@ -412,7 +477,7 @@ std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight) {
     d.fedFromBothEnds = string.strips.front().last >= 0;
     d.access = first.access;
     d.connector = first.connector;
-    d.ledPlusLabel = backlight.ledPlusLabel;
+    d.feeds = backlight.feeds;
     d.idleVolts = backlight.driver.idleVolts;
     d.widthMm = backlight.widthMm;
     d.heightMm = backlight.heightMm;

@@ -29,8 +29,8 @@ struct PlainDescription {
     Edge edge = Edge::None;        ///< bars along an edge instead of rows over the panel
     Access access = Access::Pads;
     std::string connector;
-    double pitchMm = 0;  ///< 0: spread over the panel
-    std::optional<double> ledPlusLabel;
+    double pitchMm = 0;                  ///< 0: spread over the panel
+    std::vector<Feed> feeds = {Feed{}};  ///< LED+ of the board; the channels are shared out over them in order
     std::optional<double> idleVolts;
     double widthMm = 940;
     double heightMm = 530;
@@ -40,12 +40,15 @@ struct PlainDescription {
     bool isDescribed = true;  ///< when not, only label, idle volts, temperature and pins are known
 };
 
-/// A set of which nobody has seen the strips.
-PlainDescription undescribed();
+/// A set of which nobody has seen the strips, with so many LED+ on its board.
+PlainDescription undescribed(int feeds = 1);
 
 /// Lays strips out as rows over the panel, or as bars along an edge, wired in a serpentine, each string on a channel of
 /// its own unless strings share one.
 Backlight plainBacklight(const PlainDescription& description);
+
+/// The channels of \p backlight shared out over so many LED+ in order; labels stay with their LED+.
+Backlight withFeeds(const Backlight& backlight, int feeds);
 
 // clang-format off
 /// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas:
@@ -62,7 +65,8 @@ Backlight plainBacklight(const PlainDescription& description);
 ///     fed from both ends     two strings in each strip
 ///     bottom edge            bars along an edge; also "top edge"
 ///     bare pads              how a probe gets at it; also "under mask", "under lenses"
-///     label 146 V            beside LED+ on the board
+///     label 146 V            beside LED+ on the board; "labels 146 and 92 V" with two
+///     2 feeds                the board has two LED+
 ///     idle 48 V              LED+ before switch-on
 ///     940 × 530 mm           the panel
 ///     pitch 75 mm            from LED to LED

@@ -345,7 +345,7 @@ bool glows(const LedNetwork& built, const circuit::OperatingPoint& point, const 
         return false;
     }
     const auto* fault = faultAt(faults, built.leds[led]);
-    return fault == nullptr || fault->fault != LedFault::Dark;
+    return fault == nullptr || onTester(fault->fault) != LedFault::Dark;
 }
 
 int litCount(const LedNetwork& built, const circuit::OperatingPoint& point, const Faults& faults) {
@@ -424,6 +424,45 @@ ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Fau
 
 }  // namespace
 
+Faults atWork(Faults faults) {
+    for (auto& led : faults.leds) {
+        led.fault = atWork(led.fault);
+    }
+    return faults;
+}
+
+FeedAlone feedAlone(const Backlight& backlight, const Faults& faults, int feed) {
+    FeedAlone alone{backlight, faults, {}};
+    alone.backlight.feeds = {backlight.feeds.at(std::size_t(feed))};
+    alone.backlight.channels.clear();
+    std::vector<int> place(backlight.channels.size(), -1);
+    for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
+        if (backlight.channels[channel].feed == feed) {
+            place[channel] = int(alone.channels.size());
+            alone.channels.push_back(channel);
+            alone.backlight.channels.push_back(backlight.channels[channel]);
+            alone.backlight.channels.back().feed = 0;
+        }
+    }
+    const auto keep = [&](auto& all) {
+        std::erase_if(all, [&](const auto& fault) { return place[fault.string.channel] < 0; });
+        for (auto& fault : all) {
+            fault.string.channel = place[fault.string.channel];
+        }
+    };
+    keep(alone.faults.joints);
+    keep(alone.faults.leaks);
+    for (auto& pin : alone.backlight.harness) {
+        const bool isThere = pin.channel < int(place.size()) && place[pin.channel] >= 0;
+        if (pin.role == HarnessPin::Role::LedMinus && !isThere) {
+            pin = {HarnessPin::Role::Unused, 0, pin.colour, pin.ohms};
+        } else if (pin.role == HarnessPin::Role::LedMinus) {
+            pin.channel = place[pin.channel];
+        }
+    }
+    return alone;
+}
+
 double harnessOhms(const Backlight& backlight, int channel) {
     return pinOhms(backlight, HarnessPin::Role::LedPlus, 0) + pinOhms(backlight, HarnessPin::Role::LedMinus, channel);
 }
@@ -472,8 +511,9 @@ double bridgeAmps(const Backlight& backlight, const TesterProbe& probe, const Fa
     throw std::invalid_argument("no LED of the run is bridged");
 }
 
-PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double ledPlusVolts, double limitAmps,
+PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, double ledPlusVolts, double limitAmps,
                         Detail detail) {
+    const Faults faults = atWork(onBench);
     PanelNetwork result;
     result.plus = result.network.addNode();
     result.network.addSupply({result.plus, circuit::ground, ledPlusVolts, limitAmps});
@@ -493,7 +533,8 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double
     return result;
 }
 
-ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults, double sourceVolts) {
+ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& onBench, double sourceVolts) {
+    const Faults faults = atWork(onBench);
     if (leaksIn(faults, channel)) {
         return demandOfLeaking(backlight, channel, faults, sourceVolts);
     }
@@ -524,7 +565,7 @@ double healthyStringVolts(const Backlight& backlight) {
 
 double overVoltageLevel(const Backlight& backlight) {
     return backlight.driver.someOvpRatio() *
-           std::max(backlight.ledPlusLabel.value_or(0),
+           std::max(backlight.feeds.front().labelVolts.value_or(0),
                     healthyStringVolts(backlight) + backlight.driver.someHeadroomVolts());
 }
 

@@ -49,6 +49,18 @@ struct Faults {
     std::vector<ChassisLeak> leaks = {};
 };
 
+/// The same at the strings' working current.
+Faults atWork(Faults faults);
+
+/// The channels on one LED+ as a backlight of their own, with what is wrong with them. Strips stay, whoever feeds them.
+struct FeedAlone {
+    Backlight backlight;
+    Faults faults;
+    std::vector<int> channels;  ///< their numbers in the whole
+};
+/// \throws std::out_of_range when there is no such feed
+FeedAlone feedAlone(const Backlight& backlight, const Faults& faults, int feed);
+
 /// What a bench tester is set to.
 struct TesterSetting {
     double amps = 0.03;
@@ -106,8 +118,8 @@ TesterReading testRun(const Backlight& backlight, const Run& run, const Faults& 
 /// \pre the probe bridges an LED of its run
 double bridgeAmps(const Backlight& backlight, const TesterProbe& probe, const Faults& faults);
 
-/// The whole panel in its set: one LED+ from ground through every string to the sink of its channel; chassis is ground.
-/// A sink passes up to its channel's current and needs DriverSpec::headroomVolts to do so.
+/// The channels of one feed in their set: LED+ from ground through every string to the sink of its channel; chassis is
+/// ground. A sink passes up to its channel's current and needs DriverSpec::headroomVolts to do so.
 struct PanelNetwork : LedNetwork {
     std::vector<circuit::Node> ledMinus;  ///< by channel
     std::vector<int> sinkOfChannel;       ///< index into network.supplies(); LED+'s own is 0
@@ -136,7 +148,8 @@ ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& fa
 
 /// The highest demand of all healthy channels: LED+ to LED− at working current, V.
 double healthyStringVolts(const Backlight& backlight);
-/// Where the driver gives up with nothing connected: the larger of label and computed voltage times the ratio, V.
+/// Where the driver of a set with one feed gives up with nothing connected: the larger of label and computed voltage
+/// times the ratio, V.
 double overVoltageLevel(const Backlight& backlight);
 
 }  // namespace dimglow::backlight

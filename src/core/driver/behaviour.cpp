@@ -4,6 +4,27 @@
 
 namespace dimglow::driver {
 
+Manner mannerOfOutput(const ModeKind& mode) {
+    if (mode.shape != Shape::Steady) {
+        return mode.shape == Shape::Wanders ? Manner::Wanders : Manner::Settles;
+    }
+    switch (mode.volts.of) {
+        case Reference::Idle:
+            return Manner::Stays;
+        case Reference::Strings:
+            return Manner::Holds;
+        case Reference::OverVolts:
+            return Manner::Clamps;
+        case Reference::Hunting:
+            return Manner::Averages;
+        case Reference::Sink:
+            return Manner::Holds;  // what the strings take, and the sinks
+        case Reference::Nothing:
+            break;
+    }
+    return Manner::None;
+}
+
 const Voltage* Behaviour::voltage(const std::string& test) const {
     const auto found = std::find_if(volts.begin(), volts.end(), [&](const Voltage& v) { return v.test == test; });
     return found == volts.end() ? nullptr : &*found;

@@ -27,8 +27,33 @@ struct Level {
     double spread = 0;
     double spreadVolts = 0;  ///< V
     double stringShare = 0;  ///< of the strings' volts, on top
+    int feed = 0;            ///< whose strings
     bool operator==(const Level&) const = default;
 };
+
+/// What a driver does when it cannot run its strings, and what a meter makes of that. A set has a manner of its own:
+/// what it has shown at LED+ or at LED− once it shows again.
+enum class Manner {
+    None,
+    Settles,   ///< LED+ peaks, and falls for good
+    Wanders,   ///< it tries for ever
+    Averages,  ///< it tries so fast that the meter stands still
+    Clamps,    ///< it holds the over-voltage level
+    Holds,     ///< it holds less than that
+    Stays,     ///< at idle
+    // What LED− of a lit channel shows once the light has gone.
+    SinkHolds,
+    SinkSettles,
+    SinkWanders,
+    SinkFloats,
+    SinkIsDark,
+};
+/// LED+ and LED−.
+inline constexpr int mannerKinds = 2;
+/// Which of them it is about. \pre it is not None
+constexpr int kindOf(Manner manner) {
+    return manner < Manner::SinkHolds ? 0 : 1;
+}
 
 /// One way a voltage may show itself.
 struct ModeKind {
@@ -36,10 +61,14 @@ struct ModeKind {
     Shape shape = Shape::Steady;
     Level volts;  ///< the steady value, the peak, or the top of the wander
     Level rest;   ///< where it settles, or the bottom of the wander; equals `volts` when steady
+    Manner manner = Manner::None;
     bool operator==(const ModeKind&) const = default;
 };
 /// The weights add up to 1.
 using Modes = std::vector<ModeKind>;
+
+/// The manner that a mode of LED+ stands for.
+Manner mannerOfOutput(const ModeKind& mode);
 
 /// What a fault makes of a driver that suits its set, when it is played in time.
 struct StageChange {

@@ -21,6 +21,8 @@ constexpr double negligibleShare = 1e-3;
 constexpr double collapses = 0.4;
 constexpr double dropsChannel = 0.15;
 constexpr double floats = 0.25;
+/// With several feeds: share of sets in which one that trips takes the others down with it.
+constexpr double tripTogether = 0.5;
 /// LEDs begin to conduct at this share of their running volts.
 constexpr double kneeShare = 0.85;
 /// Scatter of a steady voltage from one reading to the next.
@@ -28,13 +30,14 @@ constexpr double meterShare = 0.004;
 /// Scatter of the peak that a meter shows of a string that runs for a moment.
 constexpr double peakShare = 0.025;
 
-/// Builds the forecast of one situation; the numbers in it are shares of cases (common practice, no source).
+/// Builds the forecast of one feed; the numbers in it are shares of cases (common practice, no source).
 class Situation {
 public:
-    Situation(const backlight::Backlight& backlight, const DriverReference& reference,
-              const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour)
-        : backlight_(backlight), reference_(reference), demands_(demands), behaviour_(behaviour) {
-        for (const auto& demand : demands) {
+    /// \param demands of the channels of this feed
+    Situation(const backlight::DriverSpec& driver, const FeedReference& reference,
+              std::vector<backlight::ChannelDemand> demands, const Behaviour& behaviour)
+        : driver_(driver), reference_(reference), demands_(std::move(demands)), behaviour_(behaviour) {
+        for (const auto& demand : demands_) {
             if (demand.conducts) {
                 ++conducting_;
                 if (demand.volts * reference.labelScale > highest_) {
@@ -43,42 +46,73 @@ public:
                 }
             }
         }
-        for (const auto& demand : demands) {
+        for (const auto& demand : demands_) {
             if (demand.leakAmps > 0 && !demand.conducts) {
                 clamp_ = std::min(clamp_, demand.volts * reference.labelScale);
             }
         }
-        if (kneeShare * clamp_ < backlight.driver.someIdleVolts()) {
+        if (kneeShare * clamp_ < driver.someIdleVolts()) {
             idle_ = ofStrings(kneeShare * clamp_, 0);
         }
-        lightsSomewhere_ = std::any_of(demands.begin(), demands.end(), [](const auto& d) { return d.lights; });
-        for (const auto& demand : demands) {
+        lightsSomewhere_ = std::any_of(demands_.begin(), demands_.end(), [](const auto& d) { return d.lights; });
+        for (const auto& demand : demands_) {
             if (demand.conducts) {
                 const double volts = demand.volts * reference.labelScale;
-                const double target = reference.stringVolts - backlight.driver.someHeadroomVolts();
+                const double target = reference.stringVolts - driver.someHeadroomVolts();
                 deficit_ = std::max({deficit_, highest_ - volts, target - volts});
             }
         }
     }
 
-    DriverForecast ask() const {
-        DriverForecast result;
-        result.still = still();
+    struct Result {
+        FeedForecast feed;
+        std::vector<Modes> sinks;
+        std::vector<int> sinkOfChannel;  ///< into `sinks`, by channel of this feed
+        LightForecast light;
+    };
+
+    /// How likely it is that the driver trips over its own strings.
+    double trips() const {
+        const double running = highest_ + driver_.someHeadroomVolts();
+        return !behaviour_.drivesStrings                 ? 0
+               : !std::isinf(clamp_) || conducting_ == 0 ? 1
+               : conducting_ < int(demands_.size())      ? 1 - dropsChannel
+                                                         : tripsOver(running);
+    }
+
+    /// \param isStopped how likely it is that another feed's driver takes this one down with it
+    Result ask(double isStopped) const {
+        Result result;
+        result.feed.still = still();
         result.sinkOfChannel.assign(demands_.size(), 0);
         result.light = behaviour_.light;
         if (behaviour_.drivesStrings) {
-            driveStrings(result);
+            driveStrings(result, isStopped);
         } else {
-            result.on = stillOf(result, ledPlusOn);
-            result.sinks = {stillOf(result, ledMinus)};
+            result.feed.on = stillOf(result.feed, ledPlusOn);
+            result.sinks = {stillOf(result.feed, ledMinus)};
         }
         return result;
     }
 
 private:
+    /// Unequal channels, or less than the strings should need.
+    double tripsOver(double running) const {
+        return 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
+    }
+
     /// \p volts of a set whose strings take what was computed.
     Level ofStrings(double volts, double scatter) const {
         return {Reference::Strings, volts / reference_.stringVolts, 0, scatter / reference_.stringVolts, 0, 0};
+    }
+
+    /// LED+ in regulation at \p running volts: what the strings take and what the sinks hold, whatever that is; a label
+    /// has both.
+    Level regulated(double running, double scatter) const {
+        if (reference_.isLabelled) {
+            return ofStrings(running, scatter);
+        }
+        return {Reference::Sink, 1, 0, 0, scatter, (running - driver_.someHeadroomVolts()) / reference_.stringVolts};
     }
 
     /// LED+ while the driver does not switch.
@@ -109,39 +143,50 @@ private:
         return held;
     }
 
-    static const Modes& stillOf(const DriverForecast& forecast, const char* test) {
+    static const Modes& stillOf(const FeedForecast& forecast, const char* test) {
         return std::find_if(forecast.still->begin(), forecast.still->end(),
                             [&](const auto& voltage) { return voltage.test == test; })
             ->modes;
     }
 
-    void driveStrings(DriverForecast& result) const {
-        const double running = highest_ + backlight_.driver.someHeadroomVolts();
+    void driveStrings(Result& result, double isStopped) const {
+        const double running = highest_ + driver_.someHeadroomVolts();
+        auto& on = result.feed.on;
         if (!std::isinf(clamp_)) {
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
-            result.on = stillOf(result, ledPlusPlugOut);
+            on = stillOf(result.feed, ledPlusPlugOut);
             if (conducting_ > 0) {
                 // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
                 // out and runs on.
-                for (auto& mode : result.on) {
+                for (auto& mode : on) {
                     mode.weight *= 1 - collapses - dropsChannel;
                 }
-                addCollapse(result.on, collapses);
-                const Level steady = ofStrings(running, meterShare * running);
-                result.on.push_back({dropsChannel, Shape::Steady, steady, steady});
+                addCollapse(on, collapses);
+                const Level steady = regulated(running, meterShare * running);
+                on.push_back({dropsChannel, Shape::Steady, steady, steady});
             }
             result.light = conducting_ == 0 || !lightsSomewhere_
                                ? LightForecast{0.97, 0.02, 0.01, 0.15}
                                : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
         } else {
-            const double trips = 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
-            const Level steady = ofStrings(running, std::hypot(meterShare * running, highestSpread_));
-            result.on = {
-                {1 - trips, Shape::Steady, steady, steady},
-                {0.4 * trips, Shape::PeakThenSettles, ofStrings(0.98 * running, peakShare * running), idle(0.1, 1)}};
-            addCollapse(result.on, 0.6 * trips);
+            const double trips = tripsOver(running);
+            const Level steady = regulated(running, std::hypot(meterShare * running, highestSpread_));
+            on = {{1 - trips, Shape::Steady, steady, steady},
+                  {0.4 * trips, Shape::PeakThenSettles, ofStrings(0.98 * running, peakShare * running), idle(0.1, 1)}};
+            addCollapse(on, 0.6 * trips);
             result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
+        }
+        if (isStopped > 0 && conducting_ > 0) {
+            for (auto& mode : on) {
+                mode.weight *= 1 - isStopped;
+            }
+            addCollapse(on, isStopped);
+            result.light.flashThenDark += isStopped * result.light.staysLit;
+            result.light.staysLit *= 1 - isStopped;
+        }
+        for (auto& mode : on) {
+            mode.manner = mannerOfOutput(mode);
         }
         std::vector<double> missing;
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
@@ -162,10 +207,10 @@ private:
 
     /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
     void addCollapse(Modes& modes, double weight) const {
-        const double running = highest_ + backlight_.driver.someHeadroomVolts();
+        const double running = highest_ + driver_.someHeadroomVolts();
         const Level peak = ofStrings(seenPeak * running, seenPeakSigma * running);
         modes.push_back({2 * weight / 3, Shape::PeakThenSettles, peak, idle(0.1, 1)});
-        const double idleVolts = idle_.of == Reference::Idle ? backlight_.driver.someIdleVolts() : kneeShare * clamp_;
+        const double idleVolts = idle_.of == Reference::Idle ? driver_.someIdleVolts() : kneeShare * clamp_;
         modes.push_back(
             {weight / 3, Shape::Wanders, peak, ofStrings(0.5 * (idleVolts + kneeShare * running), 0.25 * running)});
     }
@@ -182,19 +227,19 @@ private:
             lit.spreadVolts = scatter;
         }
         if (flashes < negligibleShare) {
-            return {{1, Shape::Steady, lit, lit}};
+            return {{1, Shape::Steady, lit, lit, Manner::SinkHolds}};
         }
         Level seen = lit;
         for (double* part : {&seen.times, &seen.plus, &seen.stringShare}) {
             *part *= 0.2;
         }
-        const double litVolts = missing < 0 ? dark.plus : backlight_.driver.someHeadroomVolts() + missing;
+        const double litVolts = missing < 0 ? dark.plus : driver_.someHeadroomVolts() + missing;
         seen.spreadVolts = 0.15 * litVolts + 0.3;
-        return {{1 - 0.8 * flashes, Shape::Steady, lit, lit},
-                {0.3 * flashes, Shape::PeakThenSettles, lit, dark},
-                {0.2 * flashes, Shape::PeakThenSettles, seen, dark},
-                {0.2 * flashes, Shape::Wanders, seen, dark},
-                {0.1 * flashes, Shape::Steady, dark, dark}};
+        return {{1 - 0.8 * flashes, Shape::Steady, lit, lit, Manner::SinkHolds},
+                {0.3 * flashes, Shape::PeakThenSettles, lit, dark, Manner::SinkSettles},
+                {0.2 * flashes, Shape::PeakThenSettles, seen, dark, Manner::SinkSettles},
+                {0.2 * flashes, Shape::Wanders, seen, dark, Manner::SinkWanders},
+                {0.1 * flashes, Shape::Steady, dark, dark, Manner::SinkIsDark}};
     }
 
     /// A string of another channel is dark and holds LED+ at the over-voltage level: a healthy sink takes up what its
@@ -204,21 +249,22 @@ private:
             mode.weight *= 1 - floats;
         }
         const Level up{Reference::OverVolts, 1, 0, 0.02, 0.3, -volts / reference_.stringVolts};
-        modes.push_back({floats, Shape::Steady, up, up});
+        modes.push_back({floats, Shape::Steady, up, up, Manner::SinkFloats});
     }
 
     /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
     /// touch hold LED+, and those flash.
-    void touchChassis(DriverForecast& result) const {
+    void touchChassis(Result& result) const {
         const double top = std::min(clamp_, reference_.overVolts);
         const Level peak = ofStrings(top, 0.08 * top + 0.5);
-        result.on = {{0.6, Shape::PeakThenSettles, peak, idle(0.25, 2)}, {0.4, Shape::Wanders, peak, idle(0.25, 2)}};
+        result.feed.on = {{0.6, Shape::PeakThenSettles, peak, idle(0.25, 2)},
+                          {0.4, Shape::Wanders, peak, idle(0.25, 2)}};
         result.light = {0.25, 0.65, 0.1, 0.15};
     }
 
-    const backlight::Backlight& backlight_;
-    const DriverReference& reference_;
-    const std::vector<backlight::ChannelDemand>& demands_;
+    const backlight::DriverSpec& driver_;
+    const FeedReference& reference_;
+    std::vector<backlight::ChannelDemand> demands_;
     const Behaviour& behaviour_;
     Level idle_{Reference::Idle, 1, 0, 0, 0, 0};
     int conducting_ = 0;
@@ -231,35 +277,120 @@ private:
 
 }  // namespace
 
-DriverReference referenceOf(const backlight::Backlight& backlight) {
-    DriverReference reference;
+namespace {
+
+FeedReference referenceOfOne(const backlight::Backlight& backlight) {
+    FeedReference reference;
+    const auto& label = backlight.feeds.front().labelVolts;
     const double computed = backlight::healthyStringVolts(backlight);
     const double headroom = backlight.driver.someHeadroomVolts();
-    reference.stringVolts = backlight.ledPlusLabel.value_or(computed + headroom);
+    reference.isLabelled = label.has_value();
+    reference.stringVolts = label.value_or(computed + headroom);
     reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);
     // Common practice, no source: a label; a batch of LEDs; anything from 20 to 250 V.
-    reference.relativeSigma = backlight.ledPlusLabel ? 0.018 : backlight.isDescribed ? 0.025 : 0.63;
+    reference.relativeSigma = label ? 0.018 : backlight.isDescribed ? 0.025 : 0.63;
     return reference;
 }
 
-const Modes* DriverForecast::of(const std::string& test, int channel) const {
+/// The strings of another feed.
+void moveTo(int feed, Modes& modes) {
+    for (auto& mode : modes) {
+        mode.volts.feed = feed;
+        mode.rest.feed = feed;
+    }
+}
+
+/// What an eye makes of a screen whose parts are lit by feeds of their own: lit as long as one is.
+LightForecast seenTogether(const std::vector<LightForecast>& feeds) {
+    if (feeds.size() == 1) {
+        return feeds.front();
+    }
+    LightForecast together{1, 0, 1, feeds.front().medianSecondsToDark};
+    double flash = 0;
+    for (const auto& light : feeds) {
+        together.never *= light.never;
+        together.staysLit *= 1 - light.staysLit;
+        if (light.flashThenDark > flash) {
+            flash = light.flashThenDark;
+            together.medianSecondsToDark = light.medianSecondsToDark;
+        }
+    }
+    together.staysLit = 1 - together.staysLit;
+    together.flashThenDark = std::max(0.0, 1 - together.never - together.staysLit);
+    return together;
+}
+
+}  // namespace
+
+DriverReference referenceOf(const backlight::Backlight& backlight) {
+    DriverReference reference;
+    for (int feed = 0; feed < int(backlight.feeds.size()); ++feed) {
+        reference.push_back(referenceOfOne(backlight::feedAlone(backlight, {}, feed).backlight));
+    }
+    return reference;
+}
+
+const Modes* DriverForecast::of(const std::string& test, BoardPlace place) const {
     if (test == ledMinus) {
-        return channel >= 0 && channel < int(sinkOfChannel.size())
-                   ? &sinks[std::size_t(sinkOfChannel[std::size_t(channel)])]
+        return place.channel >= 0 && place.channel < int(sinkOfChannel.size())
+                   ? &sinks[std::size_t(sinkOfChannel[std::size_t(place.channel)])]
                    : nullptr;
     }
+    if (place.feed < 0 || place.feed >= int(feeds.size())) {
+        return nullptr;
+    }
+    const auto& feed = feeds[std::size_t(place.feed)];
     if (test == ledPlusOn) {
-        return &on;
+        return &feed.on;
     }
     const auto found =
-        std::find_if(still->begin(), still->end(), [&](const auto& voltage) { return voltage.test == test; });
-    return found == still->end() ? nullptr : &found->modes;
+        std::find_if(feed.still->begin(), feed.still->end(), [&](const auto& voltage) { return voltage.test == test; });
+    return found == feed.still->end() ? nullptr : &found->modes;
 }
 
 DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
-                        const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour) {
-    return Situation(backlight, reference, demands, behaviour).ask();
+                        const std::vector<backlight::ChannelDemand>& demands,
+                        const std::vector<const Behaviour*>& behaviours) {
+    const std::size_t feeds = backlight.feeds.size();
+    std::vector<Situation> situations;
+    for (std::size_t feed = 0; feed < feeds; ++feed) {
+        std::vector<backlight::ChannelDemand> own;
+        for (std::size_t channel = 0; channel < demands.size(); ++channel) {
+            if (backlight.channels[channel].feed == int(feed)) {
+                own.push_back(demands[channel]);
+            }
+        }
+        situations.emplace_back(backlight.driver, reference[feed], std::move(own), *behaviours[feed]);
+    }
+    DriverForecast result;
+    result.sinkOfChannel.resize(demands.size());
+    std::vector<LightForecast> lights;
+    for (std::size_t feed = 0; feed < feeds; ++feed) {
+        double othersRun = 1;
+        for (std::size_t other = 0; other < feeds; ++other) {
+            othersRun *= other == feed ? 1 : 1 - situations[other].trips();
+        }
+        auto own = situations[feed].ask(tripTogether * (1 - othersRun));
+        if (feed > 0) {
+            moveTo(int(feed), own.feed.on);
+            std::for_each(own.sinks.begin(), own.sinks.end(), [&](Modes& modes) { moveTo(int(feed), modes); });
+            auto still = std::make_shared<std::vector<Voltage>>(*own.feed.still);
+            std::for_each(still->begin(), still->end(), [&](Voltage& v) { moveTo(int(feed), v.modes); });
+            own.feed.still = std::move(still);
+        }
+        int at = 0;
+        for (std::size_t channel = 0; channel < demands.size(); ++channel) {
+            if (backlight.channels[channel].feed == int(feed)) {
+                result.sinkOfChannel[channel] = int(result.sinks.size()) + own.sinkOfChannel[std::size_t(at++)];
+            }
+        }
+        std::move(own.sinks.begin(), own.sinks.end(), std::back_inserter(result.sinks));
+        result.feeds.push_back(std::move(own.feed));
+        lights.push_back(own.light);
+    }
+    result.light = seenTogether(lights);
+    return result;
 }
 
 Band bandOf(const VoltsForecast& forecast) {

@@ -24,34 +24,52 @@ struct VoltsMode {
 };
 using VoltsForecast = std::vector<VoltsMode>;
 
-/// What the board may read, as shares of what may not be known of the set.
-struct DriverForecast {
-    /// The voltages that the strings have no say in: those of the behaviour, unless a leak holds LED+ down.
+/// What one feed may read, as shares of what may not be known of the set.
+struct FeedForecast {
+    /// The voltages that the strings have no say in: those of the behaviour, unless a leak holds LED+ down, or the feed
+    /// is not the first.
     std::shared_ptr<const std::vector<Voltage>> still;
-    Modes on;                        ///< LED+ at switch-on
+    Modes on;  ///< LED+ at switch-on
+};
+
+/// Where on a board a voltage is measured.
+struct BoardPlace {
+    int channel = 0;  ///< of LED−
+    int feed = 0;     ///< of LED+
+};
+
+/// What the board may read.
+struct DriverForecast {
+    std::vector<FeedForecast> feeds;
     std::vector<Modes> sinks;        ///< what LED− may read; channels that read alike share one
     std::vector<int> sinkOfChannel;  ///< into `sinks`
     LightForecast light;
 
     /// What a board test may read, by its id in the knowledge files; null for one that is no voltage of the set.
-    const Modes* of(const std::string& test, int channel = 0) const;
+    const Modes* of(const std::string& test, BoardPlace place = {}) const;
 };
 
-/// What the whole backlight would read when healthy; computed once and shared by all forecasts.
-struct DriverReference {
+/// What a feed would read when healthy; computed once and shared by all forecasts.
+struct FeedReference {
     double stringVolts = 0;        ///< LED+ in regulation: the label if there is one, otherwise computed, V
+    bool isLabelled = false;       ///< stringVolts is printed on the board, headroom included
     double labelScale = 1;         ///< LED+ to LED− by the label over that computed; applied to every computed string
     double overVolts = 0;          ///< over-voltage level, V
     double relativeSigma = 0.025;  ///< of stringVolts, one sigma of its natural log: how well it is known beforehand
 };
+/// By feed.
+using DriverReference = std::vector<FeedReference>;
 DriverReference referenceOf(const backlight::Backlight& backlight);
 
 /// Forecasts a constant-current driver (common practice, no source): it ramps until the sense voltage is right; finds
 /// no current and climbs to its over-voltage level; finds too much or unequal current and trips; starves and collapses.
-/// \p behaviour must outlive the forecast.
+///
+/// Each feed has a driver of its own. One that trips often takes the others down with it.
 /// \param demands one entry per channel, computed from the circuit with its faults
+/// \param behaviours one for each feed; they must outlive the forecast
 DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
-                        const std::vector<backlight::ChannelDemand>& demands, const Behaviour& behaviour);
+                        const std::vector<backlight::ChannelDemand>& demands,
+                        const std::vector<const Behaviour*>& behaviours);
 
 /// Where most of a forecast lies: the band that a reading is compared with, V.
 struct Band {

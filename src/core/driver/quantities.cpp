@@ -18,10 +18,13 @@ constexpr double smallScatter = 0.25;
 constexpr double leastVolts = 0.02;
 constexpr double farOff = 9;  ///< sigmas; lost beside any slip
 
+/// A set that has shown its manner shows another all the same (common practice, no source).
+constexpr double otherManner = 0.15;
+
 constexpr std::size_t mostParts = 6;
 constexpr double dropBelow = 1e-4;
 
-/// The quantities that a reference is the product of.
+/// The quantities that a reference is the product of, on the first feed.
 std::array<double, quantityCount> factorsOf(Reference reference) {
     switch (reference) {
         case Reference::Idle:
@@ -40,10 +43,17 @@ std::array<double, quantityCount> factorsOf(Reference reference) {
     return {};
 }
 
+constexpr auto ofStrings = std::size_t(Quantity::Strings);
+
+/// The share of a feed but the first.
+constexpr std::size_t shareOfFeed(int feed) {
+    return std::size_t(quantityCount + feed - 1);
+}
+
 /// Whether one tells something of the other before anything has been read.
 bool hangTogether(const Level& a, const Level& b) {
     const auto isOfStrings = [](const Level& level) {
-        return level.stringShare != 0 || factorsOf(level.of)[std::size_t(Quantity::Strings)] > 0;
+        return level.stringShare != 0 || factorsOf(level.of)[ofStrings] > 0;
     };
     return (a.of != Reference::Nothing && a.of == b.of) || (isOfStrings(a) && isOfStrings(b));
 }
@@ -53,12 +63,35 @@ bool teaches(const Level& level) {
     return level.of != Reference::Nothing || level.stringShare != 0;
 }
 
+/// How likely a mode is in a set whose manners have been seen: its weight, shared out anew among those that stand for
+/// a manner of the same kind.
+double weightOf(const ModeKind& mode, const Modes& modes, const std::array<Manner, mannerKinds>& seen) {
+    if (mode.manner == Manner::None || seen[std::size_t(kindOf(mode.manner))] == Manner::None) {
+        return mode.weight;
+    }
+    const Manner manner = seen[std::size_t(kindOf(mode.manner))];
+    double ofSuch = 0;
+    double ofAll = 0;
+    for (const auto& other : modes) {
+        if (other.manner != Manner::None && kindOf(other.manner) == kindOf(mode.manner)) {
+            ofAll += other.weight;
+            ofSuch += other.manner == manner ? other.weight : 0;
+        }
+    }
+    if (ofSuch == 0 || ofSuch == ofAll) {
+        return mode.weight;
+    }
+    return mode.weight * ofAll * (mode.manner == manner ? (1 - otherManner) / ofSuch : otherManner / (ofAll - ofSuch));
+}
+
 }  // namespace
 
-Quantities::Quantities(const std::array<Prior, quantityCount>& priors) {
-    for (std::size_t i = 0; i < priors.size(); ++i) {
-        mean_[i] = std::log(priors[i].median);
-        covariance_[i][i] = priors[i].spread * priors[i].spread;
+Quantities::Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares)
+    : Quantities(priors.size() + feedShares.size()) {
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
+        const Prior& prior = i < priors.size() ? priors[i] : feedShares[i - priors.size()];
+        mean_[i] = std::log(prior.median);
+        covariance_.at(i, i) = prior.spread * prior.spread;
     }
     refresh();
 }
@@ -70,12 +103,12 @@ void Quantities::refresh() {
     };
     const auto alone = [&](Reference reference, Quantity quantity) {
         const auto i = std::size_t(quantity);
-        set(reference, mean_[i], covariance_[i][i]);
+        set(reference, mean_[i], covariance_.at(i, i));
     };
     const auto shareOfStrings = [&](Reference reference, Quantity share) {
-        const auto i = std::size_t(Quantity::Strings);
+        const auto i = ofStrings;
         const auto j = std::size_t(share);
-        set(reference, mean_[i] + mean_[j], covariance_[i][i] + covariance_[j][j] + 2 * covariance_[i][j]);
+        set(reference, mean_[i] + mean_[j], covariance_.at(i, i) + covariance_.at(j, j) + 2 * covariance_.at(i, j));
     };
     alone(Reference::Idle, Quantity::Idle);
     alone(Reference::Strings, Quantity::Strings);
@@ -84,25 +117,48 @@ void Quantities::refresh() {
     shareOfStrings(Reference::Hunting, Quantity::HuntingShare);
 }
 
-double Quantities::spread(Reference reference) const {
-    return std::sqrt(variances_[std::size_t(reference)]);
+double Quantities::value(Reference reference, int feed) const {
+    const double first = values_[std::size_t(reference)];
+    return feed == 0 || factorsOf(reference)[ofStrings] == 0 ? first : first * std::exp(mean_[shareOfFeed(feed)]);
+}
+
+double Quantities::varianceOfLog(Reference reference, int feed) const {
+    const double first = variances_[std::size_t(reference)];
+    const auto factors = factorsOf(reference);
+    if (feed == 0 || factors[ofStrings] == 0) {
+        return first;
+    }
+    const auto share = shareOfFeed(feed);
+    double between = 0;
+    for (std::size_t i = 0; i < factors.size(); ++i) {
+        between += factors[i] * covariance_.at(i, share);
+    }
+    return std::max(0.0, first + 2 * between + covariance_.at(share, share));
+}
+
+double Quantities::spread(Reference reference, int feed) const {
+    return std::sqrt(varianceOfLog(reference, feed));
 }
 
 Quantities::Vector Quantities::slope(const Level& level) const {
-    Vector slope = factorsOf(level.of);
-    const double own = level.times * value(level.of);
-    for (double& s : slope) {
-        s *= own;
+    Vector slope{};
+    const auto factors = factorsOf(level.of);
+    const double own = level.times * value(level.of, level.feed);
+    for (std::size_t i = 0; i < factors.size(); ++i) {
+        slope[i] = own * factors[i];
     }
-    slope[int(Quantity::Strings)] += level.stringShare * value(Reference::Strings);
+    slope[ofStrings] += level.stringShare * value(Reference::Strings, level.feed);
+    if (level.feed > 0) {
+        slope[shareOfFeed(level.feed)] = slope[ofStrings];
+    }
     return slope;
 }
 
 Quantities::Vector Quantities::timesCovariance(const Vector& slope) const {
     Vector result{};
-    for (std::size_t i = 0; i < result.size(); ++i) {
-        for (std::size_t j = 0; j < result.size(); ++j) {
-            result[i] += covariance_[i][j] * slope[j];
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
+        for (std::size_t j = 0; j < mean_.size(); ++j) {
+            result[i] += covariance_.at(i, j) * slope[j];
         }
     }
     return result;
@@ -110,27 +166,28 @@ Quantities::Vector Quantities::timesCovariance(const Vector& slope) const {
 
 double Quantities::varianceOf(const Level& level) const {
     if (level.stringShare == 0) {
-        const double own = level.times * value(level.of);
-        return own * own * variances_[std::size_t(level.of)];
+        const double own = level.times * value(level.of, level.feed);
+        return own * own * varianceOfLog(level.of, level.feed);
     }
     const auto along = slope(level);
     const auto across = timesCovariance(along);
     double variance = 0;
-    for (std::size_t i = 0; i < along.size(); ++i) {
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
         variance += along[i] * across[i];
     }
     return std::max(0.0, variance);
 }
 
 Quantities::Volts Quantities::of(const Level& level) const {
-    const double reference = value(level.of);
-    return {level.times * reference + level.stringShare * value(Reference::Strings) + level.plus,
+    const double reference = value(level.of, level.feed);
+    return {level.times * reference + level.stringShare * value(Reference::Strings, level.feed) + level.plus,
             std::sqrt(varianceOf(level)), level.spread * reference + level.spreadVolts};
 }
 
 Quantities::Off Quantities::offOf(const Level& level, double volts) const {
-    const double reference = value(level.of);
-    const double median = level.times * reference + level.stringShare * value(Reference::Strings) + level.plus;
+    const double reference = value(level.of, level.feed);
+    const double strings = level.stringShare == 0 ? 0 : level.stringShare * value(Reference::Strings, level.feed);
+    const double median = level.times * reference + strings + level.plus;
     const double scatter = level.spread * reference + level.spreadVolts;
     const double variance = varianceOf(level) + scatter * scatter;
     if (scatter < smallScatter * median) {
@@ -159,17 +216,17 @@ void Quantities::take(const Level& level, double volts) {
         s /= off.scale;
     }
     const auto across = timesCovariance(along);
-    for (std::size_t i = 0; i < across.size(); ++i) {
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
         mean_[i] += across[i] / off.variance * off.off;
-        for (std::size_t j = 0; j < across.size(); ++j) {
-            covariance_[i][j] -= across[i] * across[j] / off.variance;
+        for (std::size_t j = 0; j <= i; ++j) {
+            covariance_.at(i, j) -= across[i] * across[j] / off.variance;
         }
     }
     refresh();
 }
 
 Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights) {
-    Quantities result;
+    Quantities result(parts.front().mean_.size());
     for (std::size_t p = 0; p < parts.size(); ++p) {
         for (std::size_t i = 0; i < result.mean_.size(); ++i) {
             result.mean_[i] += weights[p] * parts[p].mean_[i];
@@ -177,9 +234,9 @@ Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::ve
     }
     for (std::size_t p = 0; p < parts.size(); ++p) {
         for (std::size_t i = 0; i < result.mean_.size(); ++i) {
-            for (std::size_t j = 0; j < result.mean_.size(); ++j) {
-                result.covariance_[i][j] +=
-                    weights[p] * (parts[p].covariance_[i][j] +
+            for (std::size_t j = 0; j <= i; ++j) {
+                result.covariance_.at(i, j) +=
+                    weights[p] * (parts[p].covariance_.at(i, j) +
                                   (parts[p].mean_[i] - result.mean_[i]) * (parts[p].mean_[j] - result.mean_[j]));
             }
         }
@@ -202,30 +259,47 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double lowSinks = 0.75;
     constexpr double highSinkShare = 0.07;
     constexpr double highSinkSpread = 0.5;
+    constexpr double feedsAlike = 0.6;  ///< two feeds with strings of one length, else of any
+    constexpr double alikeFeeds = 0.012;
+    constexpr double otherFeeds = 0.4;
+    constexpr double labelledFeeds = 0.025;
     constexpr double readOff = 0.03;  ///< spread of what was read off
     constexpr double leastTold = 0.01;
     const auto& driver = backlight.driver;
     /// Ways in which a set may be made, by their shares; one where it was read off.
     using Ways = std::vector<std::pair<double, Prior>>;
     const auto told = [&](double value) { return Prior{std::max(value, leastTold), readOff}; };
-    const auto ofStrings = [&](double share, double spread) {
-        return Prior{share * reference.stringVolts, std::hypot(spread, reference.relativeSigma)};
+    const auto& first = reference.front();
+    const auto asShare = [&](double share, double spread) {
+        return Prior{share * first.stringVolts, std::hypot(spread, first.relativeSigma)};
     };
     const Ways idles = driver.idleVolts
                            ? Ways{{1, told(*driver.idleVolts)}}
-                           : Ways{{railIdles, railIdle}, {1 - railIdles, ofStrings(idleShare, idleShareSpread)}};
+                           : Ways{{railIdles, railIdle}, {1 - railIdles, asShare(idleShare, idleShareSpread)}};
     const Ways sinks = driver.headroomVolts
                            ? Ways{{1, told(*driver.headroomVolts)}}
-                           : Ways{{lowSinks, lowSink}, {1 - lowSinks, ofStrings(highSinkShare, highSinkSpread)}};
+                           : Ways{{lowSinks, lowSink}, {1 - lowSinks, asShare(highSinkShare, highSinkSpread)}};
+    const bool isLabelled = std::all_of(backlight.feeds.begin(), backlight.feeds.end(),
+                                        [](const auto& feed) { return feed.labelVolts.has_value(); });
+    const std::vector<std::pair<double, double>> feedSpreads =
+        reference.size() == 1 || isLabelled || backlight.isDescribed
+            ? std::vector<std::pair<double, double>>{{1, isLabelled ? labelledFeeds : alikeFeeds}}
+            : std::vector<std::pair<double, double>>{{feedsAlike, alikeFeeds}, {1 - feedsAlike, otherFeeds}};
     std::vector<Learning::Part> parts;
     for (const auto& [idleWeight, idle] : idles) {
         for (const auto& [sinkWeight, sink] : sinks) {
             const std::array<Prior, quantityCount> priors = {idle,
-                                                             {reference.stringVolts, reference.relativeSigma},
+                                                             {first.stringVolts, first.relativeSigma},
                                                              driver.ovpRatio ? told(*driver.ovpRatio) : anyOverRatio,
                                                              anyHuntingShare,
                                                              sink};
-            parts.push_back({idleWeight * sinkWeight, Quantities(priors)});
+            for (const auto& [feedWeight, spread] : feedSpreads) {
+                std::vector<Prior> shares;
+                for (std::size_t feed = 1; feed < reference.size(); ++feed) {
+                    shares.push_back({reference[feed].stringVolts / first.stringVolts, spread});
+                }
+                parts.push_back({idleWeight * sinkWeight * feedWeight, Quantities(priors, shares)});
+            }
         }
     }
     return Learning(std::move(parts));
@@ -254,6 +328,12 @@ Learning::Learning(std::vector<Part> parts) : parts_(std::move(parts)) {}
 Learning::Learning(const Quantities& known) : parts_({{1, known}}) {}
 
 double Learning::take(const Modes& modes, Shape shape, double volts, double rest) {
+    auto [next, log] = after(modes, shape, volts, rest);
+    *this = std::move(next);
+    return log;
+}
+
+std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, double volts, double rest) const {
     const bool pair = shape != Shape::Steady;
     const double slip = voltsSlipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
     /// One way to take it: a part in a mode; in none where it is a slip, or says nothing of the set.
@@ -268,7 +348,7 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
         double ofNoUse = part.weight * slip;
         for (const auto& mode : modes) {
             const bool same = mode.shape == shape;
-            double weight = part.weight * mode.weight * (same ? 1 : otherShapeShare);
+            double weight = part.weight * weightOf(mode, modes, part.manners) * (same ? 1 : otherShapeShare);
             weight *= part.known.density(mode.volts, volts);
             if (pair && !same) {
                 weight /= slipRangeVolts;
@@ -279,7 +359,7 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
             } else if (pair && weight > 0) {
                 weight *= part.known.density(mode.rest, rest);
             }
-            if (weight > 0 && (teaches(mode.volts) || teaches(mode.rest))) {
+            if (weight > 0 && (mode.manner != Manner::None || teaches(mode.volts) || teaches(mode.rest))) {
                 ways.push_back({weight, &part, &mode});
                 total += weight;
             } else {
@@ -297,9 +377,12 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
     double sum = 0;
     for (std::size_t w = 0; w < kept && (w == 0 || ways[w].weight > dropBelow * total); ++w) {
         const auto& way = ways[w];
-        next.push_back({way.weight, way.part->known});
+        next.push_back({way.weight, way.part->known, way.part->manners});
         sum += way.weight;
         if (way.mode != nullptr) {
+            if (way.mode->manner != Manner::None) {
+                next.back().manners[std::size_t(kindOf(way.mode->manner))] = way.mode->manner;
+            }
             next.back().known.take(way.mode->volts, volts);
             if (pair && way.mode->shape == shape) {
                 next.back().known.take(way.mode->rest, rest);
@@ -309,9 +392,7 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
     for (auto& part : next) {
         part.weight /= sum;
     }
-    parts_ = std::move(next);
-    mixed_.reset();
-    return std::log(total);
+    return {Learning(std::move(next)), std::log(total)};
 }
 
 const Quantities& Learning::known() const {
@@ -322,7 +403,7 @@ const Quantities& Learning::known() const {
             parts.push_back(part.known);
             weights.push_back(part.weight);
         }
-        mixed_ = Quantities::mixed(parts, weights);
+        mixed_ = std::make_shared<const Quantities>(Quantities::mixed(parts, weights));
     }
     return *mixed_;
 }

@@ -1,10 +1,12 @@
 #pragma once
 
 #include <array>
-#include <optional>
+#include <boost/container/small_vector.hpp>
+#include <memory>
 #include <string>
 #include <vector>
 
+#include "core/backlight/limits.h"
 #include "core/backlight/wiring.h"
 #include "core/driver/behaviour.h"
 #include "core/driver/forecast.h"
@@ -21,6 +23,8 @@ namespace dimglow::driver {
 /// shares of the strings' volts: a set of longer strings has more of both.
 enum class Quantity { Idle, Strings, OverRatio, HuntingShare, Sink };
 inline constexpr int quantityCount = 5;
+/// Beside them each feed but the first has a share: what its strings take, over those of the first.
+inline constexpr int mostQuantities = quantityCount + int(backlight::limits::feeds) - 1;
 
 /// A belief about the quantities.
 class Quantities {
@@ -30,12 +34,13 @@ public:
         double median = 1;
         double spread = 1;
     };
-    explicit Quantities(const std::array<Prior, quantityCount>& priors);
+    /// \param feedShares of the feeds but the first
+    explicit Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares = {});
 
     /// Median of what a level refers to, V; 0 of nothing.
-    double value(Reference reference) const { return values_[std::size_t(reference)]; }
+    double value(Reference reference, int feed = 0) const;
     /// One sigma of its natural log.
-    double spread(Reference reference) const;
+    double spread(Reference reference, int feed = 0) const;
 
     /// A level as it is known, V: what it is itself, and the reading's own scatter about it.
     struct Volts {
@@ -56,24 +61,37 @@ public:
     static Quantities mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights);
 
 private:
-    using Vector = std::array<double, quantityCount>;
+    using Vector = std::array<double, mostQuantities>;
+    /// The lower triangle of a symmetric matrix, row by row.
+    class Triangle {
+    public:
+        explicit Triangle(std::size_t count) : rows_(count * (count + 1) / 2, 0.0) {}
+        double& at(std::size_t i, std::size_t j) { return rows_[i < j ? j * (j + 1) / 2 + i : i * (i + 1) / 2 + j]; }
+        double at(std::size_t i, std::size_t j) const {
+            return rows_[i < j ? j * (j + 1) / 2 + i : i * (i + 1) / 2 + j];
+        }
+
+    private:
+        boost::container::small_vector<double, quantityCount*(quantityCount + 1) / 2> rows_;
+    };
     /// How far a reading is off, in volts or as a share.
     struct Off {
         double off = 0;
         double variance = 1;
         double scale = 1;  ///< V for each unit of what is compared
     };
-    Quantities() = default;
+    explicit Quantities(std::size_t count) : mean_(count, 0.0), covariance_(count) {}
     Off offOf(const Level& level, double volts) const;
     double varianceOf(const Level& level) const;
     /// Change of a level with each log, V.
     Vector slope(const Level& level) const;
     Vector timesCovariance(const Vector& slope) const;
+    double varianceOfLog(Reference reference, int feed) const;
     void refresh();
 
-    Vector mean_{};
-    std::array<Vector, quantityCount> covariance_{};
-    std::array<double, referenceCount> values_{};     ///< medians of the references, V
+    boost::container::small_vector<double, quantityCount> mean_;
+    Triangle covariance_;
+    std::array<double, referenceCount> values_{};     ///< medians of the references on the first feed, V
     std::array<double, referenceCount> variances_{};  ///< of their logs
 };
 
@@ -90,6 +108,7 @@ public:
     struct Part {
         double weight = 1;
         Quantities known;
+        std::array<Manner, mannerKinds> manners = {};  ///< as the set has shown them
     };
     /// \pre the weights add up to 1
     explicit Learning(std::vector<Part> parts);
@@ -99,13 +118,15 @@ public:
     /// since shapes are easily misjudged; a small uniform floor stands for slips of probe or pen. \returns natural log
     /// of its density given all readings before it, 1/V (1/V² for shapes with two values)
     double take(const Modes& modes, Shape shape, double volts, double rest);
+    /// The same, leaving this belief as it is: what it becomes, and the log.
+    std::pair<Learning, double> after(const Modes& modes, Shape shape, double volts, double rest) const;
 
     /// All combinations as one.
     const Quantities& known() const;
 
 private:
-    std::vector<Part> parts_;  ///< the weights add up to 1
-    mutable std::optional<Quantities> mixed_;
+    std::vector<Part> parts_;                          ///< the weights add up to 1
+    mutable std::shared_ptr<const Quantities> mixed_;  ///< all combinations as one, once asked for
 };
 
 /// What is known of \p backlight before any reading.

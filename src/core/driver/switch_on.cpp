@@ -99,6 +99,12 @@ private:
     void advance(double stepSeconds) {
         look();
         now_ += stepSeconds;
+        if (nextStop_ < stage_.stops.size() && now_ >= stage_.stops[nextStop_]) {
+            ++nextStop_;
+            if (drives()) {
+                enter(DriverState::Off);
+            }
+        }
         switch (state_) {
             case DriverState::Idle:
                 if (stage_.asked && stage_.switches && stage_.dim > 0 && stage_.supplyVolts > 0) {
@@ -125,6 +131,9 @@ private:
                 } else if (now_ - since_ >= stage_.blankingSeconds || fault() == Trip::SupplyDropout) {
                     result_.firstTrip = result_.firstTrip == Trip::None ? fault() : result_.firstTrip;
                     const bool runsOn = stage_.dropsDarkChannels && fault() == Trip::OverVoltage && dropDarkChannels();
+                    if (!runsOn) {
+                        result_.trips.push_back(now_);
+                    }
                     enter(runsOn ? DriverState::Regulate : DriverState::Off);
                 }
                 break;
@@ -197,6 +206,7 @@ private:
     double target_ = 0;
     double now_ = 0;
     double since_ = 0;
+    std::size_t nextStop_ = 0;  ///< into the stage's stops
     double lowest_ = 0;
     double highest_ = 0;
     double sinkAmps_ = 0;
@@ -207,7 +217,7 @@ private:
 
 }  // namespace
 
-StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, const StageChange& change) {
+StageSpec stageOf(const backlight::Backlight& backlight, const FeedReference& reference, const StageChange& change) {
     StageSpec stage;
     stage.supplyVolts = backlight.driver.someIdleVolts() + 0.6;
     stage.headroomVolts = std::max(0.05, backlight.driver.someHeadroomVolts());
@@ -266,11 +276,13 @@ SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds
     return Run(stage, load).watch(seconds);
 }
 
-SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
+SwitchOn switchOn(const backlight::Backlight& backlight, int feed, const DriverReference& reference,
                   const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut) {
-    const double reachVolts = 1.1 * reference.overVolts / reference.labelScale;
-    return simulate(stageOf(backlight, reference, change), StringLoad(backlight, strings, reachVolts, plugOut),
-                    seconds);
+    const auto alone = backlight::feedAlone(backlight, strings, feed);
+    const auto& own = reference.at(std::size_t(feed));
+    const double reachVolts = 1.1 * own.overVolts / own.labelScale;
+    return simulate(stageOf(alone.backlight, own, change),
+                    StringLoad(alone.backlight, alone.faults, reachVolts, plugOut), seconds);
 }
 
 }  // namespace dimglow::driver

@@ -37,10 +37,11 @@ struct StageSpec {
     double dim = 1;                  ///< 0: asked, but for no light
     bool dropsDarkChannels = false;  ///< at over-voltage it leaves a channel without current out and runs on
     bool clampsOverVoltage = false;  ///< it holds the over-voltage level instead of tripping
+    std::vector<double> stops = {};  ///< when another feed's driver takes it down, s; rising
 };
 
-/// A healthy driver that suits \p backlight, and what a fault makes of it.
-StageSpec stageOf(const backlight::Backlight& backlight, const DriverReference& reference, const StageChange& change);
+/// A healthy driver that suits \p backlight, which has one feed, and what a fault makes of it.
+StageSpec stageOf(const backlight::Backlight& backlight, const FeedReference& reference, const StageChange& change);
 
 enum class DriverState { Idle, SoftStart, Regulate, Blanking, Off, Latched };
 const char* stateWords(DriverState state);
@@ -60,6 +61,7 @@ struct SwitchOn {
     double secondsApart = 1e-3;
     std::vector<Sample> samples;
     Trip firstTrip = Trip::None;
+    std::vector<double> trips;           ///< when it tripped, s
     int tries = 0;                       ///< starts of the driver
     std::optional<int> blinks;           ///< of the standby light, once it stays off
     std::optional<double> lightSeconds;  ///< first light after switch-on
@@ -73,9 +75,9 @@ struct SwitchOn {
 /// drives, 1 ms while the output decays.
 SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds);
 
-/// The same for the driver of a set as it was made, \p reference, with \p change on its side and \p strings beyond the
-/// plug.
-SwitchOn switchOn(const backlight::Backlight& backlight, const DriverReference& reference,
+/// The same for the driver of one feed of a set as it was made, \p reference, with \p change on its side and \p strings
+/// beyond the plug. LED− are those of the feed's channels in their order.
+SwitchOn switchOn(const backlight::Backlight& backlight, int feed, const DriverReference& reference,
                   const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut = false);
 
 }  // namespace dimglow::driver

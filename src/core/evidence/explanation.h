@@ -36,6 +36,7 @@ inline constexpr double slipShare = 0.01;
 struct VoltsAsked {
     std::string test;
     int channel = 0;
+    int feed = 0;
     auto operator<=>(const VoltsAsked&) const = default;
 };
 

@@ -52,6 +52,11 @@ concept Kind = std::equality_comparable<K> &&
 /// What the knowledge files call a test; its id when they do not know it.
 text::Text titleOfTest(const std::string& test, const Scene& scene);
 
+/// The same of a voltage, with its channel or feed where there are several.
+text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene);
+/// Every place of a set where a test of voltages is done.
+std::vector<VoltsAsked> placesOf(const knowledge::TestKind& test, const backlight::Backlight& set);
+
 /// "C2, C3, C7".
 std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places);
 

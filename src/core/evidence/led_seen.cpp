@@ -63,7 +63,8 @@ double LedSeen::logLikelihood(Explanation& explanation) const {
     if (explanation.conducts(under)) {
         const auto at = explanation.faultShares(place);
         // An open LED that the run still conducts around is bridged, or stands beside another: dark.
-        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)] + at[int(LedFault::Open)];
+        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)] + at[int(LedFault::DarkOpens)] +
+               at[int(LedFault::Open)];
         dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
         const auto& backlight = explanation.backlight();
         const auto& strip = backlight.strips[std::size_t(place.strip)];

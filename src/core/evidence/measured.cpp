@@ -14,6 +14,7 @@ const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wan
 void Measured::check(const format::Check& at, const Places& places) const {
     at.text("test", test, limits::word);
     at.number("channel", channel, {0, double(places.backlight().channels.size()) - 1});
+    at.number("feed", feed, {0, double(places.backlight().feeds.size()) - 1});
     at.number("volts", volts, limits::boardVolts);
     at.number("restVolts", restVolts, limits::boardVolts);
 }
@@ -21,6 +22,9 @@ void Measured::check(const format::Check& at, const Places& places) const {
 void Measured::write(nlohmann::json& json) const {
     json["test"] = test;
     json["channel"] = channel;
+    if (feed != 0) {
+        json["feed"] = feed;
+    }
     json["shape"] = shapeWords[int(shape)];
     json["volts"] = volts;
     json["restVolts"] = restVolts;
@@ -30,6 +34,7 @@ Measured Measured::read(format::Fields& fields) {
     Measured measured;
     measured.test = fields.text("test");
     measured.channel = fields.integer("channel", 0);
+    measured.feed = fields.integer("feed", 0);
     measured.shape = Shape(fields.choice("shape", shapeWords, 0));
     measured.volts = fields.number("volts");
     measured.restVolts = fields.number("restVolts", measured.volts);
@@ -37,11 +42,7 @@ Measured Measured::read(format::Fields& fields) {
 }
 
 Text Measured::title(const Scene& scene) const {
-    const auto* known = scene.knowledge.test(test);
-    const auto& channels = scene.backlight.channels;
-    const bool names = known != nullptr && known->perChannel && channels.size() > 1;
-    const auto title = titleOfTest(test, scene);
-    return names ? say("{} of channel {}", title, channels.at(channel).label) : title;
+    return titleOfVolts(question(), scene);
 }
 
 Text Measured::describe(const Scene&) const {

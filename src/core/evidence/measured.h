@@ -13,14 +13,15 @@ struct Measured {
     static constexpr bool namesAPlace = true;
 
     std::string test;  ///< id of a voltage in the knowledge files: "blOn", "ledPlusOn" …
-    int channel = 0;
+    int channel = 0;   ///< of LED−
     Shape shape = Shape::Steady;
     double volts = 0;      ///< steady value, the peak, or the top of the wander
     double restVolts = 0;  ///< where it settles, or the bottom of the wander; equals `volts` when steady
+    int feed = 0;          ///< of LED+
     bool operator==(const Measured&) const = default;
 
     using Question = VoltsAsked;
-    Question question() const { return {test, channel}; }
+    Question question() const { return {test, channel, feed}; }
     std::string testId() const { return test; }
 
     void check(const format::Check& at, const Places& places) const;

@@ -27,6 +27,31 @@ text::Text titleOfTest(const std::string& test, const Scene& scene) {
     return known == nullptr ? text::name(test) : known->title;
 }
 
+text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene) {
+    const auto title = titleOfTest(asked.test, scene);
+    const auto* test = scene.knowledge.test(asked.test);
+    const auto per = test == nullptr ? knowledge::Per::Set : test->per;
+    const auto& channels = scene.backlight.channels;
+    if (per == knowledge::Per::Channel && channels.size() > 1) {
+        return text::say("{} of channel {}", title, channels.at(std::size_t(asked.channel)).label);
+    }
+    if (per == knowledge::Per::Feed && scene.backlight.feeds.size() > 1) {
+        return text::say("{} of feed {}", title, asked.feed + 1);
+    }
+    return title;
+}
+
+std::vector<VoltsAsked> placesOf(const knowledge::TestKind& test, const backlight::Backlight& set) {
+    const std::size_t count = test.per == knowledge::Per::Channel ? set.channels.size()
+                              : test.per == knowledge::Per::Feed  ? set.feeds.size()
+                                                                  : 1;
+    std::vector<VoltsAsked> places(count, {test.id});
+    for (int i = 0; i < int(count); ++i) {
+        (test.per == knowledge::Per::Feed ? places[std::size_t(i)].feed : places[std::size_t(i)].channel) = i;
+    }
+    return places;
+}
+
 std::string namesOf(const backlight::Backlight& backlight, const std::vector<backlight::LedPlace>& places) {
     std::string names;
     for (const auto& place : places) {
@@ -49,6 +74,11 @@ std::optional<backlight::Run> runOf(const Question& question) {
             }
         },
         question);
+}
+
+NotReached notReached(const std::string& test, const Question& question) {
+    const auto* volts = std::get_if<VoltsAsked>(&question);
+    return {volts != nullptr ? *volts : VoltsAsked{test}, runOf(question)};
 }
 
 std::string testOf(const Observation& what) {

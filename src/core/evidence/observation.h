@@ -9,6 +9,7 @@
 #include "core/evidence/light_seen.h"
 #include "core/evidence/look_along.h"
 #include "core/evidence/measured.h"
+#include "core/evidence/not_reached.h"
 #include "core/evidence/tester_taken.h"
 
 /// \file
@@ -22,7 +23,7 @@ struct Kinds {
     using Question = std::variant<typename K::Question..., LookAlong>;
 };
 /// All kinds; in job files each has its word.
-using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged>;
+using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged, NotReached>;
 
 using Observation = AllKinds::Observation;
 /// What was asked, whatever the answer; equal and ordered, so that it can be a key.
@@ -31,6 +32,8 @@ using Question = AllKinds::Question;
 Question questionOf(const Observation& what);
 /// The run of LEDs that a question is about; empty of one that is about no run.
 std::optional<backlight::Run> runOf(const Question& question);
+/// What says that a question of a test cannot be answered, for want of reach.
+NotReached notReached(const std::string& test, const Question& question);
 /// "torch", "ledPlusOn", "light", "tester", "look".
 std::string testOf(const Observation& what);
 

@@ -42,6 +42,22 @@ void toVersion2(json& document) {
     }
 }
 
+/// A set may have several LED+, each with a label of its own.
+void toVersion3(json& document) {
+    json* backlight = &document;
+    for (const char* name : {"set", "backlight"}) {
+        if (!backlight->is_object() || !backlight->contains(name)) {
+            return;
+        }
+        backlight = &(*backlight)[name];
+    }
+    if (backlight->is_object() && backlight->contains("ledPlusLabel")) {
+        json feed = json::object();
+        move("ledPlusLabel", *backlight, feed);
+        (*backlight)["feeds"] = json::array({{{"labelVolts", std::move(feed["ledPlusLabel"])}}});
+    }
+}
+
 }  // namespace
 
 json upgraded(json document) {
@@ -56,6 +72,9 @@ json upgraded(json document) {
     }
     if (version < 2) {
         toVersion2(document);
+    }
+    if (version < 3) {
+        toVersion3(document);
     }
     document["version"] = formatVersion;
     return document;

@@ -44,6 +44,9 @@ driver::Modes readModes(Fields& volts, const char* test) {
         mode.shape = driver::Shape(fields.choice("shape", {"steady", "peak", "wanders"}, 0));
         mode.volts = readLevel(fields.object("volts"));
         mode.rest = mode.shape == driver::Shape::Steady ? mode.volts : readLevel(fields.object("rest"));
+        if (std::string_view(test) == driver::ledPlusOn || std::string_view(test) == driver::ledPlusPlugOut) {
+            mode.manner = driver::mannerOfOutput(mode);
+        }
         sum += mode.weight;
         modes.push_back(mode);
     });

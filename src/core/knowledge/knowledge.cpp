@@ -47,16 +47,18 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.title = sentence(suspect, "title", longestWord);
         kind.side = Side(suspect.choice("side", sideWords));
         kind.weight = suspect.number("weight", 1e-6, 1e6);
-        kind.strings = StringFault(suspect.choice("strings",
-                                                  {"none", "open", "shorted", "dark", "leaky", "dieShorted",
-                                                   "groupOpen", "aged", "plug", "joint", "other", "chassis"},
-                                                  0));
+        kind.strings =
+            StringFault(suspect.choice("strings",
+                                       {"none", "open", "shorted", "dark", "leaky", "dieShorted", "groupOpen", "aged",
+                                        "darkOpens", "plug", "joint", "other", "chassis"},
+                                       0));
         const auto driver = suspect.text("driver", longestWord, knowledge.healthy().id);
         const auto* behaviour = knowledge.behaviour(driver);
         if (behaviour == nullptr) {
             throw FormatError(suspect.pathOf("driver"), "\"" + driver + "\" is no behaviour");
         }
         kind.behaviour = int(behaviour - knowledge.behaviours.data());
+        kind.ofAllFeeds = suspect.number("ofAllFeeds", 0, 1, 1);
         kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];
         if (all.contains("answers")) {
@@ -85,7 +87,7 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         kind.minutes = test.number("minutes", 0.1, 1e4);
         kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
         kind.live = test.flag("live", false);
-        kind.perChannel = test.flag("perChannel", false);
+        kind.per = Per(test.choice("per", {"set", "channel", "feed"}, 0));
         kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "record"}, 0));
         if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
             throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
@@ -177,6 +179,8 @@ std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
             return LedFault::GroupOpen;
         case StringFault::Aged:
             return LedFault::Aged;
+        case StringFault::DarkOpens:
+            return LedFault::DarkOpens;
         default:
             return std::nullopt;
     }

@@ -20,6 +20,7 @@ enum class StringFault {
     DieShorted,
     GroupOpen,
     Aged,
+    DarkOpens,
     Plug,
     Joint,
     OtherType,
@@ -45,7 +46,9 @@ struct SuspectKind {
     StringFault strings = StringFault::None;
     int behaviour = 0;                            ///< of the driver's side; into Knowledge::behaviours
     std::map<std::string, AnswerShares> answers;  ///< by test id
-    bool isNoneOfThese = false;                   ///< whatever nobody has thought of: any reading is possible
+    /// In a set with several feeds: how often all of them have it at once, being upstream of them; otherwise one has.
+    double ofAllFeeds = 1;
+    bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
 };
 
 enum class Reach { Outside, Boards, Panel };
@@ -58,6 +61,9 @@ enum class Form {
     Chassis,  ///< a tester from LED+ to the metal back
     Record,   ///< written down when done, never proposed by itself
 };
+
+/// Of what a test is done each: the set, or every channel or LED+ of it.
+enum class Per { Set, Channel, Feed };
 
 struct Choice {
     std::string id;
@@ -73,7 +79,7 @@ struct TestKind {
     double minutes = 1;
     Reach reach = Reach::Outside;
     bool live = false;
-    bool perChannel = false;
+    Per per = Per::Set;
     Form form = Form::Choices;
     std::vector<Choice> choices;
     AnswerShares usual;

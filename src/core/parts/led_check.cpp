@@ -53,7 +53,8 @@ LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSettin
     forecast.volts = point.nodeVolts[top];
     forecast.amps = point.supplyAmps[0];
     forecast.overload = forecast.amps < backlight::glowAmps;
-    forecast.glows = elements.junction && fault != LedFault::Dark && point.diodeAmps[0] > backlight::glowAmps;
+    const bool isDark = fault && backlight::onTester(*fault) == LedFault::Dark;
+    forecast.glows = elements.junction && !isDark && point.diodeAmps[0] > backlight::glowAmps;
     return forecast;
 }
 

@@ -1,4 +1,5 @@
 #include "core/reasoning/assessment.h"
+#include "core/backlight/limits.h"
 
 #include <algorithm>
 #include <cmath>
@@ -26,7 +27,9 @@ constexpr double fewPlacesShare = 0.9;
 constexpr double worseThanAGuess = 2;
 constexpr double misfitShare = 0.5;      ///< of none of these
 constexpr std::size_t mostDoubtful = 8;  ///< the latest
-constexpr double reachedShare = 0.97;    ///< of a tester's limit: from here on no current flows
+/// Readings that the explanations tell, over all readings left out in turn.
+constexpr std::size_t mostToldAnew = 2'000'000;
+constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no current flows
 
 /// Hypotheses that read the same in words.
 struct Group {
@@ -207,6 +210,30 @@ std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief,
     return rows;
 }
 
+/// Plugs between two strips that may be bad, each from the last LED before it to the first after.
+std::vector<backlight::Run> suspectedPlugs(const CaseModel& model, const Belief& belief) {
+    constexpr double worthATest = 0.02;
+    std::vector<backlight::Run> plugs;
+    if (!model.backlight().isDescribed) {
+        return plugs;
+    }
+    std::map<backlight::Run, double> shares;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        for (const auto& fault : belief.hypotheses[h].faults) {
+            const auto* joint = std::get_if<faults::Joint>(&fault);
+            if (joint != nullptr && joint->before > 0) {
+                shares[{joint->string, joint->before - 1, joint->before}] += belief.shares[h];
+            }
+        }
+    }
+    for (const auto& [plug, share] : shares) {
+        if (share > worthATest) {
+            plugs.push_back(plug);
+        }
+    }
+    return plugs;
+}
+
 /// Open LEDs only, for splitting.
 LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
     std::vector<Hypothesis> opens = belief.hypotheses;
@@ -239,6 +266,22 @@ Text verdictOf(const CaseModel& model, const Assessment& assessment) {
     return text::joined(verdict, "; ");
 }
 
+/// Where an explanation shows itself, of several feeds the first.
+int feedOf(const CaseModel& model, const Hypothesis& hypothesis) {
+    if (hypothesis.feed != Hypothesis::everyFeed) {
+        return hypothesis.feed;
+    }
+    const auto& set = model.backlight();
+    if (hypothesis.faults.empty() || set.feeds.size() == 1) {
+        return 0;
+    }
+    const auto& first = hypothesis.faults.front();
+    const auto* leds = faults::asLeds(first);
+    const int channel = leds != nullptr ? model.partition().cells()[std::size_t(leds->cell)].string.channel
+                                        : backlight::wholeStrip(set, faults::stripOf(first, set)).string.channel;
+    return set.channels[std::size_t(channel)].feed;
+}
+
 void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         result.diagnosis.shareOfSuspect[model.knowledge().suspects[belief.hypotheses[h].suspect].id] +=
@@ -254,8 +297,8 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     const auto best = std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin();
     const Hypothesis& likeliest = belief.hypotheses[std::size_t(best)];
     const auto& suspect = model.knowledge().suspects[likeliest.suspect];
-    result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], model.knowledge().behaviourOf(suspect).stage,
-                        model.madeOf(likeliest), model.placed(likeliest)};
+    result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], feedOf(model, likeliest),
+                        model.knowledge().behaviourOf(suspect).stage, model.madeOf(likeliest), model.placed(likeliest)};
     std::set<int> strips;
     result.diagnosis.failedCount = faults::faultyLedCount(likeliest.faults);
     if (model.backlight().isDescribed) {
@@ -296,14 +339,16 @@ bool tellLittle(const std::vector<Probe>& probes) {
 }
 
 /// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends
-/// and that hold together what a verdict needs; empty when there are none.
+/// and that hold together what a verdict needs, or two places of one in the panel; empty when there are none.
 Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
     constexpr double worthNaming = 0.05;
+    constexpr std::size_t mostPlaces = 2;
     for (const auto& repair : knowledge.repairs) {
-        if (repair.opensPanel || repair.stopGap || repair.writesOff) {
+        if (repair.stopGap || repair.writesOff || (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
             continue;
         }
         double share = 0;
+        bool isPlaced = true;
         std::vector<Text> titles;
         for (const auto& suspect : assessment.suspects) {
             const bool isMended =
@@ -311,45 +356,101 @@ Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
             share += isMended ? suspect.share : 0;
             if (isMended && suspect.share > worthNaming) {
                 titles.push_back(suspect.title);
+                isPlaced = isPlaced && suspect.placeKnown;
             }
         }
-        if (share >= sureShare) {
+        // In the panel it must be known where: one place or the one beside it.
+        if (share >= sureShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
             return text::joined(titles, " / ");
         }
     }
     return {};
 }
 
-/// Strips of an open panel that hold nothing located and that no tester has lit as a whole: a minute each, before the
-/// panel is closed over a second fault (common practice, no source).
-std::vector<int> untestedStrips(const job::Job& job, const std::vector<job::Entry>& standing,
-                                const std::vector<int>& faulty) {
-    std::vector<int> untested;
-    if (!job.panelOpen || !job.set.backlight.isDescribed) {
-        return untested;
+/// Whether it is as good as sure that no LED is faulty but those located.
+bool holdsNothingElse(const CaseModel& model, const Belief& belief, const Assessment& assessment) {
+    double share = 0;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        const auto& all = belief.hypotheses[h].faults;
+        const bool isLocated = std::all_of(all.begin(), all.end(), [&](const auto& fault) {
+            const auto* leds = faults::asLeds(fault);
+            if (leds == nullptr) {
+                return true;
+            }
+            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
+            return std::all_of(cell.positions.begin(), cell.positions.end(), [&](int position) {
+                const auto place = model.partition().placeOf(cell, position);
+                return std::find(assessment.located.begin(), assessment.located.end(), place) !=
+                       assessment.located.end();
+            });
+        });
+        share += isLocated ? belief.shares[h] : 0;
     }
-    for (int strip = 0; strip < int(job.set.backlight.strips.size()); ++strip) {
-        bool lit = true;
-        for (const auto& part : backlight::runsOnStrip(job.set.backlight, strip)) {
-            std::vector<bool> covered(std::size_t(part.count()), false);
-            for (const auto& entry : standing) {
-                const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
-                if (taken == nullptr || taken->run.string != part.string ||
-                    taken->minus != backlight::TesterProbe::Minus::EndOfRun) {
-                    continue;
+    return assessment.located.empty() || share >= sureShare;
+}
+
+/// Whether a tester across LEDs made them conduct.
+bool conducts(const evidence::TesterTaken& taken) {
+    return taken.lit.value_or(0) > 0 || (taken.volts && *taken.volts < reachedShare * taken.setting.limitVolts);
+}
+
+/// The stretches of a run between LEDs that are known to be open and keep it dark.
+std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, const backlight::Run& run,
+                                     const Assessment& assessment) {
+    const auto order = backlight::ledsInOrder(backlight, run.string);
+    const auto& strip = backlight.strips[std::size_t(order[std::size_t(run.first)].strip)];
+    std::set<int> open;
+    for (std::size_t i = 0; i < assessment.located.size(); ++i) {
+        const auto at = std::find(order.begin(), order.end(), assessment.located[i]);
+        const bool isOpen = assessment.locatedAs[i] == LedFault::GroupOpen ||
+                            (assessment.locatedAs[i] == LedFault::Open && strip.parallel * strip.chains == 1);
+        if (at != order.end() && isOpen) {
+            const int position = int(at - order.begin());
+            const auto step = backlight::probeable(backlight, {run.string, position, position});
+            for (int beside = step.first; beside <= step.last; ++beside) {
+                open.insert(beside);
+            }
+        }
+    }
+    std::vector<backlight::Run> parts;
+    int first = run.first;
+    for (int position = run.first; position <= run.last + 1; ++position) {
+        if (position > run.last || open.contains(position)) {
+            if (position > first) {
+                parts.push_back({run.string, first, position - 1});
+            }
+            first = position + 1;
+        }
+    }
+    return parts;
+}
+
+/// Strips of an open panel that no tester has lit as a whole, and of one with an open LED what lies on either side of
+/// it: a minute each, before the panel is closed over a second fault (common practice, no source).
+std::vector<backlight::Run> untestedRuns(const job::Job& job, const std::vector<job::Entry>& standing,
+                                         const Assessment& assessment) {
+    std::vector<backlight::Run> untested;
+    const auto& set = job.set.backlight;
+    /// Lit, or put to the tester by itself: what it said then is in the belief.
+    const auto isTested = [&](const backlight::Run& part, int position) {
+        return std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
+            const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+            return taken != nullptr && taken->run.string == part.string &&
+                   taken->minus == backlight::TesterProbe::Minus::EndOfRun && taken->run.contains(position) &&
+                   (conducts(*taken) || taken->run == part);
+        });
+    };
+    for (int strip = 0; job.panelOpen && set.isDescribed && strip < int(set.strips.size()); ++strip) {
+        for (const auto& whole : backlight::runsOnStrip(set, strip)) {
+            for (const auto& part : litParts(set, whole, assessment)) {
+                bool tested = true;
+                for (int position = part.first; position <= part.last; ++position) {
+                    tested = tested && isTested(part, position);
                 }
-                const bool conducts =
-                    taken->lit.value_or(0) > 0 || (!taken->lit && taken->volts.value_or(taken->setting.limitVolts) <
-                                                                      reachedShare * taken->setting.limitVolts);
-                for (int position = part.first; position <= part.last && conducts; ++position) {
-                    covered[std::size_t(position - part.first)] =
-                        covered[std::size_t(position - part.first)] || taken->run.contains(position);
+                if (!tested) {
+                    untested.push_back(part);
                 }
             }
-            lit = lit && std::find(covered.begin(), covered.end(), false) == covered.end();
-        }
-        if (!lit && std::find(faulty.begin(), faulty.end(), strip) == faulty.end()) {
-            untested.push_back(strip);
         }
     }
     return untested;
@@ -370,30 +471,41 @@ driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
     return driver::Quantities::mixed(parts, weights);
 }
 
-/// The upper end of what a voltage may be, V.
-double upperEnd(const driver::Quantities& known, driver::Reference of) {
+/// The upper end of where the drivers may give up, V.
+double highestOverVolts(const driver::Quantities& known, std::size_t feeds) {
     constexpr double sigmas = 2;
-    return known.value(of) * std::exp(sigmas * known.spread(of));
+    constexpr auto overVolts = driver::Reference::OverVolts;
+    double highest = 0;
+    for (int feed = 0; feed < int(feeds); ++feed) {
+        highest = std::max(highest, known.value(overVolts, feed) * std::exp(sigmas * known.spread(overVolts, feed)));
+    }
+    return highest;
 }
 
 /// What a healthy set would read, as far as that has been learned. What was computed from described strips stays.
 driver::DriverReference referenceOf(const backlight::Backlight& backlight, driver::DriverReference reference,
                                     const driver::Quantities& known) {
-    reference.overVolts = known.value(driver::Reference::OverVolts);
-    if (!backlight.isDescribed) {
-        const double volts = known.value(driver::Reference::Strings);
-        reference.labelScale *= volts / reference.stringVolts;
-        reference.stringVolts = volts;
-        reference.relativeSigma = known.spread(driver::Reference::Strings);
+    for (std::size_t feed = 0; feed < reference.size(); ++feed) {
+        auto& own = reference[feed];
+        own.overVolts = known.value(driver::Reference::OverVolts, int(feed));
+        if (!backlight.isDescribed) {
+            const double volts = known.value(driver::Reference::Strings, int(feed));
+            own.labelScale *= volts / own.stringVolts;
+            own.stringVolts = volts;
+            own.relativeSigma = known.spread(driver::Reference::Strings, int(feed));
+        }
     }
     return reference;
 }
 
 /// LED+ in regulation to be reckoned with, V.
 double workingVolts(const driver::DriverReference& reference) {
-    const bool isKnown =
-        driver::isKnownWellEnough(reference.stringVolts, reference.relativeSigma * reference.stringVolts);
-    return reference.stringVolts * (isKnown ? 1 : std::exp(2 * reference.relativeSigma));
+    double highest = 0;
+    for (const auto& own : reference) {
+        const bool isKnown = driver::isKnownWellEnough(own.stringVolts, own.relativeSigma * own.stringVolts);
+        highest = std::max(highest, own.stringVolts * (isKnown ? 1 : std::exp(2 * own.relativeSigma)));
+    }
+    return highest;
 }
 
 /// Whether outside and board have said what they can, and the rest is up to strips that nobody has described.
@@ -412,18 +524,21 @@ std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::
     using driver::Reference;
     const auto& driver = backlight.driver;
     std::vector<Known> result;
-    for (const auto& [what, isTold] : {std::pair(Reference::Idle, driver.idleVolts.has_value()),
-                                       {Reference::Strings, backlight.ledPlusLabel.has_value()},
-                                       {Reference::OverVolts, driver.ovpRatio.has_value()},
-                                       {Reference::Sink, driver.headroomVolts.has_value()}}) {
-        const double volts = known.value(what);
-        const double sigma = known.spread(what) * volts;
-        const auto from = isTold                                                ? Known::From::Description
-                          : !driver::isKnownWellEnough(volts, sigma)            ? Known::From::NotYet
-                          : known.spread(what) < narrowed * before.spread(what) ? Known::From::Readings
-                                                                                : Known::From::Computed;
-        result.push_back({what, from, volts, sigma});
+    const auto add = [&](Reference what, int feed, bool isTold) {
+        const double volts = known.value(what, feed);
+        const double spread = known.spread(what, feed);
+        const auto from = isTold                                              ? Known::From::Description
+                          : !driver::isKnownWellEnough(volts, spread * volts) ? Known::From::NotYet
+                          : spread < narrowed * before.spread(what, feed)     ? Known::From::Readings
+                                                                              : Known::From::Computed;
+        result.push_back({what, from, volts, spread * volts, feed});
+    };
+    add(Reference::Idle, 0, driver.idleVolts.has_value());
+    for (int feed = 0; feed < int(backlight.feeds.size()); ++feed) {
+        add(Reference::Strings, feed, backlight.feeds[std::size_t(feed)].labelVolts.has_value());
+        add(Reference::OverVolts, feed, driver.ovpRatio.has_value());
     }
+    add(Reference::Sink, 0, driver.headroomVolts.has_value());
     return result;
 }
 
@@ -433,15 +548,18 @@ void expect(CaseModel& model, const job::Job& job, const driver::Quantities& kno
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         demands.push_back(backlight::demandOf(job.set.backlight, channel, {}));
     }
-    const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, model.knowledge().healthy());
+    const std::vector behaviours(job.set.backlight.feeds.size(), &model.knowledge().healthy());
+    const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, behaviours);
     LearningTree learning{driver::Learning(known)};
     int node = LearningTree::root;
     Explained healthySet(model, healthy, Explained::Board{forecast, learning, node});
     for (const auto& test : model.knowledge().tests) {
-        for (int channel = 0; test.form == Form::Volts && channel < (test.perChannel ? int(demands.size()) : 1);
-             ++channel) {
-            if (const auto volts = healthySet.volts({test.id, channel})) {
-                result.expectedVolts[{test.id, channel}] = driver::bandOf(*volts);
+        if (test.form != knowledge::Form::Volts) {
+            continue;
+        }
+        for (const auto& asked : evidence::placesOf(test, job.set.backlight)) {
+            if (const auto volts = healthySet.volts(asked)) {
+                result.expectedVolts[asked] = driver::bandOf(*volts);
             }
         }
     }
@@ -506,18 +624,20 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
             doubtful.push_back(e);
         }
     }
-    if (doubtful.size() > mostDoubtful) {
-        doubtful.erase(doubtful.begin(), doubtful.end() - std::ptrdiff_t(mostDoubtful));
+    const auto toldEachTime = std::max<std::size_t>(1, belief.weighed * standing.size());
+    const auto most = std::clamp<std::size_t>(mostToldAnew / toldEachTime, 1, mostDoubtful);
+    if (doubtful.size() > most) {
+        doubtful.erase(doubtful.begin(), doubtful.end() - std::ptrdiff_t(most));
     }
     Misfit misfit;
-    double most = belief.evidence + worseThanAGuess;
+    double likeliest = belief.evidence + worseThanAGuess;
     for (const auto e : doubtful) {
         auto rest = standing;
         rest.erase(rest.begin() + std::ptrdiff_t(e));
         CaseModel without(job.set.backlight, model.knowledge(), partitionFor(job, rest), stop);
         const double evidence = infer(without, rest).evidence + told(*none, e);
-        if (evidence >= most) {
-            most = evidence;
+        if (evidence >= likeliest) {
+            likeliest = evidence;
             const evidence::Scene scene{job.set.backlight, model.knowledge()};
             misfit = {
                 say("{}: {}", evidence::titleOf(standing[e].what, scene), evidence::describe(standing[e].what, scene)),
@@ -536,12 +656,41 @@ std::optional<evidence::Question> againFor(const std::optional<Misfit>& misfit,
 
 }  // namespace
 
+backlight::DriverSpec withLearned(backlight::DriverSpec driver, const std::vector<Known>& thisSet) {
+    using driver::Reference;
+    namespace limits = backlight::limits;
+    /// As a person would write it down, unless no description could say it.
+    const auto keep = [](std::optional<double>& told, double learned, double step, const format::Range& range) {
+        const double rounded = std::round(learned / step) * step;
+        told = range.contains(rounded) ? std::optional(rounded) : told;
+    };
+    const Known* strings = nullptr;
+    for (const auto& known : thisSet) {
+        if (known.feed != 0) {
+            continue;
+        }
+        strings = known.what == Reference::Strings && known.from != Known::From::NotYet ? &known : strings;
+        if (known.from != Known::From::Readings) {
+            continue;
+        }
+        if (known.what == Reference::Idle) {
+            keep(driver.idleVolts, known.volts, 0.1, limits::idleVolts);
+        } else if (known.what == Reference::Sink) {
+            keep(driver.headroomVolts, known.volts, 0.1, limits::headroomVolts);
+        } else if (known.what == Reference::OverVolts && strings != nullptr) {
+            keep(driver.ovpRatio, known.volts / strings->volts, 0.01, limits::ovpRatio);
+        }
+    }
+    return driver;
+}
+
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options) {
     Assessment result;
     const auto standing = job::standingEntries(job, job::Phase::Before);
     CaseModel model(job.set.backlight, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
-    const auto runs = candidateRuns(job.set.backlight, openSharesOf(model, belief), standing);
+    const auto runs =
+        candidateRuns(job.set.backlight, openSharesOf(model, belief), standing, suspectedPlugs(model, belief));
     for (const auto& run : runs) {
         belief = refine(model, std::move(belief), run);
     }
@@ -551,7 +700,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.suspects = sharesOf(model, belief, job, standing);
     diagnose(model, belief, result);
     if (!result.found.empty() && result.suspects.front().side == knowledge::Side::Leds) {
-        result.untested = untestedStrips(job, standing, result.diagnosis.failedStrips);
+        result.untested = untestedRuns(job, standing, result);
     }
     result.misfit = misfitOf(job, model, belief, standing, options.stop);
     result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing));
@@ -561,7 +710,8 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     if (result.found.empty() && !result.misfit && tellLittle(result.probes)) {
         result.found = groupOf(knowledge, result);
     }
-    result.verdict = result.untested.empty() && !result.misfit ? result.found : Text();
+    const bool isAll = tellLittle(result.probes) || holdsNothingElse(model, belief, result);
+    result.verdict = result.untested.empty() && !result.misfit && isAll ? result.found : Text();
     result.wantsStrips = !job.set.backlight.isDescribed && !result.misfit && onlyStripsTellMore(result);
     const auto known = learnt(model, belief);
     result.thisSet = knownOf(job.set.backlight, model.nothingLearnt().known(), known);
@@ -569,8 +719,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
     result.reference = referenceOf(job.set.backlight, result.reference, known);
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
-    result.cautions = safety::cautionsFor(
-        {workingVolts(result.reference), upperEnd(known, driver::Reference::OverVolts), job.bench.tester.limitVolts});
+    result.cautions =
+        safety::cautionsFor({workingVolts(result.reference), highestOverVolts(known, result.reference.size()),
+                             job.bench.tester.limitVolts});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
     result.soak = judgeSoak(job, result.proof);
     return result;

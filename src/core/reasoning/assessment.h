@@ -58,6 +58,7 @@ struct Probe {
 /// far as that is known.
 struct Likeliest {
     text::Text title;
+    int feed = 0;                    ///< where it shows itself; of several the first
     driver::StageChange driver;      ///< what is wrong on its side of the plug
     backlight::Backlight backlight;  ///< with a strip of another type where it has one
     backlight::Faults strings;
@@ -71,7 +72,12 @@ struct Known {
     From from = From::NotYet;
     double volts = 0;       ///< median
     double sigmaVolts = 0;  ///< one sigma
+    int feed = 0;           ///< whose
 };
+
+/// A driver's description with what readings have taught of it, for the next set of its kind. \p thisSet is that of an
+/// assessment: of each feed, the strings before the over-voltage level.
+backlight::DriverSpec withLearned(backlight::DriverSpec driver, const std::vector<Known>& thisSet);
 
 /// Readings that no explanation fits together.
 struct Misfit {
@@ -89,14 +95,14 @@ struct Assessment {
     std::vector<double> locatedShares;                  ///< how likely it is that
     std::optional<Misfit> misfit;                       ///< to be cleared up before there is a verdict
     text::Text found;                                   ///< what is known to be wrong, empty while it cannot tell
-    std::vector<int> untested;                          ///< strips in the open panel that no tester has lit yet
+    std::vector<backlight::Run> untested;               ///< stretches of the open panel that no tester has lit yet
     bool wantsStrips = false;                           ///< only strips that nobody has described can tell more
-    text::Text verdict;                                 ///< what was found, once no strip is left untested
+    text::Text verdict;                                 ///< what was found, once nothing is left untested
     std::map<int, evidence::Expectation> expectations;  ///< by entry id, of entries that are voltages
     std::map<evidence::Measured::Question, driver::Band> expectedVolts;  ///< of a healthy set
     std::vector<double> expectedStripVolts;                              ///< at the bench tester's current, by strip
-    std::vector<Known> thisSet;         ///< idle, LED+ in regulation, over-voltage level, LED−
-    driver::DriverReference reference;  ///< its over-voltage level as far as that is known
+    std::vector<Known> thisSet;         ///< idle, LED−, and of each feed LED+ in regulation and over-voltage level
+    driver::DriverReference reference;  ///< by feed; over-voltage levels as far as they are known
     Likeliest likeliest;
     repair::Diagnosis diagnosis;
     repair::FixPlan plan;

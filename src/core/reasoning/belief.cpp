@@ -20,13 +20,13 @@ using text::Text;
 
 namespace {
 
-constexpr std::size_t beam = 32;
+constexpr std::size_t beam = 24;
 constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty LEDs
-constexpr double dropBelow = 1e-8;
+constexpr double dropBelow = 1e-6;
 /// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
 /// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
-constexpr double tooRare = 22;
-constexpr double hopeless = 30;
+constexpr double tooRare = 16;
+constexpr double hopeless = 20;
 /// Single faults that larger sets are built from, the likeliest ones.
 constexpr std::size_t mostExtensions = 512;
 /// Sets of more than `shallow` faulty LEDs are built only from those that are no further behind the best: more faults
@@ -39,7 +39,7 @@ constexpr int shallow = 4;
 /// than the one before as 4 are than 3 (common practice, no source: shorts come in groups, age comes to many).
 constexpr double howMany[backlight::ledFaultKinds][4] = {
     {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10},   {0.80, 0.15, 0.04, 0.01}, {0.75, 0.18, 0.05, 0.02},
-    {0.75, 0.18, 0.05, 0.02},   {0.93, 0.06, 0.008, 0.002}, {0.40, 0.30, 0.18, 0.12}};
+    {0.75, 0.18, 0.05, 0.02},   {0.93, 0.06, 0.008, 0.002}, {0.40, 0.30, 0.18, 0.12}, {0.88, 0.10, 0.015, 0.005}};
 double logShareOfCount(int kind, int count) {
     const auto& shares = howMany[kind];
     if (count < 4) {
@@ -79,7 +79,7 @@ public:
                 suspectOfFault_[int(*fault)] = s;
             }
         }
-        titleOfPlaces_.resize(model.knowledge().suspects.size());
+        titleOfPlaces_.resize(model.knowledge().suspects.size() * (model.backlight().feeds.size() + 1));
         touched_.resize(model.partition().cells().size());
         const int leds = model.backlight().ledCount();
         for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
@@ -109,6 +109,8 @@ public:
         }
         unsound_.insert(unsound_.end(), ofTheBoard_.begin(), ofTheBoard_.end());
         all_.insert(all_.end(), ofTheBoard_.begin(), ofTheBoard_.end());  // those that need a forecast come last
+        highestAhead_.assign(ofTheBoard_.size(), -INFINITY);
+        highestAhead_.push_back(0);
         findTouched();
     }
 
@@ -132,7 +134,7 @@ private:
             h.suspect = s;
             h.logPrior = logWeight(s);
             if (kind == StringFault::None) {
-                add(h);
+                addOnFeeds(h, model_.knowledge().suspects[s].ofAllFeeds);
                 continue;
             }
             const auto candidates = faults::candidatesFor(kind, model_.backlight());
@@ -141,6 +143,20 @@ private:
                 h.faults.assign(1, candidate);
                 add(h);
             }
+        }
+    }
+
+    /// What is wrong on the driver's side: upstream of all feeds, or in the driver of one of several.
+    void addOnFeeds(Hypothesis h, double ofAll) {
+        const int feeds = int(model_.backlight().feeds.size());
+        const double logPrior = h.logPrior;
+        h.logPrior = logPrior + (feeds > 1 ? std::log(ofAll) : 0);
+        if (feeds == 1 || ofAll > 0) {
+            add(h);
+        }
+        for (h.feed = 0; feeds > 1 && ofAll < 1 && h.feed < feeds; ++h.feed) {
+            h.logPrior = logPrior + std::log((1 - ofAll) / feeds);
+            add(h);
         }
     }
 
@@ -383,11 +399,13 @@ private:
         const std::size_t last = entries_.size() - 1;
         double ofLast = entries_.empty() ? 0 : before[last];
         double log = h.logPrior + base.readings - ofLast;
-        double ahead = 0;
+        double ahead = highestAhead_.front();
         for (const auto e : changed) {
             (e == last ? ofLast : log) -= before[e];
-            (e == last ? ofLast : ahead) += highestLogs_[e];
+            ofLast += e == last ? highestLogs_[e] : 0;
+            ahead += e == last || needsForecast(entries_[e]) ? 0 : highestLogs_[e];
         }
+        const std::size_t firstOfTheBoard = changed.size() - ofTheBoard_.size();
         auto& logs = logsOfOne_;
         for (std::size_t i = 0; i < changed.size(); ++i) {
             const auto e = changed[i];
@@ -399,6 +417,10 @@ private:
                 ofLast = logs[i];
             } else {
                 log += logs[i];
+            }
+            if (i >= firstOfTheBoard) {
+                ahead = highestAhead_[i - firstOfTheBoard + 1];
+            } else if (e != last) {
                 ahead -= highestLogs_[e];
             }
             const double reach = log + ahead;
@@ -410,6 +432,11 @@ private:
         }
         for (std::size_t i = 0; i < changed.size(); ++i) {
             highestLogs_[changed[i]] = std::max(highestLogs_[changed[i]], logs[i]);
+        }
+        double toTheEnd = 0;
+        for (std::size_t i = ofTheBoard_.size(); i-- > 0;) {
+            toTheEnd += ofTheBoard_[i] == last ? 0 : logs[firstOfTheBoard + i];
+            highestAhead_[i] = std::max(highestAhead_[i], toTheEnd);
         }
         best_ = std::max(best_, log);
         bestWithLast_ = std::max(bestWithLast_, log + ofLast);
@@ -449,6 +476,13 @@ private:
     /// An explanation without faulty LEDs; entries that any sound LEDs answer alike are not asked again.
     void add(Hypothesis h) {
         const bool isSound = faults::leaveLedsSound(h.faults) && !kindOf(h).isNoneOfThese;
+        ++weighed_;
+        for (auto& look : looks_) {
+            if (!isSound) {
+                look.conducts = model_.conducts(look.run, h);
+                look.weighed = weighed_;
+            }
+        }
         add(h, healthy_, isSound ? unsound_ : all_);
     }
 
@@ -457,7 +491,7 @@ private:
             return logOfForecast(entry, h);
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
-        const bool isKnown = look != nullptr && look->weighed == weighed_ && faults::faultyLedCount(h.faults) > 0;
+        const bool isKnown = look != nullptr && look->weighed == weighed_;
         return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
@@ -500,7 +534,9 @@ private:
         }
         std::sort(places.begin(), places.end());
         places.erase(std::unique(places.begin(), places.end()), places.end());
-        const auto [entry, isNew] = titleOfPlaces_[std::size_t(h.suspect)].try_emplace(places, 0);
+        const std::size_t feeds = model_.backlight().feeds.size() + 1;
+        auto& titles = titleOfPlaces_[std::size_t(h.suspect) * feeds + std::size_t(h.feed - Hypothesis::everyFeed)];
+        const auto [entry, isNew] = titles.try_emplace(places, 0);
         if (isNew) {
             entry->second = newTitle(belief, h);
         }
@@ -542,6 +578,7 @@ private:
             }
         }
         kept.likelihoods = std::move(result_.likelihoods);
+        kept.weighed = weighed_;
         kept.evidence = highest - std::log(*std::max_element(shares.begin(), shares.end()));
         for (auto* all : {&kept.shares, &kept.previousShares}) {
             const double sum = std::accumulate(all->begin(), all->end(), 0.0);
@@ -561,7 +598,8 @@ private:
     std::vector<std::pair<std::size_t, double>> differing_;  ///< of the explanation that is being kept
     std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
     std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty LEDs; into the belief's titles
-    std::vector<std::unordered_map<FaultList, int, SetHash>> titleOfPlaces_;  ///< by suspect; into the belief's titles
+    std::vector<std::unordered_map<FaultList, int, SetHash>>
+        titleOfPlaces_;                    ///< by suspect and feed; into the belief's titles
     std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
     std::vector<std::size_t> ofTheBoard_;  ///< those alone
     std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
@@ -578,6 +616,8 @@ private:
     double levelFloor_ = INFINITY;      ///< of the sets of faulty LEDs, from here on one is extended further
     bool judges_ = false;               ///< single LED faults are all weighed first, to know what readings can say
     std::vector<double> highestLogs_;   ///< of each entry, what the explanation says that it fits best
+    std::vector<double>
+        highestAhead_;  ///< of the readings of the board from each on to the end, the last entry left out
     std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
     std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
@@ -621,6 +661,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     fine.titles = std::move(belief.titles);
     fine.likelihoods = std::move(belief.likelihoods);
     fine.evidence = belief.evidence;
+    fine.weighed = belief.weighed;
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
     struct Partial {
         Hypothesis hypothesis;
@@ -632,6 +673,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         Hypothesis& coarse = belief.hypotheses[h];
         const auto keep = [&](Hypothesis& hypothesis, double share) {
+            std::sort(hypothesis.faults.begin(), hypothesis.faults.end());  // those of one cell side by side again
             fine.hypotheses.push_back(std::move(hypothesis));
             fine.shares.push_back(belief.shares[h] * share);
             fine.previousShares.push_back(belief.previousShares[h] * share);
@@ -723,7 +765,8 @@ Text titleWithoutPlace(const CaseModel& model, const Hypothesis& hypothesis) {
 Text titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
     const auto& suspect = model.knowledge().suspects[hypothesis.suspect];
     if (hypothesis.faults.empty()) {
-        return suspect.title;
+        return hypothesis.feed == Hypothesis::everyFeed ? suspect.title
+                                                        : say("{}, feed {}", suspect.title, hypothesis.feed + 1);
     }
     if (!model.backlight().isDescribed) {
         return titleWithoutPlace(model, hypothesis);

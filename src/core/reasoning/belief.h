@@ -17,7 +17,8 @@ struct Belief {
     std::vector<int> titleOf;            ///< into titles, by hypothesis
     std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
     Likelihoods likelihoods;
-    double evidence = 0;  ///< natural log of the probability of the entries under all explanations together
+    double evidence = 0;      ///< natural log of the probability of the entries under all explanations together
+    std::size_t weighed = 0;  ///< explanations that were looked at, kept or not
 };
 
 /// Bayes' rule over single faults and combinations of any number of faulty LEDs. Entries are independent given the
@@ -25,7 +26,7 @@ struct Belief {
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
 /// each level are kept for the next, if they are not hopeless, until no set is worth another fault. Explanations below
-/// a share of 1e-8, before and after the last entry, are dropped.
+/// a share of 1e-6, before and after the last entry, are dropped.
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
 
 /// The same belief over a finer partition. No reading tells the new parts apart, so each fault falls into either part

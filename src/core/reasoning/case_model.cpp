@@ -34,7 +34,7 @@ std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
 }
 
 std::size_t CaseModel::ForecastKeyHash::operator()(const ForecastKey& key) const {
-    std::size_t hash = std::size_t(key.behaviour);
+    std::size_t hash = std::size_t(key.behaviour * (int(backlight::limits::feeds) + 1) + key.feed + 1);
     boost::hash_range(hash, key.demands.begin(), key.demands.end());
     return hash;
 }
@@ -271,6 +271,7 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
     addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
         deviation.string = cell.string.string;
         deviation.position = places ? position : -1;
+        deviation.fault = backlight::atWork(deviation.fault);
         return cell.string.channel == channel;
     });
     if (key.isHealthy() && healthy != nullptr) {
@@ -306,13 +307,19 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
         }
     }
     key.behaviour = suspect.behaviour;
+    key.feed = hypothesis.feed;
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
         demandsOfOne_.resize(key.demands.size());
         for (std::size_t channel = 0; channel < key.demands.size(); ++channel) {
             demandsOfOne_[channel] = *key.demands[channel];
         }
-        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, knowledge_.behaviourOf(suspect)));
+        std::vector<const driver::Behaviour*> behaviours(backlight_.feeds.size(), &knowledge_.healthy());
+        for (int feed = 0; feed < int(behaviours.size()); ++feed) {
+            const bool behavesSo = hypothesis.feed == Hypothesis::everyFeed || hypothesis.feed == feed;
+            behaviours[std::size_t(feed)] = behavesSo ? &knowledge_.behaviourOf(suspect) : &knowledge_.healthy();
+        }
+        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, behaviours));
     }
     return entry->second;
 }
@@ -347,13 +354,15 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
     key.circuit = place.circuit;
     addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {
         deviation.bridged = bridged(cell);
+        deviation.fault = backlight::onTester(deviation.fault);
         deviation.position = places ? position : -1;
         return cell.string == run.string && (run.contains(position) || (toChassis && position > run.last));
     });
     int dark = 0;
     for (const auto& fault : hypothesis.faults) {
         if (const auto* leds = faults::asLeds(fault)) {
-            const bool counts = leds->fault == LedFault::Dark && locate::inside(partition_.cells()[leds->cell], run);
+            const bool counts = backlight::onTester(leds->fault) == LedFault::Dark &&
+                                locate::inside(partition_.cells()[leds->cell], run);
             dark += counts ? leds->count : 0;
         } else if (const auto sign = faults::signOnBench(fault, wiring_, {probe, place.atThePlug, places})) {
             key.signs.push_back(*sign);
@@ -429,7 +438,7 @@ double CaseModel::logLikelihood(const evidence::Observation& what, const Hypothe
 }
 
 std::optional<driver::VoltsForecast> Explained::volts(const evidence::VoltsAsked& asked) const {
-    const auto* modes = board_->forecast.of(asked.test, asked.channel);
+    const auto* modes = board_->forecast.of(asked.test, {asked.channel, asked.feed});
     const auto& known = board_->learning.at(board_->node).known();
     const bool isKnown = modes != nullptr && std::all_of(modes->begin(), modes->end(), [&](const auto& mode) {
                              const auto volts = known.of(mode.volts);
@@ -439,7 +448,7 @@ std::optional<driver::VoltsForecast> Explained::volts(const evidence::VoltsAsked
 }
 
 double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) {
-    const auto* modes = board_->forecast.of(asked.test, asked.channel);
+    const auto* modes = board_->forecast.of(asked.test, {asked.channel, asked.feed});
     if (modes == nullptr) {
         return 0;
     }

@@ -6,6 +6,7 @@
 #include <deque>
 #include <exception>
 #include <map>
+#include <memory_resource>
 #include <optional>
 #include <stop_token>
 #include <unordered_map>
@@ -33,8 +34,11 @@ public:
 
 /// One complete explanation: which suspect, and where in the strings.
 struct Hypothesis {
+    static constexpr int everyFeed = -1;
+
     int suspect = 0;           ///< into Knowledge::suspects; of the likeliest LED fault when there are several
     faults::FaultList faults;  ///< rising
+    int feed = everyFeed;      ///< which of several LED+ has what is wrong on the driver's side
     int forecast = -1;         ///< of its board readings, by CaseModel::forecastIndex()
     double logPrior = 0;       ///< of all the LED choices that the cell counts stand for together
 };
@@ -143,6 +147,7 @@ private:
     struct ForecastKey {
         std::vector<const backlight::ChannelDemand*> demands;  ///< into demands_, by channel
         int behaviour = 0;                                     ///< into Knowledge::behaviours
+        int feed = Hypothesis::everyFeed;                      ///< that behaves so; the others are healthy
         bool operator==(const ForecastKey&) const = default;
     };
     struct ForecastKeyHash {
@@ -181,7 +186,8 @@ private:
     std::vector<int> specOfStrip_;
     std::vector<std::vector<Step>> steps_;  ///< by string index and position
     std::vector<int> circuitOfChannel_;
-    std::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_;
+    std::pmr::monotonic_buffer_resource memory_;  ///< of what is only added to
+    std::pmr::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_{&memory_};
     std::vector<const backlight::ChannelDemand*>
         healthyDemands_;  ///< into demands_, by circuitOfChannel_, once asked for
     std::vector<const backlight::ChannelDemand*> soundDemands_;  ///< by channel, once asked for
@@ -193,8 +199,8 @@ private:
     LearningTree learning_;
     std::deque<driver::DriverForecast> forecasts_;  ///< they stay where they are
     std::unordered_map<int, int> learnt_;           ///< node of learning_ by forecast
-    std::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_;
-    std::unordered_map<Key, TesterForecast, KeyHash> testers_;
+    std::pmr::unordered_map<ForecastKey, int, ForecastKeyHash> forecastIndex_{&memory_};
+    std::pmr::unordered_map<Key, TesterForecast, KeyHash> testers_{&memory_};
     struct ProbeHash {
         std::size_t operator()(const backlight::TesterProbe& probe) const;
     };

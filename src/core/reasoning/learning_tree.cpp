@@ -36,8 +36,9 @@ LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driv
     }
     const auto [entry, isNew] = steps_.try_emplace({node, alike->second, shape, volts, rest});
     if (isNew) {
-        nodes_.push_back(at(node));
-        entry->second = {int(nodes_.size()) - 1, nodes_.back().take(modes, shape, volts, rest)};
+        auto [next, log] = at(node).after(modes, shape, volts, rest);
+        nodes_.push_back(std::move(next));
+        entry->second = {int(nodes_.size()) - 1, log};
     }
     return entry->second;
 }

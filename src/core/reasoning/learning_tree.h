@@ -1,6 +1,7 @@
 #pragma once
 
 #include <deque>
+#include <memory_resource>
 #include <unordered_map>
 #include <unordered_set>
 
@@ -40,9 +41,10 @@ private:
         std::size_t operator()(const driver::Modes& modes) const;
     };
     std::deque<driver::Learning> nodes_;
-    std::unordered_map<Key, Step, KeyHash> steps_;
+    std::pmr::monotonic_buffer_resource memory_;  ///< of what is only added to
+    std::pmr::unordered_map<Key, Step, KeyHash> steps_{&memory_};
     std::unordered_set<driver::Modes, ModesHash> modes_;
-    std::unordered_map<const driver::Modes*, const driver::Modes*> alike_;  ///< into modes_
+    std::pmr::unordered_map<const driver::Modes*, const driver::Modes*> alike_{&memory_};  ///< into modes_
 };
 
 }  // namespace dimglow::reasoning

@@ -73,11 +73,12 @@ struct Bin {
 };
 
 bool sameReading(const Mode& a, const Mode& b) {
+    constexpr double apart = 2.5;  // sigmas of their difference
     if (a.words != nullptr || b.words != nullptr) {
         return a.words == b.words;
     }
     const bool countApart = a.lit >= 0 && b.lit >= 0 && a.lit != b.lit && std::min(a.lit, b.lit) == 0;
-    return a.shape == b.shape && !countApart && std::abs(a.volts - b.volts) < 2 * (a.sigma + b.sigma);
+    return a.shape == b.shape && !countApart && std::abs(a.volts - b.volts) < apart * std::hypot(a.sigma, b.sigma);
 }
 
 /// Pools modes that a meter cannot tell apart, heaviest first.
@@ -149,7 +150,7 @@ Text shapeWords(const Mode& mode) {
 class Ranking {
 public:
     Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing,
-            const std::vector<int>& untested, const std::optional<evidence::Question>& again)
+            const std::vector<Run>& untested, const std::optional<evidence::Question>& again)
         : model_(model), belief_(belief), job_(job), standing_(standing), untested_(untested), again_(again) {
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
             if (belief.shares[h] > ignoreShare) {
@@ -180,13 +181,16 @@ public:
             if (isOnStrips && !model_.backlight().isDescribed) {
                 continue;
             }
-            const int channels = test.perChannel ? int(model_.backlight().channels.size()) : 1;
             switch (test.form) {
                 case Form::Choices:
+                    addQuestion(test, evidence::Answer::Question{test.id});
+                    break;
                 case Form::Light:
+                    addQuestion(test, evidence::LightSeen::Question{});
+                    break;
                 case Form::Volts:
-                    for (int channel = 0; channel < channels; ++channel) {
-                        addQuestion(test, channel);
+                    for (const auto& asked : evidence::placesOf(test, model_.backlight())) {
+                        addQuestion(test, asked);
                     }
                     break;
                 case Form::Tester:
@@ -270,10 +274,7 @@ private:
     }
 
     bool isUntested(const Run& run) const {
-        return std::any_of(untested_.begin(), untested_.end(), [&](int strip) {
-            const auto runs = backlight::runsOnStrip(model_.backlight(), strip);
-            return std::find(runs.begin(), runs.end(), run) != runs.end();
-        });
+        return std::find(untested_.begin(), untested_.end(), run) != untested_.end();
     }
 
     /// Whether a probe comes before what tells more: a doubtful reading taken again, then a strip's minute on the
@@ -289,9 +290,12 @@ private:
                    : 0;
     }
 
-    bool answered(const evidence::Question& question) const {
+    /// Whether it has an answer, or cannot be reached.
+    bool answered(const TestKind& test, const evidence::Question& question) const {
+        const auto missed = evidence::questionOf(evidence::notReached(test.id, question));
         return again_ != question && std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
-                   return evidence::questionOf(e.what) == question;
+                   const auto asked = evidence::questionOf(e.what);
+                   return asked == question || asked == missed;
                });
     }
 
@@ -312,7 +316,7 @@ private:
         return probe;
     }
 
-    std::vector<Mode> modesOf(const TestKind& test, int channel, const Hypothesis& hypothesis) {
+    std::vector<Mode> modesOf(const TestKind& test, const evidence::Question& question, const Hypothesis& hypothesis) {
         std::vector<Mode> modes;
         if (test.form == Form::Choices) {
             const Explained explained(model_, hypothesis, std::nullopt);
@@ -328,7 +332,8 @@ private:
                      {light.flashThenDark, {}, 0, 1, -1, &flash},
                      {light.staysLit, {}, 0, 1, -1, &stays}};
         } else {
-            const auto& modesOfVolts = *model_.forecastOf(hypothesis).of(test.id, channel);
+            const auto& asked = std::get<evidence::VoltsAsked>(question);
+            const auto& modesOfVolts = *model_.forecastOf(hypothesis).of(test.id, {asked.channel, asked.feed});
             for (const auto& mode : inVolts(modesOfVolts, model_.learntUnder(hypothesis.forecast).known())) {
                 constexpr double nearNothing = 1;  // V: it has no shape that anyone would write down
                 const auto shape = mode.volts < nearNothing ? driver::Shape::Steady : mode.shape;
@@ -338,22 +343,18 @@ private:
         return modes;
     }
 
-    void addQuestion(const TestKind& test, int channel) {
-        using evidence::Question;
-        const auto question = test.form == Form::Choices ? Question(evidence::Answer::Question{test.id})
-                              : test.form == Form::Light ? Question(evidence::LightSeen::Question{})
-                                                         : Question(evidence::Measured::Question{test.id, channel});
-        if (answered(question)) {
+    void addQuestion(const TestKind& test, const evidence::Question& question) {
+        if (answered(test, question)) {
             return;
         }
         Probe probe = start(test, question);
-        if (test.perChannel && model_.backlight().channels.size() > 1) {
-            probe.title = say("{} of channel {}", test.title, model_.backlight().channels[channel].label);
+        if (const auto* asked = std::get_if<evidence::VoltsAsked>(&question)) {
+            probe.title = evidence::titleOfVolts(*asked, {model_.backlight(), model_.knowledge()});
         }
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
-            prediction.add(modesOf(test, channel, hypothesis));
+            prediction.add(modesOf(test, question, hypothesis));
         }
         finish(std::move(probe), prediction);
     }
@@ -362,7 +363,7 @@ private:
         const auto& setting = job_.bench.tester;
         const auto& panel = model_.backlight();
         const evidence::TesterTaken::Question question{run, setting, {}, bridged};
-        if (answered(question)) {
+        if (answered(test, question)) {
             return;
         }
         const bool whole = run == backlight::wholeString(panel, run.string);
@@ -429,7 +430,7 @@ private:
     void addChassis(const TestKind& test, const Run& run) {
         const auto& setting = job_.bench.tester;
         const evidence::TesterTaken::Question question{run, setting, backlight::TesterProbe::Minus::Chassis, {}};
-        if (answered(question)) {
+        if (answered(test, question)) {
             return;
         }
         Probe probe = start(test, question);
@@ -671,7 +672,7 @@ private:
     const Belief& belief_;
     const job::Job& job_;
     const std::vector<job::Entry>& standing_;
-    const std::vector<int>& untested_;
+    const std::vector<Run>& untested_;
     const std::optional<evidence::Question>& again_;
     std::vector<Hypothesis> hypotheses_;
     std::vector<int> titles_;
@@ -708,7 +709,7 @@ std::pair<int, int> halfOf(std::span<const double> weights) {
 }  // namespace
 
 std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares,
-                               const std::vector<job::Entry>& standing) {
+                               const std::vector<job::Entry>& standing, const std::vector<Run>& plugs) {
     std::vector<Run> runs;
     if (!backlight.isDescribed) {
         return runs;
@@ -719,6 +720,7 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
             runs.push_back(reachable);
         }
     };
+    std::for_each(plugs.begin(), plugs.end(), add);
     for (const auto& ref : backlight::stringsOf(backlight)) {
         add(backlight::wholeString(backlight, ref));
         const auto order = backlight::ledsInOrder(backlight, ref);
@@ -769,7 +771,7 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
 
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
                               const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
-                              const std::vector<int>& untested, const std::optional<evidence::Question>& again) {
+                              const std::vector<Run>& untested, const std::optional<evidence::Question>& again) {
     return Ranking(model, belief, job, standing, untested, again).run(runs);
 }
 

@@ -8,9 +8,11 @@
 namespace dimglow::reasoning {
 
 /// Runs worth testing next: whole strings from the plug, whole strips, and the halves of where an open LED may be; with
-/// several open LEDs also the halves of each strip and of each run that stayed dark in \p standing.
+/// several open LEDs also the halves of each strip and of each run that stayed dark in \p standing; and each of the
+/// \p plugs between two strips, from the last LED before it to the first after.
 std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight, const LedShares& openShares,
-                                          const std::vector<job::Entry>& standing);
+                                          const std::vector<job::Entry>& standing,
+                                          const std::vector<backlight::Run>& plugs = {});
 
 /// Values every test that is not answered yet, by expected information per minute.
 ///
@@ -20,6 +22,7 @@ std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight,
 /// untested, however little they may tell.
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
                               const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs,
-                              const std::vector<int>& untested, const std::optional<evidence::Question>& again);
+                              const std::vector<backlight::Run>& untested,
+                              const std::optional<evidence::Question>& again);
 
 }  // namespace dimglow::reasoning

@@ -34,37 +34,55 @@ public:
     BoardProof(const job::Job& job, const knowledge::Knowledge& knowledge, const driver::DriverReference& reference,
                const backlight::Faults& left)
         : job_(job), knowledge_(knowledge), after_(job::standingEntries(job, job::Phase::After)) {
+        const double headroom = job.set.backlight.driver.someHeadroomVolts();
+        feeds_.resize(reference.size());
         for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
-            volts_.push_back(backlight::demandOf(job.set.backlight, channel, left).volts * reference.labelScale);
+            const auto feed = std::size_t(job.set.backlight.channels[channel].feed);
+            volts_.push_back(backlight::demandOf(job.set.backlight, channel, left).volts * reference[feed].labelScale);
+            feeds_[feed].running = std::max(feeds_[feed].running, volts_.back() + headroom);
         }
-        running_ = *std::max_element(volts_.begin(), volts_.end()) + job.set.backlight.driver.someHeadroomVolts();
-        slack_ = 2 * reference.relativeSigma * running_;
-        isKnown_ = driver::isKnownWellEnough(running_, reference.relativeSigma * running_);
+        for (std::size_t feed = 0; feed < feeds_.size(); ++feed) {
+            const double sigma = reference[feed].relativeSigma * feeds_[feed].running;
+            feeds_[feed].slack = 2 * sigma;
+            feeds_[feed].isKnown = driver::isKnownWellEnough(feeds_[feed].running, sigma);
+        }
     }
 
-    ProofLine ledPlus() const {
-        return line(driver::ledPlusOn, 0, {running_ - slack_, running_ + slack_}, title(driver::ledPlusOn));
+    ProofLine ledPlus(int feed) const {
+        const auto& own = feeds_[std::size_t(feed)];
+        return line({driver::ledPlusOn, 0, feed}, own, {own.running - own.slack, own.running + own.slack});
     }
 
     ProofLine sink(int channel) const {
-        const double minus = running_ - volts_[channel];
-        const auto& label = job_.set.backlight.channels[channel].label;
-        return line(
-            driver::ledMinus, channel, {std::max(0.0, minus - 1), minus + 1 + 0.3 * slack_},
-            volts_.size() > 1 ? say("{} of channel {}", title(driver::ledMinus), label) : title(driver::ledMinus));
+        const auto& own = feeds_[std::size_t(job_.set.backlight.channels[channel].feed)];
+        const double minus = own.running - volts_[channel];
+        return line({driver::ledMinus, channel}, own, {std::max(0.0, minus - 1), minus + 1 + 0.3 * own.slack});
     }
 
 private:
-    const Text& title(const char* test) const { return knowledge_.test(test)->title; }
+    /// LED+ of a lit feed, give or take.
+    struct Feed {
+        double running = 0;
+        double slack = 0;
+        bool isKnown = true;  ///< what the strings run at; otherwise nothing is proven
+    };
 
-    ProofLine line(const char* test, int channel, driver::Band band, const Text& title) const {
-        ProofLine line{test, channel, title, isKnown_ ? band : driver::Band(), {}, false, {}};
+    ProofLine line(const evidence::VoltsAsked& asked, const Feed& own, driver::Band band) const {
+        const evidence::Scene scene{job_.set.backlight, knowledge_};
+        ProofLine line{asked.test,
+                       asked.channel,
+                       evidence::titleOfVolts(asked, scene),
+                       own.isKnown ? band : driver::Band(),
+                       {},
+                       false,
+                       {},
+                       asked.feed};
         for (const auto& entry : after_) {
             const auto* measured = std::get_if<evidence::Measured>(&entry.what);
-            if (measured != nullptr && measured->test == test && measured->channel == channel) {
+            if (measured != nullptr && measured->question() == asked) {
                 line.volts = measured->volts;
-                line.within = isKnown_ && isWithin(*measured, band);
-                line.found = evidence::describe(entry.what, {job_.set.backlight, knowledge_});
+                line.within = own.isKnown && isWithin(*measured, band);
+                line.found = evidence::describe(entry.what, scene);
             }
         }
         return line;
@@ -73,10 +91,8 @@ private:
     const job::Job& job_;
     const knowledge::Knowledge& knowledge_;
     std::vector<job::Entry> after_;
-    std::vector<double> volts_;
-    double running_ = 0;
-    double slack_ = 0;
-    bool isKnown_ = true;  ///< what the strings run at; otherwise nothing is proven
+    std::vector<double> volts_;  ///< LED+ to LED−, by channel
+    std::vector<Feed> feeds_;
 };
 
 ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
@@ -103,7 +119,10 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
         }
     }
     const BoardProof board(job, knowledge, reference, left);
-    std::vector<ProofLine> proof = {board.ledPlus()};
+    std::vector<ProofLine> proof;
+    for (int feed = 0; feed < int(reference.size()); ++feed) {
+        proof.push_back(board.ledPlus(feed));
+    }
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         proof.push_back(board.sink(channel));
     }

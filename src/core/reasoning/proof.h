@@ -22,10 +22,11 @@ struct ProofLine {
     std::optional<double> volts;  ///< empty while it is not taken
     bool within = false;          ///< taken, steady, in the band, everything lit
     text::Text found;             ///< the reading in words, empty while it is not taken
+    int feed = 0;                 ///< of "ledPlusOn"
 };
 
-/// LED+ and the sinks are always asked for; tester readings and looks after the repair are judged as they come. LEDs
-/// that the repair has bridged are shorts that are meant to be there.
+/// LED+ of each feed, which come first, and the sinks are always asked for; tester readings and looks after the repair
+/// are judged as they come. LEDs that the repair has bridged are shorts that are meant to be there.
 std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
                                const driver::DriverReference& reference,
                                const std::vector<backlight::LedPlace>& failedLeds);

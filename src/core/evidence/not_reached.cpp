@@ -1,0 +1,41 @@
+#include "core/evidence/not_reached.h"
+
+#include "core/backlight/backlight_json.h"
+#include "core/evidence/limits.h"
+
+namespace dimglow::evidence {
+
+void NotReached::check(const format::Check& at, const Places& places) const {
+    at.text("test", asked.test, limits::word);
+    at.number("channel", asked.channel, {0, double(places.backlight().channels.size()) - 1});
+    at.number("feed", asked.feed, {0, double(places.backlight().feeds.size()) - 1});
+    if (run) {
+        places.check(at.at("run"), *run);
+    }
+}
+
+void NotReached::write(nlohmann::json& json) const {
+    json["test"] = asked.test;
+    json["channel"] = asked.channel;
+    if (asked.feed != 0) {
+        json["feed"] = asked.feed;
+    }
+    if (run) {
+        json["run"] = backlight::toJson(*run);
+    }
+}
+
+NotReached NotReached::read(format::Fields& fields) {
+    NotReached missed{{fields.text("test"), fields.integer("channel", 0), fields.integer("feed", 0)}, {}};
+    if (fields.has("run")) {
+        missed.run = backlight::readRun(fields.object("run"));
+    }
+    return missed;
+}
+
+text::Text NotReached::title(const Scene& scene) const {
+    const auto title = titleOfVolts(asked, scene);
+    return run ? text::say("{}, {}", title, nameOf(scene.backlight, *run)) : title;
+}
+
+}  // namespace dimglow::evidence
