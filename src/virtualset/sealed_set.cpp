@@ -7,6 +7,7 @@
 
 #include "core/circuit/operating_point.h"
 #include "core/driver/quantities.h"
+#include "virtualset/board_readings.h"
 
 namespace dimglow::virtualset {
 
@@ -24,16 +25,24 @@ double rounded(double volts) {
 }  // namespace
 
 SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade,
-                     const Manner& manner)
+                     const Manner& manner, std::vector<set::BoardPoint> points)
     : backlight_(std::move(backlight)),
       fault_(std::move(fault)),
       trade_(trade),
       suspect_(trade.suspect(fault_.suspect)),
-      manner_(manner) {
+      manner_(manner),
+      points_(std::move(points)) {
     if (suspect_ == nullptr) {
         throw std::invalid_argument(fmt::format("there is no suspect \"{}\"", fault_.suspect));
     }
     stage_ = fault_.stage.value_or(trade_.behaviourOf(*suspect_).stage);
+    const auto& parts = suspect_->parts;
+    if (fault_.part) {
+        part_ = &parts.at(std::size_t(*fault_.part));
+    } else if (!parts.empty()) {
+        part_ = &*std::max_element(parts.begin(), parts.end(),
+                                   [](const auto& a, const auto& b) { return a.share < b.share; });
+    }
 }
 
 /// A number in -1 … 1 that depends on the seed and the question only (FNV-1a, folded).
@@ -52,7 +61,11 @@ evidence::Answer SealedSet::answer(const std::string& test) const {
         throw std::invalid_argument(fmt::format("\"{}\" is no question with choices", test));
     }
     const auto own = suspect_->answers.find(test);
-    const auto& shares = own == suspect_->answers.end() ? kind->usual : own->second;
+    const auto unit =
+        suspect_->block < 0 ? kind->units.end() : kind->units.find(trade_.blocks[std::size_t(suspect_->block)].unit);
+    const auto& shares = own != suspect_->answers.end() ? own->second
+                         : unit != kind->units.end()    ? unit->second
+                                                        : kind->usual;
     const auto likeliest = std::max_element(shares.begin(), shares.end(),
                                             [](const auto& a, const auto& b) { return a.second < b.second; });
     return {test, likeliest->first};
@@ -171,6 +184,46 @@ evidence::LedChecked SealedSet::check(backlight::LedPlace place, const parts::Le
     return check;
 }
 
+bool SealedSet::isCulprit(const evidence::PointAsked& asked) const {
+    const int kind = trade_.pointIndex(asked.point);
+    if (part_ == nullptr || part_->point != kind || kind < 0) {
+        return false;
+    }
+    const auto first =
+        std::find_if(points_.begin(), points_.end(), [&](const auto& p) { return p.kind == asked.point; });
+    return fault_.ref.empty() ? first == points_.end() || first->ref == asked.ref : fault_.ref == asked.ref;
+}
+
+evidence::PointTaken SealedSet::check(const evidence::PointAsked& asked) const {
+    const auto* kind = trade_.point(asked.point);
+    if (kind == nullptr) {
+        throw std::invalid_argument(fmt::format("\"{}\" is no point of a board", asked.point));
+    }
+    const int index = trade_.pointIndex(asked.point);
+    const auto disturbs = [&](const std::map<int, knowledge::GradeShares>& points) {
+        const auto found = points.find(index);
+        return found != points.end() && found->second[std::size_t(parts::Grade::Bad)] > 0.5;
+    };
+    const bool isSound =
+        !isCulprit(asked) && !disturbs(suspect_->points) && (part_ == nullptr || !disturbs(part_->points));
+    const auto listed = std::find_if(points_.begin(), points_.end(), [&](const auto& point) {
+        return point.kind == asked.point && point.ref == asked.ref;
+    });
+    return {asked, readingOf(kind->kind, listed == points_.end() ? parts::Ratings{} : listed->ratings, isSound,
+                             spread(asked.point + asked.ref))};
+}
+
+/// A faulty part shows it half the time where such parts ever do.
+evidence::PointSeen SealedSet::look(const evidence::PointAsked& asked) const {
+    constexpr double shows = 0.25;
+    const auto* kind = trade_.point(asked.point);
+    const bool isBad =
+        kind != nullptr && kind->looksFaulty > shows && isCulprit(asked) && spread("looks" + asked.ref) > 0;
+    return {asked, !isBad                                        ? evidence::PointSeen::Looks::Fine
+                   : kind->kind == parts::PartKind::Electrolytic ? evidence::PointSeen::Looks::Bulged
+                                                                 : evidence::PointSeen::Looks::Burnt};
+}
+
 evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
     auto rest = fault_.strings;
     std::erase_if(rest.leds, [&](const auto& f) { return f.place == place; });
@@ -215,8 +268,10 @@ std::vector<evidence::Observation> SealedSet::take(const evidence::Question& que
         [&](const evidence::LedChecked::Question& asked) { return Taken{check(asked.place, asked.setting)}; },
         [&](const evidence::Bridged::Question& asked) { return Taken{bridge(asked.place)}; },
         [&](const evidence::NotReached::Question& asked) {
-            return Taken{evidence::NotReached{asked.asked, asked.run}};
+            return Taken{evidence::NotReached{asked.asked, asked.run, asked.ref}};
         },
+        [&](const evidence::PointTaken::Question& asked) { return Taken{check(asked)}; },
+        [&](const evidence::PointSeen::Question& asked) { return Taken{look(asked.asked)}; },
         [&](const evidence::LookAlong& asked) {
             Taken seen;
             const auto order = backlight::ledsInOrder(backlight_, asked.run.string);

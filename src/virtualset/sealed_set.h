@@ -18,6 +18,8 @@ struct SealedFault {
     std::uint32_t seed = 1;                         ///< of the spread of parts and meter
     std::optional<driver::StageChange> stage = {};  ///< of another size than the knowledge files have
     std::optional<int> feed = {};                   ///< whose driver has it; empty: upstream of all
+    std::optional<int> part = {};                   ///< of the suspect's parts; empty: the likeliest
+    std::string ref = {};                           ///< which of the points of that part; empty: the first
 };
 
 /// How a set does what each set of its kind does in a way of its own, and the meter that is put to it. The defaults are
@@ -47,7 +49,7 @@ class SealedSet {
 public:
     /// \throws std::invalid_argument when the suspect is not in \p trade
     SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade,
-              const Manner& manner = {});
+              const Manner& manner = {}, std::vector<set::BoardPoint> points = {});
 
     const backlight::Backlight& backlight() const { return backlight_; }
     const SealedFault& fault() const { return fault_; }
@@ -60,6 +62,9 @@ public:
     evidence::TesterTaken tester(const backlight::TesterProbe& probe) const;
     evidence::LedSeen look(backlight::LedPlace place, const backlight::Run& under) const;
     evidence::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
+    /// A point of a board; one that is not among those of the set has usual ratings.
+    evidence::PointTaken check(const evidence::PointAsked& asked) const;
+    evidence::PointSeen look(const evidence::PointAsked& asked) const;
     evidence::Bridged bridge(backlight::LedPlace place) const;
     /// Whatever is asked, as it would be written down; a look gives one observation for each LED.
     std::vector<evidence::Observation> take(const evidence::Question& question) const;
@@ -72,6 +77,7 @@ private:
     const driver::SwitchOn& watched(int feed, bool plugOut) const;
     driver::SwitchOn switchOn(int feed, double seconds, bool plugOut, std::vector<double> stops) const;
     double spread(const std::string& what) const;
+    bool isCulprit(const evidence::PointAsked& asked) const;
     /// A voltage that stands still, V. \throws std::invalid_argument when there is none of that test
     double still(const std::string& test, int feed) const;
     /// What the fault makes of the driver of a feed.
@@ -84,6 +90,8 @@ private:
     const knowledge::SuspectKind* suspect_;
     Manner manner_;
     driver::StageChange stage_;
+    std::vector<set::BoardPoint> points_;
+    const knowledge::PartSuspect* part_ = nullptr;
     mutable std::map<std::pair<int, bool>, driver::SwitchOn> watched_;  ///< by feed, and whether the plug is out
 };
 

@@ -283,6 +283,9 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
         job.panelOpen = job.panelOpen || probe.opens == knowledge::Reach::Panel;
         ++ending.probes;
         ending.minutes += probe.minutes;
+        if (const auto* point = std::get_if<evidence::PointAsked>(&probe.question)) {
+            job::notePoint(job, *point);
+        }
         for (auto& observation : patient.set.take(probe.question)) {
             job::addEntry(job, "", job::Phase::Before, std::move(observation));
         }

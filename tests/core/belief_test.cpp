@@ -3,6 +3,8 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include "tests/support/random_set.h"
+
 #include <cmath>
 #include <map>
 #include <numeric>
@@ -64,7 +66,7 @@ protected:
 };
 
 TEST_F(Inference, SharesAddUpToOne) {
-    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
     for (const auto& entries :
          {std::vector<job::Entry>{}, entriesOf({panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_})}) {
         const auto belief = infer(model, entries);
@@ -78,8 +80,8 @@ TEST_F(Inference, CountingByCellsEqualsEnumeratingEveryLed) {
     const virtualset::SealedSet set(
         panel_, {"shortedLed", {{{{1, 0}, LedFault::Shorted}, {{1, 2}, LedFault::Shorted}}, {}}, 5}, trade_);
     for (const auto& entries : {std::vector<job::Entry>{}, entriesOf(set)}) {
-        CaseModel coarse(panel_, trade_, locate::CellPartition(panel_));
-        CaseModel fine(panel_, trade_, everyLedItsOwn(panel_));
+        CaseModel coarse(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
+        CaseModel fine(test::displayOf(panel_), trade_, everyLedItsOwn(panel_));
         expectAlike(sharesByTitle(infer(coarse, entries)), sharesByTitle(infer(fine, entries)), 0.02);
     }
 }
@@ -89,7 +91,7 @@ TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
         panel_, {"openLed", {{{{1, 1}, LedFault::Open}, {{1, 2}, LedFault::Shorted}}, {}}, 9}, trade_);
     const auto entries = entriesOf(set);
 
-    CaseModel refined(panel_, trade_, locate::CellPartition(panel_));
+    CaseModel refined(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
     auto a = infer(refined, entries);
     for (const int led : {0, 1, 2}) {
         a = refine(refined, std::move(a), backlight::runOnStrip(panel_, 1, led, led));
@@ -97,7 +99,7 @@ TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
     EXPECT_TRUE(std::all_of(a.hypotheses.begin(), a.hypotheses.end(), [](const auto& h) {
         return std::is_sorted(h.faults.begin(), h.faults.end());
     })) << "faults of one cell stand side by side, whatever was split";
-    CaseModel direct(panel_, trade_, refined.partition());
+    CaseModel direct(test::displayOf(panel_), trade_, refined.partition());
     const auto b = infer(direct, entries);
 
     const auto ledsA = ledSharesOf(refined, a.hypotheses, a.shares);
@@ -111,7 +113,7 @@ TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
 }
 
 TEST_F(Inference, BeforeAnyEntryKindsHaveTheirWeights) {
-    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
     const auto belief = infer(model, {});
     std::map<int, double> byKind;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
@@ -127,7 +129,7 @@ TEST_F(Inference, BeforeAnyEntryKindsHaveTheirWeights) {
 TEST_F(Inference, TheOrderOfEntriesDoesNotMatter) {
     const virtualset::SealedSet set(panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_);
     auto entries = entriesOf(set);
-    CaseModel model(panel_, trade_, locate::CellPartition(panel_));
+    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
     const auto forwards = sharesByTitle(infer(model, entries));
     std::reverse(entries.begin(), entries.end());
     expectAlike(forwards, sharesByTitle(infer(model, entries)), 5e-5);
@@ -141,7 +143,7 @@ TEST_F(Inference, DarkMarksPointAtTheLed) {
     locate::CellPartition partition(panel_);
     partition.split(backlight::runOnStrip(panel_, 0, 0, 0));
     partition.split(backlight::runOnStrip(panel_, 0, 1, 1));
-    CaseModel model(panel_, trade_, partition);
+    CaseModel model(test::displayOf(panel_), trade_, partition);
     const auto belief = infer(model, job.trail);
     const auto leds = ledSharesOf(model, belief.hypotheses, belief.shares);
     EXPECT_GT(leds[0][1], 0.7) << "a slip of the eye stays possible";

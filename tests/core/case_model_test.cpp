@@ -66,7 +66,7 @@ protected:
 
 TEST_P(SharedCircuits, AnswerATesterAsASolveOfTheirOwnDoes) {
     const auto panel = draw_.backlight();
-    CaseModel model(panel, trade_, partition(panel));
+    CaseModel model(test::displayOf(panel), trade_, partition(panel));
     std::vector<backlight::TesterProbe> probes;
     for (int i = 0; i < 8; ++i) {
         probes.push_back(draw_.probe(panel));
@@ -84,7 +84,7 @@ TEST_P(SharedCircuits, AnswerATesterAsASolveOfTheirOwnDoes) {
 
 TEST_P(SharedCircuits, AnswerADriverAsASolveOfTheirOwnDoes) {
     const auto panel = draw_.backlight();
-    CaseModel model(panel, trade_, partition(panel));
+    CaseModel model(test::displayOf(panel), trade_, partition(panel));
     for (int i = 0; i < 150; ++i) {
         const auto h = hypothesis(model);
         for (int channel = 0; channel < int(panel.channels.size()); ++channel) {

@@ -203,7 +203,7 @@ TEST_F(TwoFeeds, TeachOfEachOtherAsFarAsTheyAreAlike) {
 
 TEST_F(TwoFeeds, ReadingsNameTheFeed) {
     ledPlus("ledPlusOn", 1, 58);
-    const evidence::Scene scene{job_.set.backlight, trade()};
+    const evidence::Scene scene{job_.set, trade()};
     EXPECT_EQ(evidence::titleOf(job_.trail.back().what, scene).english(), "LED+ at switch-on of feed 2");
     std::vector<std::string> asked;
     for (const auto& probe : reasoning::assess(job_, trade(), {.today = {}, .maxProbes = 50}).probes) {

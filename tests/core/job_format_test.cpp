@@ -77,7 +77,7 @@ TEST(PointsThatCannotBeReached, AreKeptAndNotAskedForAgain) {
         EXPECT_FALSE(isAsked(question)) << test;
         EXPECT_EQ(parseJob(toJson(job).dump()), job);
     }
-    EXPECT_EQ(evidence::titleOf(job.trail.back().what, {job.set.backlight, trade}).english(), "Tester, strip B");
+    EXPECT_EQ(evidence::titleOf(job.trail.back().what, {job.set, trade}).english(), "Tester, strip B");
     std::get<evidence::NotReached>(job.trail.back().what).run->last = 99;
     EXPECT_FALSE(problemsOf(job).empty());
 }

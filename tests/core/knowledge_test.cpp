@@ -70,9 +70,9 @@ TEST(BuiltInKnowledge, EveryLiveTestOpensTheBoards) {
 }
 
 TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
-    EXPECT_THAT(problemOf({builtInKnowledgeTexts().behaviours, "{", builtInKnowledgeTexts().tests,
-                           builtInKnowledgeTexts().repairs}),
-                HasSubstr("suspects.json: is not JSON"));
+    auto texts = builtInKnowledgeTexts();
+    texts.suspects = "{";
+    EXPECT_THAT(problemOf(texts), HasSubstr("suspects.json: is not JSON"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2]["weight"] = -1; }),
                 HasSubstr("suspects.json.suspects[2].weight: -1 is outside"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2]["strings"] = "bent"; }),
@@ -212,11 +212,16 @@ TEST(KnowledgeFile, SuspectThatNothingTellsFromAnotherIsNamedWhenRead) {
     EXPECT_THAT(builtInKnowledge().warnings, testing::IsEmpty());
     auto texts = builtInKnowledgeTexts();
     json document = json::parse(texts.suspects);
-    document["suspects"].push_back(
-        {{"id", "moth"}, {"title", "Moth in the relay"}, {"side", "board"}, {"weight", 1}, {"driver", "noFeed"}});
+    for (const char* id : {"moth", "rust"}) {
+        document["suspects"].push_back({{"id", id},
+                                        {"title", "Moth or rust in the relay"},
+                                        {"side", "board"},
+                                        {"weight", 1},
+                                        {"driver", "noFeed"}});
+    }
     texts.suspects = document.dump();
     EXPECT_THAT(parseKnowledge(texts).warnings,
-                testing::ElementsAre(testing::HasSubstr("nothing tells \"moth\" from \"feedMissing\"")));
+                testing::ElementsAre(testing::HasSubstr("nothing tells \"rust\" from \"moth\"")));
 }
 
 // ---- JSON Schemas ------------------------------------------------------------------------------------------------

@@ -47,7 +47,7 @@ TEST(Version1, DemoJobsAreTheSameJobs) {
 TEST(Version1, JobOfEveryKindOfEntryIsTheSameJob) {
     Job job = fromJson(ofVersion1("every-entry"));
     job.unknown.clear();
-    EXPECT_EQ(job, withoutSources(test::fullJob()));
+    EXPECT_EQ(job, withoutSources(test::fullJobOfVersion1()));
 }
 
 TEST(Version1, ReadWrittenAndReadAgainKeepsWhatNobodyKnows) {
@@ -84,7 +84,7 @@ TEST(Version1, DamagedFileNamesTheField) {
 }
 
 TEST(SourceOfAReading, IsKeptWithTheLineAsItWasTyped) {
-    const Job job = parseJob(toJson(test::fullJob()).dump());
+    const Job job = parseJob(toJson(test::fullJobOfVersion1()).dump());
     EXPECT_EQ(job.trail[2].source, (evidence::Source{evidence::From::Typed, "181,6 > 48"}));
     EXPECT_EQ(job.trail.back().source.from, evidence::From::Instrument);
 }

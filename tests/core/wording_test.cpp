@@ -10,10 +10,10 @@ class Wording : public testing::Test {
 protected:
     Wording() { job_.set.backlight = backlight::plainBacklight({}); }
     std::string words(const evidence::Observation& what) const {
-        return evidence::describe(what, {job_.set.backlight, trade_}).english();
+        return evidence::describe(what, {job_.set, trade_}).english();
     }
     std::string title(const evidence::Observation& what) const {
-        return evidence::titleOf(what, {job_.set.backlight, trade_}).english();
+        return evidence::titleOf(what, {job_.set, trade_}).english();
     }
     void see(int strip, int led, evidence::LedSeen::Glow glow) {
         job::addEntry(job_, "2026-11-25T08:00:00Z", job::Phase::Before,

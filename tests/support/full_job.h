@@ -8,13 +8,13 @@ namespace dimglow::test {
 using namespace dimglow::job;
 using namespace dimglow::evidence;
 
-/// A job with one entry of every kind.
-inline Job fullJob() {
+/// A job with one entry of every kind that the first version of the job file knew.
+inline Job fullJobOfVersion1() {
     Job job;
     job.id = "SK-9001";
     job.title = "Slip 4 board";
     job.order = {"Slip 4", "dark", 300, "2026-12-01"};
-    job.set = {"Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}};
+    job.set = {"", "Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}, {}};
     job.set.backlight = backlight::plainBacklight({});
     job.set.backlight.feeds.front().labelVolts = 150;
     job.set.backlight.harness = {{backlight::HarnessPin::Role::LedPlus, 0, "black", 0.2},
@@ -55,6 +55,23 @@ inline Job fullJob() {
              {From::Instrument, "+1.460E+02"});
     job.repair = {"replaceStrip", "new strip", 0.24, 0.2};
     job.soak = {{0, 146, 0.2, false}, {31, 145.5, 0.199, false}};
+    return job;
+}
+
+/// A job with one entry of every kind.
+inline Job fullJob() {
+    Job job = fullJobOfVersion1();
+    job.set.kind = "monitor";
+    job.way = {Way::First::Swap, Way::Level::Component, 12.5};
+    notePoint(job, {"outputDiode", "D8"});
+    notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, 0.2, 63, {}, {}});
+    addEntry(job, "2026-11-25T08:10:00Z", Phase::Before, Answer{"standby", "blinks", 5, "red"});
+    addEntry(job, "2026-11-25T08:11:00Z", Phase::Before,
+             PointSeen{{"supplyCapacitor", "C12"}, PointSeen::Looks::Bulged});
+    parts::PartReading diode;
+    diode.forwardVolts = 0.31;
+    diode.reverseVolts = parts::overload;
+    addEntry(job, "2026-11-25T08:12:00Z", Phase::Before, PointTaken{{"outputDiode", "D8"}, diode});
     return job;
 }
 

@@ -4,10 +4,18 @@
 #include <random>
 
 #include "core/backlight/wiring.h"
+#include "core/set/display_set.h"
 
 namespace dimglow::test {
 
 using namespace dimglow::backlight;
+
+/// A display with that backlight and nothing else known of it.
+inline set::DisplaySet displayOf(const Backlight& backlight) {
+    set::DisplaySet set;
+    set.backlight = backlight;
+    return set;
+}
 
 /// Draws backlights of every kind that a job allows, faults in them and ways to put a tester to them.
 class RandomSet {

@@ -51,7 +51,7 @@ protected:
     const job::Job& job() const { return session_.shown().job; }
     const reasoning::Assessment& assessment() const { return session_.shown().assessment; }
     /// What observations are put into words for.
-    evidence::Scene scene() const { return {job().set.backlight, session_.trade()}; }
+    evidence::Scene scene() const { return {job().set, session_.trade()}; }
     /// Live readings are taken only after the technician has said once that they may.
     bool liveAllowed() const { return job().liveWorkAccepted; }
     /// The second line under the station's title.

@@ -125,7 +125,7 @@ struct PanelNetwork : LedNetwork {
     std::vector<int> sinkOfChannel;       ///< index into network.supplies(); LED+'s own is 0
     std::vector<int> channelOfLed;        ///< beside `leds`
 };
-PanelNetwork buildPanel(const Backlight& backlight, const Faults& faults, double ledPlusVolts, double limitAmps,
+PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, double ledPlusVolts, double limitAmps,
                         Detail detail = Detail::EveryLed);
 
 /// What a channel needs to pass its regulated current.
@@ -143,7 +143,7 @@ inline constexpr double overCurrentRatio = 2;
 
 /// The channel driven at its current from a source that can reach \p sourceVolts. With a leak to the chassis, the
 /// volts are those at which the sink has its current; if the leak takes too much, those at which the driver gives up.
-ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& faults,
+ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& onBench,
                        double sourceVolts = ceilingVolts);
 
 /// The highest demand of all healthy channels: LED+ to LED− at working current, V.

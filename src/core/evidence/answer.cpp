@@ -7,22 +7,33 @@
 
 namespace dimglow::evidence {
 
+using text::say;
 using text::Text;
 
 void Answer::check(const format::Check& at, const Places&) const {
     at.text("test", test, limits::word);
     at.text("choice", choice, limits::word);
+    at.number("number", number, limits::number);
+    at.text("detail", detail, limits::word);
 }
 
 void Answer::write(nlohmann::json& json) const {
     json["test"] = test;
     json["choice"] = choice;
+    if (number) {
+        json["number"] = *number;
+    }
+    if (!detail.empty()) {
+        json["detail"] = detail;
+    }
 }
 
 Answer Answer::read(format::Fields& fields) {
     Answer answer;
     answer.test = fields.text("test");
     answer.choice = fields.text("choice");
+    answer.number = fields.maybeNumber("number");
+    answer.detail = fields.text("detail", "");
     return answer;
 }
 
@@ -32,12 +43,13 @@ Text Answer::title(const Scene& scene) const {
 
 Text Answer::describe(const Scene& scene) const {
     const auto* known = scene.knowledge.test(test);
-    for (const auto& one : known == nullptr ? std::vector<knowledge::Choice>{} : known->choices) {
-        if (one.id == choice) {
-            return one.title;
-        }
+    const auto* one = known == nullptr ? nullptr : known->choice(choice);
+    Text words = one == nullptr ? text::name(choice) : one->title;
+    if (number && known != nullptr) {
+        words = known->unit.empty() ? say("{}, {:.0f} times", words, *number)
+                                    : say("{:.1f} {}: {}", *number, known->unit, words);
     }
-    return text::name(choice);
+    return detail.empty() ? words : say("{}, {}", words, Text(detail, {}));
 }
 
 /// Only where some fault of single LEDs answers in its own way.

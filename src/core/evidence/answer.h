@@ -12,6 +12,8 @@ struct Answer {
 
     std::string test;
     std::string choice;
+    std::optional<double> number = {};  ///< what was counted or measured: blinks, watts
+    std::string detail = {};            ///< "red"
     bool operator==(const Answer&) const = default;
 
     struct Question {

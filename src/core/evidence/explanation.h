@@ -9,6 +9,8 @@
 #include "core/driver/forecast.h"
 #include "core/knowledge/knowledge.h"
 #include "core/locate/cells.h"
+#include "core/parts/part_check.h"
+#include "core/set/display_set.h"
 
 /// \file
 /// What observations are held against.
@@ -17,8 +19,9 @@ namespace dimglow::evidence {
 
 /// The set that an observation is about, and what the trade knows.
 struct Scene {
-    const backlight::Backlight& backlight;
+    const set::DisplaySet& set;
     const knowledge::Knowledge& knowledge;
+    const backlight::Backlight& backlight = set.backlight;
 };
 
 /// What a tester across a run would show.
@@ -40,6 +43,15 @@ struct VoltsAsked {
     auto operator<=>(const VoltsAsked&) const = default;
 };
 
+/// A part, rail or pin of a board.
+struct PointAsked {
+    std::string point;  ///< id of its kind in the knowledge files
+    std::string ref;    ///< which of those
+    auto operator<=>(const PointAsked&) const = default;
+};
+
+struct PointTaken;
+
 /// One explanation of what is wrong, asked what this or that test would show under it.
 ///
 /// It answers from the computed circuit and the knowledge files. An observation turns the answers into its likelihood.
@@ -51,6 +63,12 @@ public:
     virtual const locate::CellPartition& cells() const = 0;
     /// Share of a choice among the answers to a question; empty when the program does not know the test or choice.
     virtual std::optional<double> answerShare(const std::string& test, const std::string& choice) const = 0;
+    /// Shares of good, doubtful and bad among the verdicts on a point; empty when the program does not know it.
+    virtual std::optional<knowledge::GradeShares> gradeShares(const PointAsked& asked) const = 0;
+    /// The verdict on a point that was measured, its twins considered.
+    virtual parts::Grade gradeOf(const PointTaken& taken) = 0;
+    /// How often the part looks bad to the eye; empty when the program does not know it.
+    virtual std::optional<double> badLooksShare(const PointAsked& asked) const = 0;
     /// What a voltage of the board may read, as far as the readings taken in before tell; empty when that is not known
     /// well enough to hold a reading against it, or the program does not know the test.
     virtual std::optional<driver::VoltsForecast> volts(const VoltsAsked& asked) const = 0;

@@ -54,6 +54,8 @@ text::Text titleOfTest(const std::string& test, const Scene& scene);
 
 /// The same of a voltage, with its channel or feed where there are several.
 text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene);
+/// "Output diode D8".
+text::Text titleOfPoint(const PointAsked& asked, const Scene& scene);
 /// Every place of a set where a test of voltages is done.
 std::vector<VoltsAsked> placesOf(const knowledge::TestKind& test, const backlight::Backlight& set);
 

@@ -9,6 +9,7 @@ void NotReached::check(const format::Check& at, const Places& places) const {
     at.text("test", asked.test, limits::word);
     at.number("channel", asked.channel, {0, double(places.backlight().channels.size()) - 1});
     at.number("feed", asked.feed, {0, double(places.backlight().feeds.size()) - 1});
+    at.text("ref", ref, limits::ref);
     if (run) {
         places.check(at.at("run"), *run);
     }
@@ -20,6 +21,9 @@ void NotReached::write(nlohmann::json& json) const {
     if (asked.feed != 0) {
         json["feed"] = asked.feed;
     }
+    if (!ref.empty()) {
+        json["ref"] = ref;
+    }
     if (run) {
         json["run"] = backlight::toJson(*run);
     }
@@ -27,6 +31,7 @@ void NotReached::write(nlohmann::json& json) const {
 
 NotReached NotReached::read(format::Fields& fields) {
     NotReached missed{{fields.text("test"), fields.integer("channel", 0), fields.integer("feed", 0)}, {}};
+    missed.ref = fields.text("ref", "");
     if (fields.has("run")) {
         missed.run = backlight::readRun(fields.object("run"));
     }
@@ -34,6 +39,9 @@ NotReached NotReached::read(format::Fields& fields) {
 }
 
 text::Text NotReached::title(const Scene& scene) const {
+    if (!ref.empty()) {
+        return titleOfPoint({asked.test, ref}, scene);
+    }
     const auto title = titleOfVolts(asked, scene);
     return run ? text::say("{}, {}", title, nameOf(scene.backlight, *run)) : title;
 }

@@ -12,14 +12,16 @@ struct NotReached {
 
     VoltsAsked asked;                   ///< any test, of this channel and feed if it has one
     std::optional<backlight::Run> run;  ///< of tests of strings
+    std::string ref = {};               ///< of a part, rail or pin of the board
     bool operator==(const NotReached&) const = default;
 
     struct Question {
         VoltsAsked asked;
         std::optional<backlight::Run> run;
+        std::string ref;
         auto operator<=>(const Question&) const = default;
     };
-    Question question() const { return {asked, run}; }
+    Question question() const { return {asked, run, ref}; }
     std::string testId() const { return asked.test; }
 
     void check(const format::Check& at, const Places& places) const;

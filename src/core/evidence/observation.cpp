@@ -41,6 +41,11 @@ text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene) {
     return title;
 }
 
+text::Text titleOfPoint(const PointAsked& asked, const Scene& scene) {
+    const auto* kind = scene.knowledge.point(asked.point);
+    return kind == nullptr ? text::name(asked.point + " " + asked.ref) : text::say("{} {}", kind->title, asked.ref);
+}
+
 std::vector<VoltsAsked> placesOf(const knowledge::TestKind& test, const backlight::Backlight& set) {
     const std::size_t count = test.per == knowledge::Per::Channel ? set.channels.size()
                               : test.per == knowledge::Per::Feed  ? set.feeds.size()
@@ -78,7 +83,8 @@ std::optional<backlight::Run> runOf(const Question& question) {
 
 NotReached notReached(const std::string& test, const Question& question) {
     const auto* volts = std::get_if<VoltsAsked>(&question);
-    return {volts != nullptr ? *volts : VoltsAsked{test}, runOf(question)};
+    const auto* point = std::get_if<PointAsked>(&question);
+    return {volts != nullptr ? *volts : VoltsAsked{test}, runOf(question), point != nullptr ? point->ref : ""};
 }
 
 std::string testOf(const Observation& what) {

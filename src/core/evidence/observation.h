@@ -10,6 +10,8 @@
 #include "core/evidence/look_along.h"
 #include "core/evidence/measured.h"
 #include "core/evidence/not_reached.h"
+#include "core/evidence/point_seen.h"
+#include "core/evidence/point_taken.h"
 #include "core/evidence/tester_taken.h"
 
 /// \file
@@ -23,7 +25,8 @@ struct Kinds {
     using Question = std::variant<typename K::Question..., LookAlong>;
 };
 /// All kinds; in job files each has its word.
-using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged, NotReached>;
+using AllKinds =
+    Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged, NotReached, PointTaken, PointSeen>;
 
 using Observation = AllKinds::Observation;
 /// What was asked, whatever the answer; equal and ordered, so that it can be a key.

@@ -1,6 +1,7 @@
 #include "core/evidence/places.h"
 
 #include <fmt/format.h>
+#include <algorithm>
 
 #include "core/evidence/limits.h"
 
@@ -12,11 +13,11 @@ text::Text notDescribed() {
 }
 }  // namespace
 
-Places::Places(const backlight::Backlight& backlight) : backlight_(backlight) {
-    for (int channel = 0; channel < int(backlight.channels.size()); ++channel) {
+Places::Places(const set::DisplaySet& set) : set_(set) {
+    for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
         lengths_.emplace_back();
-        for (int string = 0; string < int(backlight.channels[channel].strings.size()); ++string) {
-            lengths_.back().push_back(backlight::wholeString(backlight, {channel, string}).count());
+        for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
+            lengths_.back().push_back(backlight::wholeString(backlight_, {channel, string}).count());
         }
     }
 }
@@ -38,6 +39,16 @@ void Places::check(const format::Check& at, const backlight::Run& run) const {
         at.report("last", text::say("{} is outside {} … {}", run.last, run.first, length - 1));
     } else if (backlight::probeable(backlight_, run) != run) {
         at.report("first", text::say("the run starts or ends between LEDs that stand side by side"));
+    }
+}
+
+void Places::check(const format::Check& at, const PointAsked& asked) const {
+    at.text("point", asked.point, limits::word);
+    at.text("ref", asked.ref, limits::ref);
+    const auto& points = set_.points;
+    if (std::none_of(points.begin(), points.end(),
+                     [&](const auto& point) { return point.kind == asked.point && point.ref == asked.ref; })) {
+        at.report("ref", text::say("there is no {} {} among the set's points", asked.point, asked.ref));
     }
 }
 

@@ -4,24 +4,28 @@
 
 #include "core/backlight/backlight.h"
 #include "core/backlight/wiring.h"
+#include "core/evidence/explanation.h"
 #include "core/format/problem.h"
 
 namespace dimglow::evidence {
 
-/// Whether what observations refer to is there: the strings of a backlight, measured once for a whole trail. The
-/// backlight must outlive it and be sound.
+/// Whether what observations refer to is there: the points of a set, the strings of its backlight, measured once for a
+/// whole trail. The set must outlive it, and its backlight be sound.
 class Places {
 public:
-    explicit Places(const backlight::Backlight& backlight);
+    explicit Places(const set::DisplaySet& set);
 
     const backlight::Backlight& backlight() const { return backlight_; }
     /// Reports a run that is in no string, or starts or ends where no probe can reach.
     void check(const format::Check& at, const backlight::Run& run) const;
+    /// Reports a part, rail or pin that nobody has written down.
+    void check(const format::Check& at, const PointAsked& asked) const;
     /// Reports a LED that is on no strip.
     void check(const format::Check& at, backlight::LedPlace place) const;
 
 private:
-    const backlight::Backlight& backlight_;
+    const set::DisplaySet& set_;
+    const backlight::Backlight& backlight_ = set_.backlight;
     std::vector<std::vector<int>> lengths_;  ///< LEDs, by channel and string
 };
 

@@ -165,6 +165,11 @@ double Fields::number(const char* key, double otherwise) {
     return maybeNumber(key).value_or(otherwise);
 }
 
+std::optional<double> Fields::maybeReading(const char* key, const char* boundless) {
+    const auto* value = member(key, false);
+    return value != nullptr && *value == boundless ? std::numeric_limits<double>::infinity() : maybeNumber(key);
+}
+
 std::optional<double> Fields::maybeNumber(const char* key) {
     return maybeNumber(key, anyNumber.least, anyNumber.most);
 }

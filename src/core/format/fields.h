@@ -50,6 +50,8 @@ public:
     double number(const char* key);
     double number(const char* key, double otherwise);
     std::optional<double> maybeNumber(const char* key);
+    /// A number, or \p boundless where a meter shows that: infinity.
+    std::optional<double> maybeReading(const char* key, const char* boundless);
     /// Any whole number that an int holds.
     int integer(const char* key);
     int integer(const char* key, int otherwise);

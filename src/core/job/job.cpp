@@ -14,6 +14,21 @@ int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, 
     return id;
 }
 
+void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings) {
+    auto& points = job.set.points;
+    auto found = std::find_if(points.begin(), points.end(),
+                              [&](const auto& p) { return p.kind == point.point && p.ref == point.ref; });
+    if (found == points.end()) {
+        found = points.insert(points.end(), {point.point, point.ref, {}});
+    }
+    const auto keep = [](std::optional<double>& own, const std::optional<double>& given) { own = given ? given : own; };
+    keep(found->ratings.farads, ratings.farads);
+    keep(found->ratings.tolerance, ratings.tolerance);
+    keep(found->ratings.volts, ratings.volts);
+    keep(found->ratings.ohms, ratings.ohms);
+    keep(found->ratings.amps, ratings.amps);
+}
+
 std::vector<Entry> standingEntries(const Job& job, Phase phase) {
     std::map<evidence::Question, std::size_t> latest;  // into the trail
     for (std::size_t i = 0; i < job.trail.size(); ++i) {

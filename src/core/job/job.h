@@ -67,6 +67,25 @@ struct Repair {
     bool operator==(const Repair&) const = default;
 };
 
+/// How this job is worked.
+struct Way {
+    enum class First {
+        Measure,
+        Swap,  ///< a board that can be returned stands in for measurements
+    };
+    /// The smallest thing that is replaced.
+    enum class Level {
+        Any,        ///< what costs least; boards are not searched for the part
+        Board,      ///< boards whole
+        Component,  ///< the part on the board, which is searched for
+        Strip,      ///< strips whole, no single LEDs
+    };
+    First first = First::Measure;
+    Level level = Level::Any;
+    double restockingFee = 0;  ///< for a board that is sent back
+    bool operator==(const Way&) const = default;
+};
+
 struct Job {
     std::string id;
     std::string title;
@@ -74,6 +93,7 @@ struct Job {
     dimglow::set::DisplaySet set;
     Bench bench;
     bool panelOpen = false;
+    Way way;
     bool liveWorkAccepted = false;  ///< the technician has said that they are trained and equipped for live work
     panelcheck::PanelCheck panelCheck;
     std::vector<Entry> trail;
@@ -88,6 +108,9 @@ struct Job {
 
 /// Adds \p what to the trail with the next id. \returns the id
 int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source = {});
+
+/// Writes a part, rail or pin down among those of the set, and what is printed on it as far as that is given.
+void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings = {});
 
 /// The entries of a phase that still count: the latest answer to each question, in trail order.
 std::vector<Entry> standingEntries(const Job& job, Phase phase);

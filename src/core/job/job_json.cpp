@@ -18,6 +18,8 @@ namespace {
 
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
 const std::vector<const char*> phaseWords = {"before", "after"};
+const std::vector<const char*> firstWords = {"measure", "swap"};
+const std::vector<const char*> levelWords = {"any", "board", "component", "strip"};
 const std::vector<const char*> sourceWords = {"typed", "instrument", "trace"};
 
 // ---- trail -------------------------------------------------------------------------------------------------------
@@ -65,6 +67,7 @@ Order readOrder(Fields fields) {
 
 json setJson(const set::DisplaySet& set) {
     json result = {
+        {"kind", set.kind},
         {"maker", set.maker},
         {"model", set.model},
         {"serial", set.serial},
@@ -75,17 +78,23 @@ json setJson(const set::DisplaySet& set) {
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
     }
+    result["points"] = json::array();
+    for (const auto& point : set.points) {
+        result["points"].push_back(set::toJson(point));
+    }
     return result;
 }
 
 set::DisplaySet readSet(Fields fields) {
     set::DisplaySet set;
+    set.kind = fields.text("kind", "");
     set.maker = fields.text("maker", "");
     set.model = fields.text("model", "");
     set.serial = fields.text("serial", "");
     set.panel = fields.text("panel", "");
     set.hoursRun = fields.maybeNumber("hoursRun");
     set.backlight = backlight::fromJson(fields.object("backlight"));
+    fields.forEach("points", limits::points, [&](Fields point) { set.points.push_back(set::readBoardPoint(point)); });
     if (fields.has("lamps")) {
         Fields lamps = fields.object("lamps");
         set.lamps.count = lamps.integer("count");
@@ -177,6 +186,17 @@ panelcheck::PanelCheck readPanelCheck(Fields fields) {
     return check;
 }
 
+json wayJson(const Way& way) {
+    return {{"first", firstWords[std::size_t(way.first)]},
+            {"level", levelWords[std::size_t(way.level)]},
+            {"restockingFee", way.restockingFee}};
+}
+
+Way readWay(Fields fields) {
+    return {Way::First(fields.choice("first", firstWords, 0)), Way::Level(fields.choice("level", levelWords, 0)),
+            fields.number("restockingFee", 0.0)};
+}
+
 json repairJson(const Repair& repair) {
     json result = {{"option", repair.option}, {"work", repair.work}};
     if (repair.originalAmps) {
@@ -217,6 +237,9 @@ Job readJob(Fields fields) {
     if (fields.has("panelCheck")) {
         job.panelCheck = readPanelCheck(fields.object("panelCheck"));
     }
+    if (fields.has("way")) {
+        job.way = readWay(fields.object("way"));
+    }
     readTrail(fields, job);
     if (fields.has("repair")) {
         job.repair = readRepair(fields.object("repair"));
@@ -254,6 +277,7 @@ json toJson(const Job& job) {
                      {"liveWorkAccepted", job.liveWorkAccepted},
                      {"panelCheck", panelCheckJson(job.panelCheck)},
                      {"trail", trail},
+                     {"way", wayJson(job.way)},
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
                      {"handedBack", job.handedBack}};

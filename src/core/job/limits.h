@@ -23,6 +23,7 @@ inline constexpr std::size_t currency = 8;
 inline constexpr std::size_t trail = 3000;
 inline constexpr std::size_t soak = 1000;
 inline constexpr std::size_t supplies = 20;
+inline constexpr std::size_t points = 300;  ///< of the boards
 
 inline constexpr Range money{0, 1e7};
 inline constexpr Range hours{0, 1e6};
@@ -37,6 +38,11 @@ inline constexpr Range lamps{0, 100};
 inline constexpr Range lampLengthMm{0, 5000};
 inline constexpr Range lampBoreMm{0.5, 50};
 inline constexpr Range soakMinutes{0, 1e5};
+inline constexpr Range pointFarads{1e-13, 1};
+inline constexpr Range pointTolerance{0, 1};
+inline constexpr Range pointVolts{0.1, 5000};
+inline constexpr Range pointOhms{1e-4, 1e9};
+inline constexpr Range pointAmps{1e-4, 100};
 inline constexpr Range entryId{1, 1e9};
 
 }  // namespace dimglow::job::limits

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 
 #include <algorithm>
+#include <set>
 #include <unordered_set>
 
 #include "core/evidence/places.h"
@@ -16,7 +17,7 @@ using format::Check;
 
 void checkTrail(const Check& check, const Job& job) {
     check.count("trail", job.trail.size(), limits::trail);
-    const evidence::Places places(job.set.backlight);
+    const evidence::Places places(job.set);
     std::unordered_set<int> ids;
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
         const Entry& entry = job.trail[i];
@@ -44,7 +45,24 @@ void checkSet(const Check& at, const set::DisplaySet& set) {
     for (const auto& [name, value] : lines) {
         at.text(name, *value, limits::line);
     }
+    at.text("kind", set.kind, limits::word);
     at.number("hoursRun", set.hoursRun, limits::hours);
+    at.count("points", set.points.size(), limits::points);
+    std::set<std::pair<std::string, std::string>> names;
+    for (std::size_t i = 0; i < set.points.size(); ++i) {
+        const auto& [kind, ref, ratings] = set.points[i];
+        const auto of = at.at("points", i);
+        of.text("point", kind, limits::word);
+        of.text("ref", ref, evidence::limits::ref);
+        if (ref.empty() || !names.emplace(kind, ref).second) {
+            of.report("ref", text::say("{} is used twice, or empty", ref));
+        }
+        of.number("farads", ratings.farads, limits::pointFarads);
+        of.number("tolerance", ratings.tolerance, limits::pointTolerance);
+        of.number("volts", ratings.volts, limits::pointVolts);
+        of.number("ohms", ratings.ohms, limits::pointOhms);
+        of.number("amps", ratings.amps, limits::pointAmps);
+    }
     at.at("lamps").number("count", set.lamps.count, limits::lamps);
     at.at("lamps").number("lengthMm", set.lamps.lengthMm, limits::lampLengthMm);
     at.at("lamps").number("diameterMm", set.lamps.diameterMm, limits::lampBoreMm);
@@ -96,6 +114,7 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     at.at("repair").text("work", job.repair.work, limits::text);
     at.at("repair").number("originalAmps", job.repair.originalAmps, limits::amps);
     at.at("repair").number("newAmps", job.repair.newAmps, limits::amps);
+    at.at("way").number("restockingFee", job.way.restockingFee, limits::money);
     at.count("soak", job.soak.size(), limits::soak);
     for (std::size_t i = 0; i < job.soak.size(); ++i) {
         at.at("soak", i).number("minutes", job.soak[i].minutes, limits::soakMinutes);

@@ -5,6 +5,7 @@
 
 #include "core/format/document.h"
 #include "core/knowledge/behaviours.h"
+#include "core/knowledge/board.h"
 #include "core/knowledge/file_header.h"
 
 namespace dimglow::knowledge {
@@ -13,13 +14,6 @@ using format::Fields;
 using format::FormatError;
 
 namespace {
-
-constexpr std::size_t longestSentence = 300;
-
-/// What the files say is English and its own key in translations.
-text::Text sentence(Fields& of, const char* key, std::size_t longest) {
-    return text::Text(of.text(key, longest), {});
-}
 
 AnswerShares readShares(const nlohmann::json& object, const std::string& path) {
     AnswerShares shares;
@@ -35,6 +29,44 @@ AnswerShares readShares(const nlohmann::json& object, const std::string& path) {
         throw FormatError(path, "the shares do not add up to 1");
     }
     return shares;
+}
+
+/// The shares under a member, by test.
+std::map<std::string, AnswerShares> readAnswers(Fields& of, const nlohmann::json& document, const char* member) {
+    std::map<std::string, AnswerShares> answers;
+    if (document.contains(member)) {
+        of.object(member);
+        for (const auto& [key, shares] : document[member].items()) {
+            answers[key] = readShares(shares, of.pathOf(member) + "." + key);
+        }
+    }
+    return answers;
+}
+
+std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& document, const Knowledge& knowledge) {
+    std::vector<PartSuspect> parts;
+    double sum = 0;
+    suspect.forEach("parts", 20, [&](Fields part) {
+        const auto& own = document["parts"][parts.size()];
+        PartSuspect read;
+        read.title = sentence(part, "title", longestWord);
+        if (part.has("point")) {
+            const auto id = part.text("point", longestWord);
+            read.point = knowledge.pointIndex(id);
+            if (read.point < 0) {
+                throw FormatError(part.pathOf("point"), "\"" + id + "\" is no point");
+            }
+        }
+        read.share = part.number("share", 1e-6, 1);
+        read.answers = readAnswers(part, own, "answers");
+        read.points = readGrades(part, own, knowledge);
+        sum += read.share;
+        parts.push_back(std::move(read));
+    });
+    if (!parts.empty() && std::abs(sum - 1) > 1e-6) {
+        throw FormatError(suspect.pathOf("parts"), "the shares do not add up to 1");
+    }
+    return parts;
 }
 
 std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Knowledge& knowledge) {
@@ -61,12 +93,10 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.ofAllFeeds = suspect.number("ofAllFeeds", 0, 1, 1);
         kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];
-        if (all.contains("answers")) {
-            suspect.object("answers");
-            for (const auto& [test, shares] : all["answers"].items()) {
-                kind.answers[test] = readShares(shares, suspect.pathOf("answers") + "." + test);
-            }
-        }
+        kind.answers = readAnswers(suspect, all, "answers");
+        kind.block = blockNamed(suspect, knowledge);
+        kind.points = readGrades(suspect, all, knowledge);
+        kind.parts = readParts(suspect, all, knowledge);
         suspects.push_back(std::move(kind));
     });
     if (suspects.empty()) {
@@ -93,8 +123,17 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
             throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
         }
         test.forEach("choices", 20, [&](Fields choice) {
-            kind.choices.push_back({choice.text("id", longestWord), sentence(choice, "title", longestWord)});
+            kind.choices.push_back({choice.text("id", longestWord), sentence(choice, "title", longestWord),
+                                    choice.maybeNumber("upTo", 0, 1e6)});
         });
+        kind.block = blockNamed(test, knowledge);
+        kind.group = test.text("group", longestWord, "");
+        kind.unit = test.text("unit", longestWord, "");
+        kind.counts = test.text("counts", longestWord, "");
+        kind.swaps = test.text("swaps", longestWord, "");
+        test.forEachText("details", 20,
+                         [&](const std::string& detail, const std::string&) { kind.details.push_back(detail); });
+        kind.units = readAnswers(test, document["tests"][knowledge.tests.size()], "units");
         if (kind.form == Form::Choices) {
             test.object("usual");
             kind.usual = readShares(document["tests"][knowledge.tests.size()]["usual"], test.pathOf("usual"));
@@ -142,6 +181,7 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.opensPanel = repair.flag("opensPanel", false);
         kind.writesOff = repair.flag("writesOff", false);
         kind.stopGap = repair.flag("stopGap", false);
+        kind.exchanges = repair.text("exchanges", longestWord, "");
         kind.bridges = repair.flag("bridges", false);
         kind.relapse = repair.number("relapse", 0, 1, 0);
         kind.say = sentence(repair, "say", longestSentence);
@@ -186,6 +226,15 @@ std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
     }
 }
 
+bool SetKind::has(int block) const {
+    return std::any_of(placed.begin(), placed.end(), [&](const auto& p) { return p.block == block; });
+}
+
+const Choice* TestKind::choice(const std::string& word) const {
+    const auto found = std::find_if(choices.begin(), choices.end(), [&](const auto& c) { return c.id == word; });
+    return found == choices.end() ? nullptr : &*found;
+}
+
 const driver::Behaviour* Knowledge::behaviour(const std::string& id) const {
     const auto found = std::find_if(behaviours.begin(), behaviours.end(), [&](const auto& b) { return b.id == id; });
     return found == behaviours.end() ? nullptr : &*found;
@@ -201,6 +250,21 @@ const SuspectKind* Knowledge::suspect(const std::string& id) const {
     return found == suspects.end() ? nullptr : &*found;
 }
 
+const PointKind* Knowledge::point(const std::string& id) const {
+    const int index = pointIndex(id);
+    return index < 0 ? nullptr : &points[std::size_t(index)];
+}
+
+int Knowledge::pointIndex(const std::string& id) const {
+    const auto found = std::find_if(points.begin(), points.end(), [&](const auto& p) { return p.id == id; });
+    return found == points.end() ? -1 : int(found - points.begin());
+}
+
+const SetKind& Knowledge::setKind(const std::string& id) const {
+    const auto found = std::find_if(setKinds.begin(), setKinds.end(), [&](const auto& k) { return k.id == id; });
+    return found == setKinds.end() ? setKinds.front() : *found;
+}
+
 const RepairKind* Knowledge::repair(const std::string& id) const {
     const auto found = std::find_if(repairs.begin(), repairs.end(), [&](const auto& r) { return r.id == id; });
     return found == repairs.end() ? nullptr : &*found;
@@ -214,8 +278,12 @@ namespace {
 
 /// Equal in all that a test could show.
 bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKind& b) {
+    const auto unitOf = [&](const SuspectKind& kind) {
+        return kind.block < 0 ? std::string() : knowledge.blocks[std::size_t(kind.block)].unit;
+    };
     return a.strings == b.strings && knowledge.behaviourOf(a).looksLike(knowledge.behaviourOf(b)) &&
-           a.answers == b.answers;
+           a.answers == b.answers && a.points == b.points && a.parts.empty() && b.parts.empty() &&
+           unitOf(a) == unitOf(b);
 }
 
 }  // namespace
@@ -223,6 +291,8 @@ bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKi
 Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     Knowledge knowledge;
     knowledge.behaviours = readBehaviours(parseNamed(texts.behaviours, "behaviours.json"));
+    readSets(parseNamed(texts.sets, "sets.json"), knowledge);
+    readPoints(parseNamed(texts.points, "points.json"), knowledge);
     knowledge.suspects = readSuspects(parseNamed(texts.suspects, "suspects.json"), knowledge);
     readTests(parseNamed(texts.tests, "tests.json"), knowledge);
     for (const auto& voltage : knowledge.healthy().volts) {

@@ -1,11 +1,13 @@
 #pragma once
 
+#include <array>
 #include <map>
 #include <optional>
 #include <string>
 #include <vector>
 
 #include "core/driver/forecast.h"
+#include "core/parts/part_check.h"
 #include "core/text/text.h"
 
 namespace dimglow::knowledge {
@@ -37,6 +39,59 @@ inline const std::vector<const char*> sideWords = {"leds", "board", "panel", "un
 /// Share of each choice of a question; they add up to 1.
 using AnswerShares = std::map<std::string, double>;
 
+/// Shares of good, doubtful and bad among the verdicts on a point; they add up to 1.
+using GradeShares = std::array<double, 3>;
+
+/// A piece of a set as it is drawn: what is found in it stands together.
+struct Block {
+    std::string id;
+    text::Text title;
+    std::string unit;    ///< what is exchanged as a whole: "powerBoard", "mainBoard", "strings", "panel"
+    bool isHot = false;  ///< connected with the mains
+};
+
+/// Where a block stands in the picture of a set.
+struct PlacedBlock {
+    int block = 0;  ///< into Knowledge::blocks
+    int column = 0;
+    int row = 0;
+};
+
+/// A kind of set: of which blocks it is made.
+struct SetKind {
+    std::string id;
+    text::Text title;
+    std::vector<Block> blocks;  ///< as Knowledge::blocks, with the titles and units that this kind has
+    std::vector<PlacedBlock> placed;
+    bool has(int block) const;
+};
+
+/// A part, rail or pin of a board that can be checked on its own.
+struct PointKind {
+    std::string id;
+    text::Text title;
+    std::string letter;  ///< how it is called while nobody has read its name off the board
+    int block = 0;       ///< into Knowledge::blocks
+    parts::PartKind kind = parts::PartKind::Rail;
+    text::Text how;
+    double minutes = 1;
+    bool live = false;
+    bool many = false;  ///< a board has several, and some of them are not written down
+    GradeShares usual{};
+    GradeShares faulty{};
+    double looksUsual = 0;   ///< how often a sound one looks bad
+    double looksFaulty = 0;  ///< how often a faulty one does
+};
+
+/// A part that a suspect may come down to.
+struct PartSuspect {
+    text::Text title;
+    int point = -1;    ///< into Knowledge::points; -1 when it cannot be checked by itself
+    double share = 1;  ///< of the suspect's cases
+    std::map<std::string, AnswerShares> answers;
+    std::map<int, GradeShares> points;
+};
+
 /// A kind of fault: what it is called, how often it happens, how it behaves.
 struct SuspectKind {
     std::string id;
@@ -46,6 +101,9 @@ struct SuspectKind {
     StringFault strings = StringFault::None;
     int behaviour = 0;                            ///< of the driver's side; into Knowledge::behaviours
     std::map<std::string, AnswerShares> answers;  ///< by test id
+    int block = -1;                               ///< into Knowledge::blocks; -1 of what sits nowhere
+    std::map<int, GradeShares> points;            ///< points that it disturbs, into Knowledge::points
+    std::vector<PartSuspect> parts;               ///< their shares add up to 1; empty when there is only one
     /// In a set with several feeds: how often all of them have it at once, being upstream of them; otherwise one has.
     double ofAllFeeds = 1;
     bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
@@ -68,6 +126,7 @@ enum class Per { Set, Channel, Feed };
 struct Choice {
     std::string id;
     text::Text title;
+    std::optional<double> upTo;  ///< of a number that is asked for: the highest that it stands for
 };
 
 /// A test a technician can do.
@@ -83,6 +142,16 @@ struct TestKind {
     Form form = Form::Choices;
     std::vector<Choice> choices;
     AnswerShares usual;
+    std::map<std::string, AnswerShares> units;  ///< of faults in that unit, where they differ
+    int block = -1;                             ///< where it is shown on the board; into Knowledge::blocks
+    std::string group;                          ///< what it stands with at First look: "life", "picture", "light"
+    std::string unit;                           ///< of the number that is asked for: "W"; empty when none is
+    std::string counts;                         ///< what may be counted beside a choice: "blinks"; empty when nothing
+    std::vector<std::string> details;           ///< what may be said of it: "red"
+    std::string swaps;                          ///< the unit that it exchanges for a known-good one
+
+    /// Null when there is none of that id.
+    const Choice* choice(const std::string& word) const;
 };
 
 /// What becomes new in a repair.
@@ -102,6 +171,8 @@ struct RepairKind {
     bool opensPanel = false;
     bool writesOff = false;
     bool stopGap = false;  ///< listed, never advised
+    /// What it exchanges, as ways of working tell repairs apart: "board", "part", "strip", "led"; empty of others.
+    std::string exchanges;
     bool bridges = false;  ///< leaves a short where the faulty LED was
     double relapse = 0;    ///< chance that it comes back for a reason other than the LEDs' age
     text::Text say;
@@ -110,6 +181,9 @@ struct RepairKind {
 /// Everything the trade knows that is data, not arithmetic.
 struct Knowledge {
     std::vector<driver::Behaviour> behaviours;  ///< the healthy one first
+    std::vector<Block> blocks;
+    std::vector<SetKind> setKinds;  ///< the usual one first
+    std::vector<PointKind> points;
     std::vector<SuspectKind> suspects;
     std::vector<TestKind> tests;
     std::vector<RepairKind> repairs;
@@ -132,6 +206,10 @@ struct Knowledge {
     const driver::Behaviour* behaviour(const std::string& id) const;
     const TestKind* test(const std::string& id) const;
     const SuspectKind* suspect(const std::string& id) const;
+    const PointKind* point(const std::string& id) const;
+    int pointIndex(const std::string& id) const;  ///< -1 when there is none
+    /// The kind of set of that id; the usual one when there is none, as in files of a workshop that has others.
+    const SetKind& setKind(const std::string& id) const;
     const RepairKind* repair(const std::string& id) const;
     /// The way to go on that gives the set up.
     const RepairKind& writeOff() const;
@@ -140,6 +218,8 @@ struct Knowledge {
 /// The texts of the knowledge files.
 struct KnowledgeTexts {
     std::string behaviours;
+    std::string sets;
+    std::string points;
     std::string suspects;
     std::string tests;
     std::string repairs;

@@ -179,16 +179,45 @@ private:
     std::vector<double> total_;    ///< by entry, of all explanations
 };
 
+/// What the explanations of a group come down to.
+std::vector<PartShare> partsOf(const CaseModel& model, const Belief& belief, const Group& group) {
+    std::map<std::pair<int, int>, double> shares;
+    const auto& suspect = model.knowledge().suspects[std::size_t(belief.hypotheses[group.first].suspect)];
+    for (std::size_t h = 0; !suspect.parts.empty() && h < belief.hypotheses.size(); ++h) {
+        if (std::find(group.titles.begin(), group.titles.end(), belief.titleOf[h]) != group.titles.end()) {
+            shares[{belief.hypotheses[h].part, belief.hypotheses[h].point}] += belief.shares[h];
+        }
+    }
+    std::vector<PartShare> parts;
+    for (const auto& [where, share] : shares) {
+        const auto& part = suspect.parts[std::size_t(where.first)];
+        PartShare row{part.title, share, {}, {}};
+        if (part.point >= 0) {
+            row.point = model.knowledge().points[std::size_t(part.point)].id;
+            const bool isWritten = where.second >= 0;
+            row.ref = isWritten ? model.set().points[std::size_t(where.second)].ref : "";
+            row.title = isWritten                            ? say("{} {}", part.title, row.ref)
+                        : model.pointsOf(part.point).empty() ? part.title
+                                                             : say("{}, another one", part.title);
+        }
+        parts.push_back(std::move(row));
+    }
+    std::stable_sort(parts.begin(), parts.end(), [](const auto& a, const auto& b) { return a.share > b.share; });
+    return parts;
+}
+
 std::vector<SuspectShare> sharesOf(const CaseModel& model, const Belief& belief, const job::Job& job,
                                    const std::vector<job::Entry>& standing) {
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
     const Weights weights(belief);
-    const evidence::Scene scene{job.set.backlight, model.knowledge()};
+    const evidence::Scene scene{job.set, model.knowledge()};
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
         const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
-        SuspectShare row{kind.id, group.title, kind.side, group.placeKnown, group.share, group.previousShare, {}};
+        SuspectShare row{kind.id, group.title, kind.side, group.placeKnown, group.share, group.previousShare,
+                         {},      kind.block,  {}};
+        row.parts = partsOf(model, belief, group);
         const auto decibans = group.share > shareWorthListing ? weights.decibansOf(group) : std::vector<double>{};
         for (std::size_t e = 0; e < decibans.size(); ++e) {
             const double db = decibans[e];
@@ -326,7 +355,10 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     if (result.diagnosis.failedCount == 0) {
         const auto& first = result.suspects.front();
         const bool isKnown = first.placeKnown && !suspect.isNoneOfThese;
-        result.found = first.share >= sureShare && isKnown ? first.title : Text();
+        const bool isPart = !first.parts.empty() && first.parts.front().share >= sureShare && first.parts.size() > 1;
+        result.found = first.share < sureShare || !isKnown ? Text()
+                       : isPart                            ? say("{}: {}", first.title, first.parts.front().title)
+                                                           : first.title;
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         result.found = verdictOf(model, result);
     }
@@ -340,11 +372,16 @@ bool tellLittle(const std::vector<Probe>& probes) {
 
 /// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends
 /// and that hold together what a verdict needs, or two places of one in the panel; empty when there are none.
-Text groupOf(const Knowledge& knowledge, const Assessment& assessment) {
+/// While a probe can still tell them apart only where it would change nothing: boards that are exchanged whole.
+Text groupOf(const Knowledge& knowledge, const Assessment& assessment, const job::Way& way) {
     constexpr double worthNaming = 0.05;
     constexpr std::size_t mostPlaces = 2;
+    const bool tellsLittle = tellLittle(assessment.probes);
     for (const auto& repair : knowledge.repairs) {
         if (repair.stopGap || repair.writesOff || (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
+            continue;
+        }
+        if (!tellsLittle && (repair.exchanges != "board" || way.level == job::Way::Level::Component)) {
             continue;
         }
         double share = 0;
@@ -454,6 +491,36 @@ std::vector<backlight::Run> untestedRuns(const job::Job& job, const std::vector<
         }
     }
     return untested;
+}
+
+/// Whether the part is still searched for, where it is what is replaced.
+bool wantsThePart(const job::Job& job, const Assessment& assessment) {
+    const auto& first = assessment.suspects.front();
+    return job.way.level == job::Way::Level::Component && first.parts.size() > 1 &&
+           first.parts.front().share < sureShare * first.share;
+}
+
+/// The repair to be done rather than one more probe: what is lost when it is not the right one costs less than the
+/// probe. Only what needs no opening and no part that cannot be sent back.
+std::optional<FixNow> fixNowOf(const job::Job& job, const Knowledge& knowledge, const Assessment& assessment) {
+    constexpr double likelyEnough = 0.5;
+    if (assessment.probes.empty() || !assessment.verdict.empty() || assessment.misfit) {
+        return std::nullopt;
+    }
+    const double perMinute = job.bench.ratePerHour / 60;
+    const double probe = assessment.probes.front().minutes * perMinute;
+    std::optional<FixNow> best;
+    double least = probe;
+    for (const auto& option : assessment.plan.options) {
+        const auto* kind = knowledge.repair(option.id);
+        const double lost = (1 - option.mends) * (option.parts + option.minutes * perMinute);
+        const bool isFree = kind != nullptr && !kind->opensPanel && !kind->writesOff && !kind->stopGap;
+        if (isFree && option.mends > likelyEnough && lost < least) {
+            least = lost;
+            best = FixNow{option.id, option.title, option.mends};
+        }
+    }
+    return best;
 }
 
 /// What is known of the set under all explanations together.
@@ -634,11 +701,11 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
     for (const auto e : doubtful) {
         auto rest = standing;
         rest.erase(rest.begin() + std::ptrdiff_t(e));
-        CaseModel without(job.set.backlight, model.knowledge(), partitionFor(job, rest), stop);
+        CaseModel without(job.set, model.knowledge(), partitionFor(job, rest), stop);
         const double evidence = infer(without, rest).evidence + told(*none, e);
         if (evidence >= likeliest) {
             likeliest = evidence;
-            const evidence::Scene scene{job.set.backlight, model.knowledge()};
+            const evidence::Scene scene{job.set, model.knowledge()};
             misfit = {
                 say("{}: {}", evidence::titleOf(standing[e].what, scene), evidence::describe(standing[e].what, scene)),
                 standing[e].id};
@@ -687,7 +754,7 @@ backlight::DriverSpec withLearned(backlight::DriverSpec driver, const std::vecto
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options) {
     Assessment result;
     const auto standing = job::standingEntries(job, job::Phase::Before);
-    CaseModel model(job.set.backlight, knowledge, partitionFor(job, standing), options.stop);
+    CaseModel model(job.set, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs =
         candidateRuns(job.set.backlight, openSharesOf(model, belief), standing, suspectedPlugs(model, belief));
@@ -707,16 +774,18 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     if (result.probes.size() > options.maxProbes) {
         result.probes.resize(options.maxProbes);
     }
-    if (result.found.empty() && !result.misfit && tellLittle(result.probes)) {
-        result.found = groupOf(knowledge, result);
+    if (result.found.empty() && !result.misfit) {
+        result.found = groupOf(knowledge, result, job.way);
     }
-    const bool isAll = tellLittle(result.probes) || holdsNothingElse(model, belief, result);
+    const bool isAll =
+        tellLittle(result.probes) || (holdsNothingElse(model, belief, result) && !wantsThePart(job, result));
     result.verdict = result.untested.empty() && !result.misfit && isAll ? result.found : Text();
     result.wantsStrips = !job.set.backlight.isDescribed && !result.misfit && onlyStripsTellMore(result);
     const auto known = learnt(model, belief);
     result.thisSet = knownOf(job.set.backlight, model.nothingLearnt().known(), known);
     expect(model, job, known, result);
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
+    result.fixNow = fixNowOf(job, knowledge, result);
     result.reference = referenceOf(job.set.backlight, result.reference, known);
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
     result.cautions =

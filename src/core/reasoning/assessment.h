@@ -22,6 +22,14 @@ struct Reason {
     double decibans = 0;  ///< 10·log10 of the likelihood ratio against everything else; positive speaks for it
 };
 
+/// A part that a suspect may come down to.
+struct PartShare {
+    text::Text title;  ///< "Output diode D8"
+    double share = 0;
+    std::string point;  ///< id of its kind; empty when it cannot be checked by itself
+    std::string ref;    ///< empty when it was not written down
+};
+
 /// One line of "what is left".
 struct SuspectShare {
     std::string suspect;  ///< id of the suspect kind
@@ -29,8 +37,10 @@ struct SuspectShare {
     knowledge::Side side = knowledge::Side::Leds;
     bool placeKnown = true;  ///< false of a line that stands for many places
     double share = 0;
-    double previousShare = 0;     ///< before the last entry
-    std::vector<Reason> reasons;  ///< strongest first, either way
+    double previousShare = 0;      ///< before the last entry
+    std::vector<Reason> reasons;   ///< strongest first, either way
+    int block = -1;                ///< where it sits, into Knowledge::blocks
+    std::vector<PartShare> parts;  ///< likeliest first; empty when they are not told apart
 };
 
 /// One result a probe may have.
@@ -85,6 +95,13 @@ struct Misfit {
     std::optional<int> entry;  ///< its id in the trail
 };
 
+/// A repair that costs less than knowing whether it is the right one.
+struct FixNow {
+    std::string repair;  ///< its id
+    text::Text title;
+    double mends = 0;  ///< chance that it does
+};
+
 /// Everything computed from a job. Nothing of it is stored.
 struct Assessment {
     std::vector<SuspectShare> suspects;  ///< likeliest first
@@ -106,6 +123,7 @@ struct Assessment {
     Likeliest likeliest;
     repair::Diagnosis diagnosis;
     repair::FixPlan plan;
+    std::optional<FixNow> fixNow;
     std::vector<safety::Caution> cautions;
     std::vector<ProofLine> proof;
     SoakVerdict soak;

@@ -50,6 +50,8 @@ double logShareOfCount(int kind, int count) {
 }
 /// Faulty LEDs at once that are still told apart; with more, every strip is replaced.
 constexpr int mostFaulty = 64;
+/// That the culprit is not among those written down, of a part that a board has one or two of.
+constexpr double oversight = 0.05;
 /// Two kinds of LED fault at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
@@ -134,7 +136,7 @@ private:
             h.suspect = s;
             h.logPrior = logWeight(s);
             if (kind == StringFault::None) {
-                addOnFeeds(h, model_.knowledge().suspects[s].ofAllFeeds);
+                addParts(h);
                 continue;
             }
             const auto candidates = faults::candidatesFor(kind, model_.backlight());
@@ -142,6 +144,34 @@ private:
             for (const auto& candidate : candidates) {
                 h.faults.assign(1, candidate);
                 add(h);
+            }
+        }
+    }
+
+    /// What is wrong on the driver's side, part by part. A block that this kind of set does not have has no faults.
+    void addParts(Hypothesis h) {
+        const auto& suspect = kindOf(h);
+        const auto& set = model_.knowledge().setKind(model_.set().kind);
+        if (suspect.block >= 0 && !set.has(suspect.block)) {
+            return;
+        }
+        if (suspect.parts.empty()) {
+            addOnFeeds(h, suspect.ofAllFeeds);
+        }
+        const double logPrior = h.logPrior;
+        for (h.part = 0; h.part < int(suspect.parts.size()); ++h.part) {
+            const auto& part = suspect.parts[std::size_t(h.part)];
+            const double log = logPrior + std::log(part.share);
+            const auto& written = part.point < 0 ? noPoints_ : model_.pointsOf(part.point);
+            const bool many = part.point >= 0 && model_.knowledge().points[std::size_t(part.point)].many;
+            const double unwritten = written.empty() ? 1 : many ? 1 / double(written.size() + 1) : oversight;
+            h.point = -1;
+            h.logPrior = log + std::log(unwritten);
+            addOnFeeds(h, suspect.ofAllFeeds);
+            h.logPrior = log + std::log((1 - unwritten) / std::max(1.0, double(written.size())));
+            for (const int point : written) {
+                h.point = point;
+                addOnFeeds(h, suspect.ofAllFeeds);
             }
         }
     }
@@ -240,7 +270,7 @@ private:
 
     void findTouched() {
         const auto& cells = model_.partition().cells();
-        const evidence::Scene scene{model_.backlight(), model_.knowledge()};
+        const evidence::Scene scene{model_.set(), model_.knowledge()};
         std::map<backlight::Run, int> lookOfRun;
         lookOf_.assign(entries_.size(), -1);
         for (std::size_t e = 0; e < entries_.size(); ++e) {
@@ -605,8 +635,9 @@ private:
     std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
     Partial healthy_;                      ///< no fault at all
     std::vector<Look> looks_;
-    std::vector<int> lookOf_;           ///< into looks_, by entry; -1 for others
-    std::size_t weighed_ = 0;           ///< explanations so far
+    std::vector<int> lookOf_;  ///< into looks_, by entry; -1 for others
+    std::size_t weighed_ = 0;  ///< explanations so far
+    const std::vector<int> noPoints_;
     std::vector<Touched> touched_;      ///< by cell
     std::vector<std::size_t> changed_;  ///< of the explanation that is being weighed
     std::vector<char> isChanged_;       ///< by entry, while changed_ is made
@@ -647,6 +678,13 @@ Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         return taken != nullptr && (taken->lit.value_or(0) > 0 || hasRightVolts(model, *taken));
     }));
+    std::vector<evidence::PointTaken> points;
+    for (const auto& entry : entries) {
+        if (const auto* taken = std::get_if<evidence::PointTaken>(&entry.what)) {
+            points.push_back(*taken);
+        }
+    }
+    model.setPointsTaken(std::move(points));
     model.forgetBoard();
     return Search(model, entries).run();
 }

@@ -48,15 +48,21 @@ std::size_t CaseModel::ProbeHash::operator()(const TesterProbe& probe) const {
            (probe.bridged.size() << 3);
 }
 
-CaseModel::CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition,
+CaseModel::CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, locate::CellPartition partition,
                      std::stop_token stop)
     : stop_(std::move(stop)),
-      backlight_(backlight),
+      set_(set),
+      pointsOfKind_(knowledge.points.size()),
       wiring_(backlight_),
       knowledge_(knowledge),
       partition_(std::move(partition)),
-      reference_(driver::referenceOf(backlight)),
-      learning_(driver::nothingLearntOf(backlight, reference_)) {
+      reference_(driver::referenceOf(set_.backlight)),
+      learning_(driver::nothingLearntOf(set_.backlight, reference_)) {
+    for (int i = 0; i < int(set_.points.size()); ++i) {
+        if (const int kind = knowledge.pointIndex(set_.points[std::size_t(i)].kind); kind >= 0) {
+            pointsOfKind_[std::size_t(kind)].push_back(i);
+        }
+    }
     std::vector<backlight::LedSpec> specs;
     for (const auto& strip : backlight_.strips) {
         sideBySide_ = sideBySide_ || strip.parallel * strip.chains > 1;
@@ -425,6 +431,22 @@ bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {
     return driven && demand(partition_.cells()[cell].string.channel, rest).conducts;
 }
 
+const std::string& CaseModel::unitOf(const SuspectKind& suspect) const {
+    static const std::string nowhere;
+    const auto& blocks = knowledge_.setKind(set_.kind).blocks;
+    return suspect.block < 0 ? nowhere : blocks[std::size_t(suspect.block)].unit;
+}
+
+parts::Grade CaseModel::gradeOf(const evidence::PointTaken& taken) {
+    std::any& kept = memory(&taken);
+    if (!kept.has_value()) {
+        kept = knowledge_.point(taken.asked.point) == nullptr
+                   ? parts::Grade::CannotTell
+                   : evidence::judge(taken, set_, knowledge_, pointsTaken_).grade;
+    }
+    return *std::any_cast<parts::Grade>(&kept);
+}
+
 double CaseModel::weighOfBoard(const evidence::Observation& what, const Hypothesis& hypothesis) {
     int& node = learnt_.try_emplace(hypothesis.forecast, LearningTree::root).first->second;
     Explained explained(*this, hypothesis, Explained::Board{forecastOf(hypothesis), learning_, node});
@@ -473,14 +495,76 @@ std::array<double, backlight::ledFaultKinds> Explained::faultShares(LedPlace pla
     return model_.faultShares(hypothesis_, place);
 }
 
+/// Those of its part go before those of the suspect, and these before those of its unit.
+const knowledge::AnswerShares& Explained::answersOf(const TestKind& test) const {
+    if (const auto* own = part()) {
+        if (const auto found = own->answers.find(test.id); found != own->answers.end()) {
+            return found->second;
+        }
+    }
+    if (const auto found = suspect().answers.find(test.id); found != suspect().answers.end()) {
+        return found->second;
+    }
+    if (!test.units.empty()) {
+        if (const auto found = test.units.find(model_.unitOf(suspect())); found != test.units.end()) {
+            return found->second;
+        }
+    }
+    return test.usual;
+}
+
+const knowledge::PartSuspect* Explained::part() const {
+    return hypothesis_.part < 0 ? nullptr : &suspect().parts[std::size_t(hypothesis_.part)];
+}
+
+bool Explained::isCulprit(int kind, const evidence::PointAsked& asked) const {
+    const auto* own = part();
+    if (own == nullptr || own->point != kind) {
+        return false;
+    }
+    const auto& written = model_.set().points;
+    // One that nobody has written down is the culprit that is asked about when none is.
+    return hypothesis_.point < 0 ? model_.pointsOf(kind).empty()
+                                 : written[std::size_t(hypothesis_.point)].ref == asked.ref;
+}
+
+std::optional<knowledge::GradeShares> Explained::gradeShares(const evidence::PointAsked& asked) const {
+    const int kind = model_.knowledge().pointIndex(asked.point);
+    if (kind < 0) {
+        return std::nullopt;
+    }
+    if (suspect().isNoneOfThese) {
+        return knowledge::GradeShares{0.6, 0.2, 0.2};
+    }
+    const auto& point = model_.knowledge().points[std::size_t(kind)];
+    if (isCulprit(kind, asked)) {
+        return point.faulty;
+    }
+    if (const auto* own = part()) {
+        if (const auto found = own->points.find(kind); found != own->points.end()) {
+            return found->second;
+        }
+    }
+    const auto found = suspect().points.find(kind);
+    return found == suspect().points.end() ? point.usual : found->second;
+}
+
+std::optional<double> Explained::badLooksShare(const evidence::PointAsked& asked) const {
+    const int kind = model_.knowledge().pointIndex(asked.point);
+    if (kind < 0) {
+        return std::nullopt;
+    }
+    constexpr double ofAnything = 0.1;
+    const auto& point = model_.knowledge().points[std::size_t(kind)];
+    return suspect().isNoneOfThese ? ofAnything : isCulprit(kind, asked) ? point.looksFaulty : point.looksUsual;
+}
+
 std::optional<double> Explained::answerShare(const std::string& test, const std::string& choice) const {
     const TestKind* kind = model_.knowledge().test(test);
     if (kind == nullptr || !kind->usual.contains(choice)) {
         return std::nullopt;
     }
-    const auto& own = suspect().answers;
-    const auto found = own.find(test);
-    const auto& shares = found == own.end() ? kind->usual : found->second;
+    const auto& shares = answersOf(*kind);
     const auto share = shares.find(choice);
     return share == shares.end() ? 0 : share->second;
 }

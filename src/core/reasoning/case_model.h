@@ -39,6 +39,8 @@ struct Hypothesis {
     int suspect = 0;           ///< into Knowledge::suspects; of the likeliest LED fault when there are several
     faults::FaultList faults;  ///< rising
     int feed = everyFeed;      ///< which of several LED+ has what is wrong on the driver's side
+    int part = -1;             ///< what it comes down to, into the suspect's parts; -1 when they are not told apart
+    int point = -1;            ///< which of those that were written down, into the set's points; -1: none of them
     int forecast = -1;         ///< of its board readings, by CaseModel::forecastIndex()
     double logPrior = 0;       ///< of all the LED choices that the cell counts stand for together
 };
@@ -52,13 +54,18 @@ using evidence::TesterForecast;
 /// one per assessment.
 class CaseModel {
 public:
-    CaseModel(const backlight::Backlight& backlight, const Knowledge& knowledge, locate::CellPartition partition,
+    CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, locate::CellPartition partition,
               std::stop_token stop = {});
 
     /// Asked for now and then by all that works on the model. \throws Stopped
     void checkStop() const;
 
+    const set::DisplaySet& set() const { return set_; }
     const backlight::Backlight& backlight() const { return backlight_; }
+    /// Points of a kind that were written down, into the set's points.
+    const std::vector<int>& pointsOf(int kind) const { return pointsOfKind_[std::size_t(kind)]; }
+    /// The unit that a suspect sits in, in this kind of set; empty of what sits nowhere.
+    const std::string& unitOf(const SuspectKind& suspect) const;
     const Knowledge& knowledge() const { return knowledge_; }
     const locate::CellPartition& partition() const { return partition_; }
     /// Refines the partition; solved circuits stay, hypotheses made before need refine().
@@ -106,6 +113,9 @@ public:
     /// round, and a run that stays dark is dark.
     void setLeadsProven(bool proven) { leadsProven_ = proven; }
     bool leadsProven() const { return leadsProven_; }
+    /// Points of the boards that were measured: those of one kind are each other's twins.
+    void setPointsTaken(std::vector<evidence::PointTaken> taken) { pointsTaken_ = std::move(taken); }
+    parts::Grade gradeOf(const evidence::PointTaken& taken);
     /// Whether a run that is looked along carries current, driven as hard as it needs.
     bool conducts(const backlight::Run& run, const Hypothesis& hypothesis);
     /// Whether the set lights a LED's string around it while a jumper bridges it.
@@ -178,7 +188,10 @@ private:
     TesterPlace& testerPlace(const backlight::TesterProbe& probe);
 
     std::stop_token stop_;
-    backlight::Backlight backlight_;
+    set::DisplaySet set_;
+    const backlight::Backlight& backlight_ = set_.backlight;
+    std::vector<std::vector<int>> pointsOfKind_;  ///< into the set's points, by kind
+    std::vector<evidence::PointTaken> pointsTaken_;
     faults::Wiring wiring_;
     const Knowledge& knowledge_;
     locate::CellPartition partition_;
@@ -226,6 +239,9 @@ public:
     const backlight::Backlight& backlight() const override { return model_.backlight(); }
     const locate::CellPartition& cells() const override { return model_.partition(); }
     std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
+    std::optional<knowledge::GradeShares> gradeShares(const evidence::PointAsked& asked) const override;
+    parts::Grade gradeOf(const evidence::PointTaken& taken) override { return model_.gradeOf(taken); }
+    std::optional<double> badLooksShare(const evidence::PointAsked& asked) const override;
     std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
     double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
     const driver::LightForecast& light() const override { return board_->forecast.light; }
@@ -240,6 +256,11 @@ public:
 
 private:
     const SuspectKind& suspect() const { return model_.knowledge().suspects[std::size_t(hypothesis_.suspect)]; }
+    const knowledge::AnswerShares& answersOf(const TestKind& test) const;
+    /// Null when its parts are not told apart.
+    const knowledge::PartSuspect* part() const;
+    /// Whether a point is the one at fault.
+    bool isCulprit(int kind, const evidence::PointAsked& asked) const;
 
     CaseModel& model_;
     const Hypothesis& hypothesis_;

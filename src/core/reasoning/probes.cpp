@@ -1,6 +1,7 @@
 #include "core/reasoning/probes.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <map>
 #include <numeric>
@@ -27,6 +28,7 @@ constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
 /// Runs that are weighed against each other, those with the most suspicion on them.
 constexpr std::size_t mostRuns = 64;
 constexpr std::size_t mostExplanations = 2000;
+constexpr double leastShareToSwap = 0.1;
 constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
 
 double entropyTerm(double p) {
@@ -146,6 +148,12 @@ Text shapeWords(const Mode& mode) {
     return words;
 }
 
+/// Hypotheses that a probe cannot tell apart, as one; each has a place among them.
+struct Classes {
+    std::vector<int> of;  ///< by hypothesis
+    std::vector<double> shares;
+};
+
 /// Values probes against one belief.
 class Ranking {
 public:
@@ -172,6 +180,7 @@ public:
             reached_ = test == nullptr ? reached_ : std::max(reached_, test->reach);
         }
         reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
+        classify();
     }
 
     std::vector<Probe> run(const std::vector<Run>& all) {
@@ -213,15 +222,68 @@ public:
                     break;
             }
         }
+        addPoints();
         std::stable_sort(probes_.begin(), probes_.end(), [this](const Probe& a, const Probe& b) {
             const int dueA = due(a);
             const int dueB = due(b);
-            return dueA != dueB ? dueA > dueB : a.bits / a.minutes > b.bits / b.minutes;
+            return dueA != dueB ? dueA > dueB : worth(a) > worth(b);
         });
         return std::move(probes_);
     }
 
 private:
+    /// Explanations that no question about the set or its boards tells apart: those of one suspect and part. What a
+    /// board comes down to counts only where the part is what is replaced.
+    void classify() {
+        std::map<std::array<int, 3>, int> known;
+        const bool countsParts = job_.way.level == job::Way::Level::Component;
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            const auto& own = hypotheses_[h];
+            each_.of.push_back(int(h));
+            const std::array<int, 3> key = {own.suspect, countsParts ? own.part : -1, countsParts ? own.point : -1};
+            const auto [entry, isNew] = known.try_emplace(key, int(known.size()));
+            if (isNew) {
+                alike_.shares.push_back(0);
+                membersOf_.emplace_back();
+            }
+            alike_.of.push_back(entry->second);
+            alike_.shares[std::size_t(entry->second)] += shares_[h];
+            auto& members = membersOf_[std::size_t(entry->second)];
+            const auto same = std::find_if(members.begin(), members.end(), [&](const auto& member) {
+                return hypotheses_[member.first].part == own.part && hypotheses_[member.first].point == own.point;
+            });
+            if (same == members.end()) {
+                members.emplace_back(h, shares_[h]);
+            } else {
+                same->second += shares_[h];
+            }
+        }
+        each_.shares = shares_;
+    }
+
+    /// What a probe is worth: information per minute; of a swap that comes first, the chance that it mends the set per
+    /// what it costs (Heckerman, Breese and Rommelse, "Decision-theoretic troubleshooting", CACM 38(3), 1995), well
+    /// before anything that is to be measured.
+    double worth(const Probe& probe) const {
+        constexpr double beforeMeasuring = 1000;
+        const auto* test = model_.knowledge().test(probe.test);
+        if (job_.way.first == job::Way::First::Swap && test != nullptr && !test->swaps.empty()) {
+            const double mends = unitShare(test->swaps);
+            const double cost = probe.minutes * job_.bench.ratePerHour / 60 + (1 - mends) * job_.way.restockingFee;
+            return mends > leastShareToSwap ? beforeMeasuring * mends / cost : 0;
+        }
+        return probe.bits / probe.minutes;
+    }
+
+    double unitShare(const std::string& unit) const {
+        double share = 0;
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            const auto& suspect = model_.knowledge().suspects[std::size_t(hypotheses_[h].suspect)];
+            share += model_.unitOf(suspect) == unit ? shares_[h] : 0;
+        }
+        return share;
+    }
+
     /// Of very many explanations the likeliest: what the others would change is lost in rounding.
     void keepLikeliest() {
         if (shares_.size() <= mostExplanations) {
@@ -318,12 +380,7 @@ private:
 
     std::vector<Mode> modesOf(const TestKind& test, const evidence::Question& question, const Hypothesis& hypothesis) {
         std::vector<Mode> modes;
-        if (test.form == Form::Choices) {
-            const Explained explained(model_, hypothesis, std::nullopt);
-            for (const auto& choice : test.choices) {
-                modes.push_back({explained.answerShare(test.id, choice.id).value_or(0), {}, 0, 1, -1, &choice.title});
-            }
-        } else if (test.form == Form::Light) {
+        if (test.form == Form::Light) {
             const auto& light = model_.forecastOf(hypothesis).light;
             static const Text never = say("no light");
             static const Text flash = say("flash, then dark");
@@ -349,14 +406,104 @@ private:
         }
         Probe probe = start(test, question);
         if (const auto* asked = std::get_if<evidence::VoltsAsked>(&question)) {
-            probe.title = evidence::titleOfVolts(*asked, {model_.backlight(), model_.knowledge()});
+            probe.title = evidence::titleOfVolts(*asked, {model_.set(), model_.knowledge()});
         }
         Prediction prediction;
+        if (test.form == Form::Choices) {
+            std::vector<const Text*> words;
+            for (const auto& choice : test.choices) {
+                words.push_back(&choice.title);
+            }
+            finish(std::move(probe),
+                   alike(words,
+                         [&](const Explained& explained, std::size_t choice) {
+                             return explained.answerShare(test.id, test.choices[choice].id).value_or(0);
+                         }),
+                   alike_);
+            return;
+        }
         prediction.reserve(hypotheses_.size());
         for (const auto& hypothesis : hypotheses_) {
             prediction.add(modesOf(test, question, hypothesis));
         }
-        finish(std::move(probe), prediction);
+        finish(std::move(probe), prediction, each_);
+    }
+
+    /// What classes of explanations say of a question with a few answers.
+    template <class ShareOf>
+    Prediction alike(const std::vector<const Text*>& words, ShareOf shareOf) {
+        Prediction prediction;
+        prediction.reserve(membersOf_.size());
+        std::vector<Mode> modes(words.size());
+        for (std::size_t c = 0; c < membersOf_.size(); ++c) {
+            for (std::size_t choice = 0; choice < words.size(); ++choice) {
+                modes[choice] = {0, {}, 0, 1, -1, words[choice]};
+            }
+            for (const auto& [member, share] : membersOf_[c]) {
+                const Explained explained(model_, hypotheses_[member], std::nullopt);
+                for (std::size_t choice = 0; choice < words.size(); ++choice) {
+                    modes[choice].weight += shareOf(explained, choice) * share / alike_.shares[c];
+                }
+            }
+            prediction.add(modes);
+        }
+        return prediction;
+    }
+
+    /// Parts, rails and pins of the boards; one that nobody has written down yet goes by its letter.
+    void addPoints() {
+        static const std::vector<Text> grades = {parts::wordsOf(parts::Grade::Good),
+                                                 parts::wordsOf(parts::Grade::Doubtful),
+                                                 parts::wordsOf(parts::Grade::Bad)};
+        const auto& trade = model_.knowledge();
+        const auto& set = trade.setKind(model_.set().kind);
+        for (int kind = 0; kind < int(trade.points.size()); ++kind) {
+            const auto& point = trade.points[std::size_t(kind)];
+            if (!set.has(point.block)) {
+                continue;
+            }
+            std::vector<std::string> refs;
+            for (const int written : model_.pointsOf(kind)) {
+                refs.push_back(model_.set().points[std::size_t(written)].ref);
+            }
+            if (refs.empty()) {
+                refs.push_back(point.letter);
+            }
+            for (const auto& ref : refs) {
+                addPoint(point, {point.id, ref}, {&grades[0], &grades[1], &grades[2]});
+            }
+        }
+    }
+
+    void addPoint(const knowledge::PointKind& point, const evidence::PointAsked& asked,
+                  const std::vector<const Text*>& grades) {
+        const evidence::Question question(asked);
+        const auto missed = evidence::questionOf(evidence::notReached(point.id, question));
+        const bool isAnswered = std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+            const auto known = evidence::questionOf(e.what);
+            return known == question || known == missed;
+        });
+        if (isAnswered && again_ != question) {
+            return;
+        }
+        Probe probe;
+        probe.test = point.id;
+        probe.question = question;
+        probe.title = evidence::titleOfPoint(asked, {model_.set(), model_.knowledge()});
+        probe.how = point.how;
+        probe.station = "board";
+        probe.live = point.live;
+        probe.minutes = point.minutes;
+        if (reached_ < Reach::Boards) {
+            probe.opens = Reach::Boards;
+            probe.minutes += model_.knowledge().openBoardsMinutes;
+        }
+        finish(std::move(probe),
+               alike(grades,
+                     [&](const Explained& explained, std::size_t grade) {
+                         return explained.gradeShares(asked).value_or(knowledge::GradeShares{})[grade];
+                     }),
+               alike_);
     }
 
     void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged) {
@@ -388,7 +535,7 @@ private:
             const auto f = Explained(model_, hypothesis, std::nullopt).tester(question.probe());
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
-        finish(std::move(probe), prediction);
+        finish(std::move(probe), prediction, each_);
     }
 
     /// Jumpers across the LEDs of a strip that are known to be open, to see whether the rest lights; and one more
@@ -441,7 +588,7 @@ private:
             const auto f = Explained(model_, hypothesis, std::nullopt).tester(question.probe());
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
-        finish(std::move(probe), prediction);
+        finish(std::move(probe), prediction, each_);
     }
 
     /// Looking along a strip that conducts shows which LEDs stay dark: one outcome for every set of LEDs.
@@ -480,7 +627,7 @@ private:
         Probe probe = start(test, evidence::LookAlong{run});
         probe.title = say("Look along {}", nameOf(model_.backlight(), run));
         probe.minutes += accessMinutes(run);
-        finish(std::move(probe), prediction, placeBits);
+        finish(std::move(probe), prediction, each_, placeBits);
     }
 
     /// One text for all looks that show the same.
@@ -593,16 +740,16 @@ private:
         return nameOf(model_.backlight(), backlight::ledsInOrder(model_.backlight(), run.string)[position]);
     }
 
-    void finish(Probe probe, const Prediction& prediction, double extraBits = 0) {
+    void finish(Probe probe, const Prediction& prediction, const Classes& classes, double extraBits = 0) {
         model_.checkStop();
-        const auto bins = pool(prediction, shares_);
-        probe.bits = mutualInformation(bins, shares_) + extraBits;
+        const auto bins = pool(prediction, classes.shares);
+        probe.bits = mutualInformation(bins, classes.shares) + extraBits;
         if (probe.bits < leastBitsWorthListing && due(probe) == 0) {
             return;
         }
         for (const auto& bin : bins) {
             if (bin.share > 0.01) {
-                probe.outcomes.push_back({shapeWords(bin.middle), meaningOf(bin), bin.share});
+                probe.outcomes.push_back({shapeWords(bin.middle), meaningOf(bin, classes), bin.share});
             }
         }
         std::stable_sort(probe.outcomes.begin(), probe.outcomes.end(),
@@ -611,13 +758,13 @@ private:
     }
 
     /// What would be believed after this outcome, in a few words.
-    Text meaningOf(const Bin& bin) const {
+    Text meaningOf(const Bin& bin, const Classes& classes) const {
         std::vector<double> byTitle(belief_.titles.size(), 0);
         std::vector<double> byKind(model_.knowledge().suspects.size(), 0);
         std::vector<double> byKindNow(byKind);
         std::vector<double> after(shares_.size());
         for (std::size_t h = 0; h < shares_.size(); ++h) {
-            after[h] = shares_[h] * bin.byHypothesis[h] / bin.share;
+            after[h] = shares_[h] * bin.byHypothesis[std::size_t(classes.of[h])] / bin.share;
             byTitle[titles_[h]] += after[h];
             byKind[hypotheses_[h].suspect] += after[h];
             byKindNow[hypotheses_[h].suspect] += shares_[h];
@@ -677,6 +824,10 @@ private:
     std::vector<Hypothesis> hypotheses_;
     std::vector<int> titles_;
     std::vector<double> shares_;
+    Classes each_;   ///< every explanation by itself
+    Classes alike_;  ///< for questions about the set and its boards
+    /// One of each part and point of a class, and their shares together.
+    std::vector<std::vector<std::pair<std::size_t, double>>> membersOf_;
     Reach reached_ = Reach::Outside;
     std::vector<Probe> probes_;
     std::map<std::pair<int, std::vector<backlight::LedPlace>>, Text> looks_;  ///< by how many are dark, and which

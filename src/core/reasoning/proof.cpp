@@ -68,7 +68,7 @@ private:
     };
 
     ProofLine line(const evidence::VoltsAsked& asked, const Feed& own, driver::Band band) const {
-        const evidence::Scene scene{job_.set.backlight, knowledge_};
+        const evidence::Scene scene{job_.set, knowledge_};
         ProofLine line{asked.test,
                        asked.channel,
                        evidence::titleOfVolts(asked, scene),
@@ -98,7 +98,7 @@ private:
 ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const knowledge::Knowledge& knowledge,
                  const backlight::Faults& left) {
     const auto expected = backlight::testRun(job.set.backlight, taken.probe(), left);
-    const evidence::Scene scene{job.set.backlight, knowledge};
+    const evidence::Scene scene{job.set, knowledge};
     const double slack = testerVolts + testerShare * expected.volts;
     ProofLine line{"tester",    0,     taken.title(scene),   {expected.volts - slack, expected.volts + slack},
                    taken.volts, false, taken.describe(scene)};
@@ -132,11 +132,11 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
         } else if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             proof.push_back({"look",
                              0,
-                             evidence::titleOf(entry.what, {job.set.backlight, knowledge}),
+                             evidence::titleOf(entry.what, {job.set, knowledge}),
                              {},
                              {},
                              seen->glow == evidence::LedSeen::Glow::Lit,
-                             evidence::describe(entry.what, {job.set.backlight, knowledge})});
+                             evidence::describe(entry.what, {job.set, knowledge})});
         }
     }
     return proof;

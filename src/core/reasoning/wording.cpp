@@ -39,7 +39,7 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
             standing.insert(entry.id);
         }
     }
-    const evidence::Scene scene{job.set.backlight, trade};
+    const evidence::Scene scene{job.set, trade};
     std::vector<TrailLine> lines;
     std::vector<evidence::LedSeen> seen;  // of the strip that the last line is about
     const auto sumUp = [&] {

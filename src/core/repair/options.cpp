@@ -113,6 +113,12 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     return option;
 }
 
+/// Whether somebody who works so would do it.
+bool suits(const RepairKind& kind, job::Way::Level level) {
+    return !(level == job::Way::Level::Board && kind.exchanges == "part") &&
+           !(level == job::Way::Level::Strip && kind.exchanges == "led");
+}
+
 Text adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
     const auto cost = say("{}: {:.0f} {} expected", best.title, *best.expectedCost, job.bench.currency);
     const auto comeback = best.comeback ? say("{:.0f} % chance of a comeback", 100 * *best.comeback) : Text();
@@ -132,6 +138,9 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     const auto now = dayOf(today);
     for (const auto& kind : trade.repairs) {
         const double mends = mendedShare(kind, diagnosis);
+        if (!suits(kind, job.way.level)) {
+            continue;
+        }
         const bool canBePriced = job.set.backlight.isDescribed || !kind.opensPanel;
         if (mends < leastShareWorthListing || !canBePriced) {
             continue;

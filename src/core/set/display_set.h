@@ -2,15 +2,17 @@
 
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/backlight/backlight.h"
 #include "core/lamps/lamps.h"
+#include "core/set/board_point.h"
 
 namespace dimglow::set {
 
-/// The display itself: what makes its light, and who made it. Board points, and parts with their ratings and twins, are
-/// to become members of it.
+/// The display itself: who made it, what makes its light, and what has been read off its boards.
 struct DisplaySet {
+    std::string kind;  ///< id of a kind of set of the knowledge files; empty: the usual one
     std::string maker;
     std::string model;
     std::string serial;
@@ -18,6 +20,7 @@ struct DisplaySet {
     std::optional<double> hoursRun;  ///< h of light since the LEDs were new
     backlight::Backlight backlight;  ///< its LED strips and their driver
     lamps::Lamps lamps;              ///< instead of the strips when there are any
+    std::vector<BoardPoint> points;  ///< those of one kind are each other's twins
     bool operator==(const DisplaySet&) const = default;
 };
 

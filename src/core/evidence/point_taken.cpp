@@ -1,0 +1,103 @@
+#include "core/evidence/point_taken.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/evidence/limits.h"
+
+namespace dimglow::evidence {
+
+using parts::Grade;
+using text::say;
+using text::Text;
+
+namespace {
+
+/// Members of the file, of the reading and what they may be.
+template <class Reading, class Visit>
+void eachNumber(Reading& reading, Visit visit) {
+    visit("farads", reading.farads, limits::farads);
+    visit("esrOhms", reading.esrOhms, limits::partOhms);
+    visit("ohms", reading.ohms, limits::partOhms);
+    visit("forwardVolts", reading.forwardVolts, limits::junctionVolts);
+    visit("reverseVolts", reading.reverseVolts, limits::junctionVolts);
+    visit("volts", reading.volts, limits::volts);
+    visit("dutyShare", reading.dutyShare, limits::share);
+    visit("hertz", reading.hertz, limits::hertz);
+    visit("rings", reading.rings, limits::rings);
+}
+
+constexpr const char* openWord = "OL";
+
+}  // namespace
+
+void PointTaken::check(const format::Check& at, const Places& places) const {
+    places.check(at, asked);
+    bool isEmpty = true;
+    eachNumber(reading, [&](const char* name, const std::optional<double>& value, const format::Range& range) {
+        isEmpty = isEmpty && !value;
+        if (value && !std::isinf(*value)) {
+            at.number(name, value, range);
+        }
+    });
+    if (isEmpty) {
+        at.report(nullptr, say("has no reading"));
+    }
+}
+
+void PointTaken::write(nlohmann::json& json) const {
+    json["point"] = asked.point;
+    json["ref"] = asked.ref;
+    json["inCircuit"] = reading.inCircuit;
+    eachNumber(reading, [&](const char* name, const std::optional<double>& value, const format::Range&) {
+        if (value) {
+            json[name] = std::isinf(*value) ? nlohmann::json(openWord) : nlohmann::json(*value);
+        }
+    });
+}
+
+PointTaken PointTaken::read(format::Fields& fields) {
+    PointTaken taken{{fields.text("point"), fields.text("ref")}, {}};
+    taken.reading.inCircuit = fields.flag("inCircuit", true);
+    eachNumber(taken.reading, [&](const char* name, std::optional<double>& value, const format::Range&) {
+        value = fields.maybeReading(name, openWord);
+    });
+    return taken;
+}
+
+Text PointTaken::describe(const Scene& scene) const {
+    const auto words = parts::describe(reading);
+    if (scene.knowledge.point(asked.point) == nullptr) {
+        return words;
+    }
+    const auto judgement = judge(*this, scene.set, scene.knowledge, {});
+    return judgement.grade == Grade::CannotTell ? words : say("{}: {}", words, parts::wordsOf(judgement.grade));
+}
+
+double PointTaken::logLikelihood(Explanation& explanation) const {
+    const auto grade = explanation.gradeOf(*this);
+    const auto shares = explanation.gradeShares(asked);
+    if (!shares || grade == Grade::CannotTell) {
+        return 0;
+    }
+    return std::log(slipShare / 3 + (1 - slipShare) * (*shares)[std::size_t(grade)]);
+}
+
+parts::PartJudgement judge(const PointTaken& taken, const set::DisplaySet& set, const knowledge::Knowledge& knowledge,
+                           const std::vector<PointTaken>& twins) {
+    const auto found = std::find_if(set.points.begin(), set.points.end(), [&](const auto& point) {
+        return point.kind == taken.asked.point && point.ref == taken.asked.ref;
+    });
+    std::vector<parts::PartReading> readings;
+    for (const auto& twin : twins) {
+        if (twin.asked.point == taken.asked.point && twin.asked.ref != taken.asked.ref) {
+            readings.push_back(twin.reading);
+        }
+    }
+    const auto& kind = *knowledge.point(taken.asked.point);
+    const bool comparesWithTwins = kind.kind < parts::PartKind::Rail;
+    return parts::judge(kind.kind, found == set.points.end() ? parts::Ratings{} : found->ratings, taken.reading,
+                        comparesWithTwins ? readings : std::vector<parts::PartReading>{});
+}
+
+}  // namespace dimglow::evidence

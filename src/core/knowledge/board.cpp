@@ -1,0 +1,131 @@
+#include "core/knowledge/board.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/knowledge/file_header.h"
+
+namespace dimglow::knowledge {
+
+using format::Fields;
+using format::FormatError;
+
+namespace {
+
+/// A list of exactly as many shares.
+template <std::size_t count>
+std::array<double, count> readNumbers(const nlohmann::json& list, const std::string& path) {
+    std::array<double, count> numbers{};
+    if (!list.is_array() || list.size() != count) {
+        throw FormatError(path, "expected a list of " + std::to_string(count) + " numbers");
+    }
+    for (std::size_t i = 0; i < count; ++i) {
+        if (!list[i].is_number() || list[i].template get<double>() < 0) {
+            throw FormatError(path + "[" + std::to_string(i) + "]", "expected a number of 0 or more");
+        }
+        numbers[i] = list[i];
+    }
+    return numbers;
+}
+
+GradeShares readGradeShares(const nlohmann::json& list, const std::string& path) {
+    const auto shares = readNumbers<3>(list, path);
+    if (std::abs(shares[0] + shares[1] + shares[2] - 1) > 1e-6) {
+        throw FormatError(path, "the shares do not add up to 1");
+    }
+    return shares;
+}
+
+/// A member that Fields has no reader for.
+const nlohmann::json& raw(Fields& of, const nlohmann::json& document, const char* member) {
+    if (!of.has(member)) {
+        throw FormatError(of.pathOf(member), "is missing");
+    }
+    return document[member];
+}
+
+int indexOfBlock(const std::string& id, const std::string& path, const Knowledge& knowledge) {
+    const auto& blocks = knowledge.blocks;
+    const auto found = std::find_if(blocks.begin(), blocks.end(), [&](const auto& block) { return block.id == id; });
+    if (found == blocks.end()) {
+        throw FormatError(path, "\"" + id + "\" is no block");
+    }
+    return int(found - blocks.begin());
+}
+
+}  // namespace
+
+void readSets(const nlohmann::json& document, Knowledge& knowledge) {
+    Fields fields(document, "sets.json");
+    requireHeader(fields, "dimglow-sets");
+    fields.forEach("blocks", 40, [&](Fields block) {
+        knowledge.blocks.push_back({block.text("id", longestWord), sentence(block, "title", longestWord),
+                                    block.text("unit", longestWord), block.flag("hot", false)});
+    });
+    fields.forEach("kinds", 40, [&](Fields kind) {
+        const auto& ofKind = document["kinds"][knowledge.setKinds.size()];
+        SetKind read{kind.text("id", longestWord), sentence(kind, "title", longestWord), knowledge.blocks, {}};
+        kind.forEach("blocks", 40, [&](Fields placed) {
+            const int block = indexOfBlock(placed.text("id", longestWord), placed.pathOf("id"), knowledge);
+            auto& own = read.blocks[std::size_t(block)];
+            if (placed.has("title")) {
+                own.title = sentence(placed, "title", longestWord);
+            }
+            own.unit = placed.text("unit", longestWord, own.unit);
+            const auto at =
+                readNumbers<2>(raw(placed, ofKind["blocks"][read.placed.size()], "at"), placed.pathOf("at"));
+            read.placed.push_back({block, int(at[0]), int(at[1])});
+        });
+        knowledge.setKinds.push_back(std::move(read));
+    });
+    if (knowledge.setKinds.empty()) {
+        throw FormatError(fields.pathOf("kinds"), "names no kind of set");
+    }
+}
+
+void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
+    Fields fields(document, "points.json");
+    requireHeader(fields, "dimglow-points");
+    fields.forEach("points", 200, [&](Fields point) {
+        const auto& own = document["points"][knowledge.points.size()];
+        PointKind kind;
+        kind.id = point.text("id", longestWord);
+        kind.title = sentence(point, "title", longestWord);
+        kind.letter = point.text("letter", longestWord);
+        kind.block = blockNamed(point, knowledge);
+        kind.kind = parts::PartKind(point.choice("kind", parts::partKindWords));
+        kind.how = sentence(point, "how", longestSentence);
+        kind.minutes = point.number("minutes", 0.1, 1e4);
+        kind.live = point.flag("live", false);
+        kind.many = point.flag("many", false);
+        kind.usual = readGradeShares(raw(point, own, "usual"), point.pathOf("usual"));
+        kind.faulty = readGradeShares(raw(point, own, "faulty"), point.pathOf("faulty"));
+        const auto looks = readNumbers<2>(raw(point, own, "looks"), point.pathOf("looks"));
+        kind.looksUsual = looks[0];
+        kind.looksFaulty = looks[1];
+        knowledge.points.push_back(std::move(kind));
+    });
+}
+
+int blockNamed(Fields& of, const Knowledge& knowledge) {
+    return of.has("block") ? indexOfBlock(of.text("block", longestWord), of.pathOf("block"), knowledge) : -1;
+}
+
+std::map<int, GradeShares> readGrades(Fields& of, const nlohmann::json& document, const Knowledge& knowledge) {
+    std::map<int, GradeShares> grades;
+    if (!document.contains("points")) {
+        return grades;
+    }
+    of.object("points");
+    for (const auto& [id, shares] : document["points"].items()) {
+        const std::string path = of.pathOf("points") + "." + id;
+        const int point = knowledge.pointIndex(id);
+        if (point < 0) {
+            throw FormatError(path, "\"" + id + "\" is no point");
+        }
+        grades[point] = readGradeShares(shares, path);
+    }
+    return grades;
+}
+
+}  // namespace dimglow::knowledge

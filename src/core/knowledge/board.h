@@ -1,0 +1,23 @@
+#pragma once
+
+#include <map>
+#include <nlohmann/json.hpp>
+
+#include "core/format/fields.h"
+#include "core/knowledge/knowledge.h"
+
+/// \file
+/// The kinds of set and the points of their boards, read from sets.json and points.json.
+
+namespace dimglow::knowledge {
+
+/// Each \throws format::FormatError that names file, field and reason.
+void readSets(const nlohmann::json& document, Knowledge& knowledge);
+void readPoints(const nlohmann::json& document, Knowledge& knowledge);
+
+/// The block that a member "block" names; -1 when there is none.
+int blockNamed(format::Fields& of, const Knowledge& knowledge);
+/// The member "points": shares of good, doubtful and bad by point.
+std::map<int, GradeShares> readGrades(format::Fields& of, const nlohmann::json& document, const Knowledge& knowledge);
+
+}  // namespace dimglow::knowledge

@@ -1,0 +1,388 @@
+#include "core/parts/part_check.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace dimglow::parts {
+
+using text::say;
+using text::Text;
+
+namespace {
+
+/// Limits are common practice, no source, unless one is named.
+constexpr double tiredShare = 0.8;  ///< of an electrolytic's capacitance
+constexpr double deadShare = 0.7;
+constexpr double highShare = 1.4;  ///< a leaky one reads high
+constexpr double esrHz = 120;
+constexpr double filmTolerance = 0.1;  ///< where none is printed
+constexpr double fuseGoodOhms = 2;
+constexpr double fuseBadOhms = 10;
+constexpr double shortVolts = 0.08;  ///< diode mode
+constexpr double leastJunction = 0.12;
+constexpr double mostJunction = 0.85;
+constexpr double sameBothWays = 0.1;  ///< of the reading
+constexpr double shortOhms = 1;
+constexpr double coilGoodOhms = 5;
+constexpr double leadOhms = 0.3;
+constexpr double goodRings = 8;
+constexpr double fewRings = 4;
+constexpr double railTolerance = 0.05;
+constexpr double railSags = 0.2;     ///< under load: may be as it is to be
+constexpr double unlikeTwin = 0.25;  ///< of the twin's reading
+
+bool isOpen(const std::optional<double>& value) {
+    return value && std::isinf(*value);
+}
+
+Text diodeWords(const std::optional<double>& volts) {
+    return !volts ? say("not tried") : isOpen(volts) ? say("OL") : say("{:.2f} V", *volts);
+}
+
+Text ohmsWords(double ohms) {
+    return std::isinf(ohms) ? say("OL")
+           : ohms >= 1e6    ? say("{:.2f} MΩ", ohms / 1e6)
+           : ohms >= 1e3    ? say("{:.2f} kΩ", ohms / 1e3)
+                            : say("{:.2f} Ω", ohms);
+}
+
+Text faradsWords(double farads) {
+    return farads >= 0.9e-6   ? say("{:.4g} µF", farads * 1e6)
+           : farads >= 0.9e-9 ? say("{:.4g} nF", farads * 1e9)
+                              : say("{:.4g} pF", farads * 1e12);
+}
+
+PartJudgement cannotTell(Text because) {
+    return {Grade::CannotTell, std::move(because), {}};
+}
+
+/// Bad out of circuit; in circuit something beside it may say the same.
+Grade badUnlessBeside(const PartReading& reading) {
+    return reading.inCircuit ? Grade::Doubtful : Grade::Bad;
+}
+
+Text liftALeg(const PartReading& reading, Text because) {
+    return reading.inCircuit ? say("{} Lift a leg and measure again.", because) : because;
+}
+
+PartJudgement judgeElectrolytic(const Ratings& ratings, const PartReading& reading) {
+    if (reading.ohms && *reading.ohms < shortOhms) {
+        return {badUnlessBeside(reading), liftALeg(reading, say("{} is a short.", ohmsWords(*reading.ohms))), {}};
+    }
+    const auto farads = ratings.farads ? ratings.farads : reading.farads;
+    std::optional<PartJudgement> ofEsr;
+    if (reading.esrOhms && farads) {
+        const double limit = highestEsr(*farads, ratings.volts);
+        const Text words = say("ESR {:.2f} Ω; at most {:.2f} Ω (tan δ/2πfC at 120 Hz), a fresh one far less.",
+                               *reading.esrOhms, limit);
+        ofEsr = PartJudgement{*reading.esrOhms > limit       ? Grade::Bad
+                              : *reading.esrOhms > limit / 2 ? Grade::Doubtful
+                                                             : Grade::Good,
+                              words,
+                              {}};
+    }
+    if (reading.farads && ratings.farads) {
+        const double share = *reading.farads / *ratings.farads;
+        const Text words =
+            say("{} of {}: {:.0f} %.", faradsWords(*reading.farads), faradsWords(*ratings.farads), 100 * share);
+        if (share < deadShare) {
+            return {Grade::Bad, say("{} Below {:.0f} % it is worn out.", words, 100 * deadShare), {}};
+        }
+        if (share < tiredShare) {
+            return {ofEsr && ofEsr->grade == Grade::Bad ? Grade::Bad : Grade::Doubtful,
+                    say("{} Below {:.0f} % it is tired.", words, 100 * tiredShare),
+                    {}};
+        }
+        if (ofEsr && ofEsr->grade != Grade::Good) {
+            return *ofEsr;
+        }
+        if (share > highShare) {
+            return {Grade::Doubtful,
+                    liftALeg(reading, say("{} Far more than printed: leaky, or others in parallel.", words)),
+                    {}};
+        }
+        return {Grade::Good, say("{} From {:.0f} % on it is good.", words, 100 * tiredShare), {}};
+    }
+    return ofEsr ? *ofEsr : cannotTell(say("Needs its printed µF beside what was measured, or an ESR."));
+}
+
+PartJudgement judgeFilm(const Ratings& ratings, const PartReading& reading) {
+    if (!reading.farads || !ratings.farads) {
+        return cannotTell(say("Needs its marking beside what was measured."));
+    }
+    const double tolerance = ratings.tolerance.value_or(filmTolerance);
+    const double off = *reading.farads / *ratings.farads - 1;
+    const Text words =
+        say("{} of {} ± {:.0f} %.", faradsWords(*reading.farads), faradsWords(*ratings.farads), 100 * tolerance);
+    if (std::abs(off) <= tolerance) {
+        return {Grade::Good, words, {}};
+    }
+    if (off > 0 && reading.inCircuit) {
+        return {Grade::Doubtful, liftALeg(reading, words), {}};
+    }
+    return {std::abs(off) <= 2 * tolerance ? Grade::Doubtful : Grade::Bad, words, {}};
+}
+
+PartJudgement judgeFuse(const PartReading& reading) {
+    if (!reading.ohms) {
+        return cannotTell(say("Needs ohms across it."));
+    }
+    const Text words = say("{}; a good fuse shows less than {:.0f} Ω.", ohmsWords(*reading.ohms), fuseGoodOhms);
+    return {*reading.ohms < fuseGoodOhms  ? Grade::Good
+            : *reading.ohms < fuseBadOhms ? Grade::Doubtful
+                                          : Grade::Bad,
+            words,
+            {}};
+}
+
+/// One junction: diode, the body diode of a MOSFET, a junction of a transistor.
+PartJudgement judgeJunction(const PartReading& reading, const Text& good) {
+    const auto& forward = reading.forwardVolts;
+    const auto& reverse = reading.reverseVolts;
+    if (!forward || !reverse) {
+        return cannotTell(say("Needs diode mode both ways."));
+    }
+    const Text words = say("{} one way, {} the other; {}.", diodeWords(forward), diodeWords(reverse), good);
+    const double low = std::min(*forward, *reverse);
+    const double high = std::max(*forward, *reverse);
+    if (high < shortVolts) {
+        return {
+            !reading.inCircuit || high < shortVolts / 2 ? Grade::Bad : Grade::Doubtful, say("Shorted: {}", words), {}};
+    }
+    if (std::isinf(low)) {
+        return {Grade::Bad, say("Open: {}", words), {}};
+    }
+    if (!std::isinf(high) && high - low < sameBothWays * high) {
+        return {badUnlessBeside(reading), liftALeg(reading, say("The same both ways: {}", words)), {}};
+    }
+    if (low < leastJunction || low > mostJunction) {
+        return {Grade::Doubtful, liftALeg(reading, words), {}};
+    }
+    return {Grade::Good, words, {}};
+}
+
+PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, double tolerance) {
+    if (!reading.ohms || !ratings.ohms) {
+        return cannotTell(say("Needs its printed ohms beside what was measured."));
+    }
+    const double within = ratings.tolerance.value_or(tolerance) * *ratings.ohms + leadOhms;
+    const double off = *reading.ohms - *ratings.ohms;
+    const Text words = say("{} of {} ± {}.", ohmsWords(*reading.ohms), ohmsWords(*ratings.ohms), ohmsWords(within));
+    if (std::abs(off) <= within) {
+        return {Grade::Good, words, {}};
+    }
+    if (off < 0) {
+        return {badUnlessBeside(reading), liftALeg(reading, words), {}};
+    }
+    return {Grade::Bad, say("{} Nothing beside it makes it read high.", words), {}};
+}
+
+PartJudgement judgeWinding(const PartReading& reading) {
+    if (reading.rings) {
+        const Text words = say("{:.0f} rings; a good winding gives {:.0f} and more, a shorted turn one or two.",
+                               *reading.rings, goodRings);
+        if (*reading.rings >= goodRings) {
+            return {Grade::Good, words, {}};
+        }
+        return {*reading.rings >= fewRings ? Grade::Doubtful : badUnlessBeside(reading),
+                reading.inCircuit ? say("{} In circuit good ones fail too: out of circuit decides.", words) : words,
+                {}};
+    }
+    if (!reading.ohms) {
+        return cannotTell(say("Needs ohms, or rings."));
+    }
+    const Text words = say("{}; a good winding is under {:.0f} Ω, and a shorted turn only a ring test shows.",
+                           ohmsWords(*reading.ohms), coilGoodOhms);
+    return {std::isinf(*reading.ohms)      ? Grade::Bad
+            : *reading.ohms < coilGoodOhms ? Grade::Good
+                                           : Grade::Doubtful,
+            words,
+            {}};
+}
+
+PartJudgement judgeRail(const Ratings& ratings, const PartReading& reading) {
+    if (!reading.volts) {
+        return cannotTell(say("Needs volts."));
+    }
+    if (!ratings.volts) {
+        return *reading.volts < 0.5 ? PartJudgement{Grade::Bad, say("{:.2f} V: nothing there.", *reading.volts), {}}
+                                    : cannotTell(say("{:.2f} V; what does the label beside it say?", *reading.volts));
+    }
+    const double off = *reading.volts / *ratings.volts - 1;
+    const Text words = say("{:.2f} V of {:.1f} V ± {:.0f} %.", *reading.volts, *ratings.volts, 100 * railTolerance);
+    if (std::abs(off) <= railTolerance) {
+        return {Grade::Good, words, {}};
+    }
+    if (off > -railSags && off <= 2 * railTolerance) {
+        return {Grade::Doubtful, say("{} Under load a rail may sag: compare it with the set in standby.", words), {}};
+    }
+    return {Grade::Bad, words, {}};
+}
+
+struct PinLimits {
+    double bad = 0;   ///< below it, V
+    double good = 0;  ///< from it on
+};
+
+PartJudgement judgePin(const PartReading& reading, const PinLimits& limits, double goodDuty) {
+    if (reading.dutyShare || reading.hertz) {
+        const double duty = reading.dutyShare.value_or(0.5);
+        const Text words =
+            reading.hertz ? say("{:.0f} % at {:.0f} Hz.", 100 * duty, *reading.hertz) : say("{:.0f} %.", 100 * duty);
+        return {duty >= goodDuty ? Grade::Good : Grade::Bad, words, {}};
+    }
+    if (!reading.volts) {
+        return cannotTell(say("Needs volts."));
+    }
+    const Text words = say("{:.2f} V; from {:.1f} V on it is there, below {:.1f} V it is not.", *reading.volts,
+                           limits.good, limits.bad);
+    return {*reading.volts >= limits.good  ? Grade::Good
+            : *reading.volts >= limits.bad ? Grade::Doubtful
+                                           : Grade::Bad,
+            words,
+            {}};
+}
+
+PartJudgement judgeAlone(PartKind kind, const Ratings& ratings, const PartReading& reading) {
+    switch (kind) {
+        case PartKind::Electrolytic:
+            return judgeElectrolytic(ratings, reading);
+        case PartKind::Film:
+            return judgeFilm(ratings, reading);
+        case PartKind::Fuse:
+            return judgeFuse(reading);
+        case PartKind::Diode:
+            return judgeJunction(reading, say("a good one 0.15 to 0.45 V (Schottky) or 0.5 to 0.7 V one way only"));
+        case PartKind::Zener:
+            return judgeJunction(reading, say("a good one 0.5 to 0.8 V one way only"));
+        case PartKind::Mosfet:
+            return judgeJunction(reading, say("a good one shows its body diode, 0.35 to 0.7 V, one way only"));
+        case PartKind::Transistor:
+            return judgeJunction(reading, say("a good junction 0.5 to 0.7 V one way only"));
+        case PartKind::Coil:
+        case PartKind::Transformer:
+            return judgeWinding(reading);
+        case PartKind::Resistor:
+            return judgeOhms(ratings, reading, 0.05);
+        case PartKind::Sense:
+            return judgeOhms(ratings, reading, 0.05);
+        case PartKind::Rail:
+            return judgeRail(ratings, reading);
+        case PartKind::SupplyPin:
+            return judgePin(reading, {4, ratings.volts ? 0.9 * *ratings.volts : 7}, 1);
+        case PartKind::EnablePin:
+            return judgePin(reading, {0.6, 1.5}, 0.9);
+        case PartKind::DimmingPin:
+            return judgePin(reading, {0.2, 0.5}, 0.05);
+        case PartKind::CompensationPin:
+            return judgePin(reading, {0.1, 0.3}, 1);
+        case PartKind::GatePin:
+            return judgePin(reading, {0.1, 0.4}, 0.02);
+    }
+    return {};
+}
+
+/// The number that parts of a kind are compared by.
+std::optional<double> comparedBy(const PartReading& reading) {
+    for (const auto& value :
+         {reading.forwardVolts, reading.rings, reading.esrOhms, reading.farads, reading.ohms, reading.volts}) {
+        if (value) {
+            return value;
+        }
+    }
+    return std::nullopt;
+}
+
+Text readingWords(const PartReading& reading) {
+    if (reading.forwardVolts) {
+        return reading.reverseVolts
+                   ? text::joined({diodeWords(reading.forwardVolts), diodeWords(reading.reverseVolts)}, " / ")
+                   : diodeWords(reading.forwardVolts);
+    }
+    std::vector<Text> words;
+    if (reading.rings) {
+        words.push_back(say("{:.0f} rings", *reading.rings));
+    }
+    if (reading.farads) {
+        words.push_back(faradsWords(*reading.farads));
+    }
+    if (reading.esrOhms) {
+        words.push_back(say("ESR {:.2f} Ω", *reading.esrOhms));
+    }
+    if (reading.ohms) {
+        words.push_back(ohmsWords(*reading.ohms));
+    }
+    if (reading.volts) {
+        words.push_back(say("{:.2f} V", *reading.volts));
+    }
+    if (reading.dutyShare) {
+        words.push_back(say("{:.0f} %", 100 * *reading.dutyShare));
+    }
+    if (reading.hertz) {
+        words.push_back(say("{:.0f} Hz", *reading.hertz));
+    }
+    return text::joined(words);
+}
+
+bool readsLike(double value, double twin) {
+    return std::isinf(value) || std::isinf(twin) ? std::isinf(value) == std::isinf(twin)
+                                                 : std::abs(value - twin) <= unlikeTwin * std::abs(twin) + 0.02;
+}
+
+}  // namespace
+
+Text wordsOf(Grade grade) {
+    const Text words[] = {say("good"), say("doubtful"), say("bad"), say("cannot tell")};
+    return words[int(grade)];
+}
+
+Text describe(const PartReading& reading) {
+    const Text words = readingWords(reading);
+    return reading.inCircuit ? words : say("{}, out of circuit", words);
+}
+
+double highestEsr(double farads, std::optional<double> ratedVolts) {
+    struct Loss {
+        double volts;
+        double tanDelta;
+    };
+    constexpr Loss losses[] = {{6.3, 0.22}, {10, 0.19}, {16, 0.16}, {25, 0.14},
+                               {35, 0.12},  {50, 0.10}, {63, 0.09}, {100, 0.08}};
+    double tanDelta = losses[0].tanDelta;
+    for (const auto& loss : losses) {
+        tanDelta = ratedVolts && *ratedVolts >= loss.volts ? loss.tanDelta : tanDelta;
+    }
+    return tanDelta / (2 * std::numbers::pi * esrHz * farads);
+}
+
+double ringsOf(double q, double share) {
+    return q / std::numbers::pi * std::log(1 / share);
+}
+
+PartJudgement judge(PartKind kind, const Ratings& ratings, const PartReading& reading,
+                    const std::vector<PartReading>& twins) {
+    auto judgement = judgeAlone(kind, ratings, reading);
+    const auto own = comparedBy(reading);
+    if (twins.empty() || !own) {
+        return judgement;
+    }
+    std::vector<Text> words;
+    bool isAlike = true;
+    for (const auto& twin : twins) {
+        words.push_back(describe(twin));
+        const auto other = comparedBy(twin);
+        const bool isSameBack =
+            !reading.reverseVolts || !twin.reverseVolts || readsLike(*reading.reverseVolts, *twin.reverseVolts);
+        isAlike = isAlike && other && readsLike(*own, *other) && isSameBack;
+    }
+    const bool hangsOnTwin = judgement.grade == Grade::Doubtful || judgement.grade == Grade::CannotTell;
+    if (hangsOnTwin && isAlike) {
+        judgement.grade = Grade::Good;
+    }
+    judgement.twin = isAlike ? say("Its twin reads the same: {}.", text::joined(words, "; "))
+                             : say("Its twin reads {}.", text::joined(words, "; "));
+    return judgement;
+}
+
+}  // namespace dimglow::parts
