@@ -1,7 +1,10 @@
 #include "app/belief_panel.h"
 
+#include <QShortcut>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
+#include <map>
 
 #include "app/panels.h"
 #include "app/theme.h"
@@ -10,7 +13,11 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr std::size_t mostSuspects = 5;
+constexpr std::size_t mostGroups = 5;
+constexpr std::size_t mostOfAGroup = 3;
+constexpr std::size_t mostParts = 4;
+constexpr double groupWorthShowing = 0.02;
+constexpr double partWorthShowing = 0.02;
 constexpr std::size_t mostAlternatives = 3;
 constexpr std::size_t mostOutcomes = 3;
 constexpr double shareWorthShowing = 0.005;
@@ -57,47 +64,114 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
     rows_->setSpacing(theme::px(4));
     scroll->setWidget(list);
     layout->addWidget(scroll);
+    auto* why = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_W), this);
+    why->setContext(Qt::WindowShortcut);
+    connect(why, &QShortcut::activated, this, &BeliefPanel::toggleWhy);
     connect(&session_, &JobSession::changed, this, &BeliefPanel::refresh);
     if (session_.hasJob()) {
         refresh();
     }
 }
 
-void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
+/// A block of the set with what is suspected in it, and what that comes down to.
+void BeliefPanel::addGroup(const Group& group, bool leading) {
     auto* top = new QHBoxLayout;
-    auto* title = makeLabel(words(suspect.title), theme::body(), suspect.share < 0.05 ? "quiet" : "");
+    const bool isQuiet = group.share < 0.05;
+    auto* title = makeLabel(group.title, theme::strong(), isQuiet ? "quiet" : "");
     title->setWordWrap(true);
     top->addWidget(title, 1);
-    auto* share = makeLabel(percent(suspect.share), theme::strong(), suspect.share < 0.05 ? "quiet" : "");
-    top->addWidget(share, 0, Qt::AlignTop);
-    rows_->addLayout(top);
-    rows_->addWidget(new ShareBar(suspect.share, suspect.previousShare, leading));
-    auto* bottom = new QHBoxLayout;
-    QString why;
-    if (!suspect.reasons.empty()) {
-        const auto& reason = suspect.reasons.front();
-        why = (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text));
-    }
-    auto* reasonLabel = makeLabel(why, theme::quiet(), "quiet");
-    reasonLabel->setWordWrap(true);
-    QString all;
-    for (const auto& reason : suspect.reasons) {
-        all += QStringLiteral("%1%2 dB  %3\n")
-                   .arg(reason.decibans > 0 ? QStringLiteral("+") : QString(), number(reason.decibans, 1),
-                        words(reason.text));
-    }
-    setPlainToolTip(reasonLabel, all.trimmed());
-    bottom->addWidget(reasonLabel, 1);
-    const double change = suspect.share - suspect.previousShare;
-    if (std::abs(change) > changeWorthShowing) {
-        bottom->addWidget(
+    if (const double change = group.share - group.before; std::abs(change) > changeWorthShowing) {
+        top->addWidget(
             makeLabel(
                 (change > 0 ? QStringLiteral("▲ %1") : QStringLiteral("▼ %1")).arg(100 * std::abs(change), 0, 'f', 0),
                 theme::quiet(), change > 0 ? "glow" : "idle"),
             0, Qt::AlignTop);
     }
-    rows_->addLayout(bottom);
-    rows_->addSpacing(theme::px(5));
+    top->addWidget(makeLabel(percent(group.share), theme::strong(), isQuiet ? "quiet" : ""), 0, Qt::AlignTop);
+    rows_->addLayout(top);
+    rows_->addWidget(new ShareBar(group.share, group.before, leading));
+    std::size_t shown = 0;
+    for (const auto* suspect : group.suspects) {
+        if (shown == mostOfAGroup || (suspect->share < shareWorthShowing && shown > 0)) {
+            break;
+        }
+        addSuspect(*suspect, leading && shown == 0);
+        ++shown;
+    }
+    rows_->addSpacing(theme::px(6));
+}
+
+void BeliefPanel::addLine(const QString& title, double share, int indent) {
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::px(indent), 0, 0, 0);
+    auto* label = makeLabel(title, theme::quiet(), share < 0.05 ? "quiet" : "");
+    label->setWordWrap(true);
+    line->addWidget(label, 1);
+    line->addWidget(makeLabel(percent(share), theme::quiet(), "quiet"), 0, Qt::AlignTop);
+    rows_->addLayout(line);
+}
+
+void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
+    constexpr int indent = 12;
+    addLine(words(suspect.title), suspect.share, indent);
+    for (std::size_t i = 0; i < std::min(mostParts, suspect.parts.size()); ++i) {
+        const auto& part = suspect.parts[i];
+        if (suspect.parts.size() > 1 && part.share > partWorthShowing) {
+            addLine(words(part.title), part.share, 2 * indent);
+        }
+    }
+    const std::size_t reasons = asksWhy_ ? suspect.reasons.size() : leading ? 1 : 0;
+    for (std::size_t i = 0; i < std::min(reasons, suspect.reasons.size()); ++i) {
+        const auto& reason = suspect.reasons[i];
+        const double times = std::pow(10, std::abs(reason.decibans) / 10);
+        const QString much =
+            times > 999 ? tr("over 1000") : QStringLiteral("%L1").arg(times, 0, 'f', times < 10 ? 1 : 0);
+        auto* label =
+            makeLabel(!asksWhy_ ? (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text))
+                                : (reason.decibans > 0 ? tr("for: %1, %2 times likelier under it")
+                                                       : tr("against: %1, %2 times less likely under it"))
+                                      .arg(words(reason.text), much),
+                      theme::quiet(), reason.decibans > 0 ? "quiet" : "idle");
+        label->setWordWrap(true);
+        label->setContentsMargins(theme::px(indent), 0, 0, 0);
+        rows_->addWidget(label);
+    }
+    if (asksWhy_ && suspect.reasons.empty()) {
+        auto* label = makeLabel(tr("No reading speaks for or against it: this is how often it happens."),
+                                theme::quiet(), "quiet");
+        label->setWordWrap(true);
+        label->setContentsMargins(theme::px(indent), 0, 0, 0);
+        rows_->addWidget(label);
+    }
+}
+
+void BeliefPanel::toggleWhy() {
+    asksWhy_ = !asksWhy_;
+    refresh();
+}
+
+/// By the blocks of the set, the most suspected first.
+std::vector<BeliefPanel::Group> BeliefPanel::groups() const {
+    const auto& trade = session_.trade();
+    const auto& set = trade.setKind(session_.shown().job.set.kind);
+    std::vector<Group> groups;
+    std::map<int, std::size_t> groupOfBlock;
+    for (const auto& suspect : session_.shown().assessment.suspects) {
+        const auto [entry, isNew] = groupOfBlock.try_emplace(suspect.block, groups.size());
+        if (isNew) {
+            groups.push_back(
+                {suspect.block < 0 ? tr("Something else") : words(set.blocks[std::size_t(suspect.block)].title),
+                 0,
+                 0,
+                 {}});
+        }
+        auto& group = groups[entry->second];
+        group.share += suspect.share;
+        group.before += suspect.previousShare;
+        group.suspects.push_back(&suspect);
+    }
+    std::stable_sort(groups.begin(), groups.end(), [](const auto& a, const auto& b) { return a.share > b.share; });
+    return groups;
 }
 
 /// Readings that do not fit together: calmly, and which one to take again.
@@ -162,6 +236,15 @@ void BeliefPanel::addNext() {
         return;
     }
     const auto& probe = assessment.probes.front();
+    if (assessment.fixNow) {
+        auto* fix = makeLabel(tr("Or mend it now: %1 costs less than knowing (%2 % it is that).")
+                                  .arg(words(assessment.fixNow->title))
+                                  .arg(100 * assessment.fixNow->mends, 0, 'f', 0),
+                              theme::quiet(), "good");
+        fix->setObjectName(QStringLiteral("fixNow"));
+        fix->setWordWrap(true);
+        inner->addWidget(fix);
+    }
     auto* title = makeLabel(words(probe.title), theme::strong());
     title->setObjectName(QStringLiteral("nextTitle"));
     title->setWordWrap(true);
@@ -231,15 +314,17 @@ void BeliefPanel::addAlternatives() {
 
 void BeliefPanel::refresh() {
     clearLayout(rows_);
-    const auto& suspects = session_.shown().assessment.suspects;
-    double shown = 0;
-    std::size_t count = 0;
-    while (count < std::min(mostSuspects, suspects.size()) && suspects[count].share > shareWorthShowing) {
-        addSuspect(suspects[count], count == 0);
-        shown += suspects[count].share;
-        ++count;
+    const auto groups = this->groups();
+    for (std::size_t i = 0; i < std::min(mostGroups, groups.size()) && groups[i].share > groupWorthShowing; ++i) {
+        addGroup(groups[i], i == 0);
     }
-    summary_->setText(tr("%1 % in %2").arg(100 * shown, 0, 'f', 0).arg(count));
+    summary_->setText(tr("%n explanation(s)", nullptr, int(session_.shown().assessment.explanations)));
+    auto* why = makeButton(asksWhy_ ? tr("less") : tr("why?"), tr("Alt+W"));
+    why->setObjectName(QStringLiteral("why"));
+    why->setFlat(true);
+    why->setFocusPolicy(Qt::NoFocus);
+    connect(why, &QPushButton::clicked, this, &BeliefPanel::toggleWhy);
+    rows_->addWidget(why, 0, Qt::AlignLeft);
     rows_->addWidget(makeRule());
     rows_->addSpacing(theme::px(6));
     if (const auto& misfit = session_.shown().assessment.misfit) {

@@ -26,7 +26,19 @@ signals:
 
 private:
     void refresh();
+    /// What is suspected in one block of the set.
+    struct Group {
+        QString title;
+        double share = 0;
+        double before = 0;
+        std::vector<const reasoning::SuspectShare*> suspects;
+    };
+    std::vector<Group> groups() const;
+    void addGroup(const Group& group, bool leading);
     void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
+    void addLine(const QString& title, double share, int indent);
+    /// The reasons of every row, or of the first only.
+    void toggleWhy();
     void addMisfit(const reasoning::Misfit& misfit);
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
@@ -35,6 +47,7 @@ private:
     JobSession& session_;
     QLabel* summary_;
     QVBoxLayout* rows_;
+    bool asksWhy_ = false;
 };
 
 }  // namespace dimglow::app

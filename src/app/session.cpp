@@ -143,7 +143,7 @@ Written JobSession::record(const evidence::Observation& what, const Taking& taki
     if (evidence::namesAPlace(what) && job_->set.backlight != shown().job.set.backlight) {
         return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
     }
-    return edit(language::words(evidence::titleOf(what, {shown().job.set.backlight, trade_})), [&](job::Job& job) {
+    return edit(language::words(evidence::titleOf(what, {shown().job.set, trade_})), [&](job::Job& job) {
         if (taking.also) {
             taking.also(job);
         }

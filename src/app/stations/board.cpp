@@ -1,136 +1,472 @@
 #include "app/stations/board.h"
 
-#include <fmt/format.h>
-
+#include <QKeyEvent>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QShortcut>
 #include <algorithm>
 
+#include "app/field_note.h"
 #include "app/stations/strips_line.h"
 #include "app/theme.h"
 #include "core/backlight/limits.h"
+#include "core/job/reading_text.h"
+#include "core/parts/part_line.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
-BoardStation::BoardStation(JobSession& session) : Station(session, QStringLiteral("board"), tr("Board")) {
-    setSubtitle(tr("Meter on the power board, black on its ground. Type what you read; a reading has a shape."));
-    auto* shapes = new QHBoxLayout;
-    const std::tuple<QString, QString, QString> marks[] = {
-        {tr("184.1"), tr("steady"), QString()},
-        {tr("184 > 48"), tr("peaks, then settles"), QStringLiteral(" > ")},
-        {tr("48 ~ 184"), tr("wanders"), QStringLiteral(" ~ ")}};
-    for (const auto& [example, meaning, mark] : marks) {
-        auto* button = makeButton(example, meaning);
-        button->setFocusPolicy(Qt::NoFocus);
-        connect(button, &QPushButton::clicked, this, [this, mark = mark] {
-            if (!mark.isEmpty() && focusedRow() >= 0) {
-                points_[focusedRow()].row->insert(mark);
-            }
-        });
-        shapes->addWidget(button);
-    }
-    shapes->addStretch();
-    feeds_ = makeButton({}, {});
-    feeds_->setObjectName(QStringLiteral("feeds"));
-    feeds_->setFocusPolicy(Qt::NoFocus);
-    feeds_->setToolTip(tr("How many LED+ the board has. Each has readings of its own."));
-    connect(feeds_, &QPushButton::clicked, this, &BoardStation::addFeed);
-    auto* key = new QShortcut(Qt::ALT | Qt::Key_F, this);
-    key->setContext(Qt::WidgetWithChildrenShortcut);
-    connect(key, &QShortcut::activated, this, &BoardStation::addFeed);
-    shapes->addWidget(feeds_);
-    body_->addLayout(shapes);
-    known_ = new KnownCard;
-    connect(known_, &KnownCard::keepWanted, this, &BoardStation::keepLearned);
-    body_->addWidget(known_);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    auto* list = new QWidget;
-    rows_ = new QVBoxLayout(list);
-    rows_->setContentsMargins(0, 0, 0, 0);
-    rows_->setSpacing(theme::px(7));
-    scroll->setWidget(list);
-    body_->addWidget(scroll, 1);
-    chart_ = new SwitchOnChart;
-    body_->addWidget(chart_);
+namespace {
+
+using evidence::Question;
+
+QString idOf(const evidence::PointAsked& asked) {
+    return QString::fromStdString(asked.point + ":" + asked.ref);
 }
 
-void BoardStation::buildRows() {
-    clearLayout(rows_);
-    points_.clear();
+QString readingWords(const job::TypedVolts& reading) {
+    switch (reading.shape) {
+        case evidence::Shape::Steady:
+            return BoardStation::tr("steady at %1 V").arg(reading.volts);
+        case evidence::Shape::PeakThenSettles:
+            return BoardStation::tr("peaks at %1 V, settles at %2 V").arg(reading.volts).arg(reading.restVolts);
+        case evidence::Shape::Wanders:
+            return BoardStation::tr("wanders from %1 to %2 V").arg(reading.restVolts).arg(reading.volts);
+    }
+    return {};
+}
+
+SpotState stateOf(parts::Grade grade) {
+    switch (grade) {
+        case parts::Grade::Good:
+            return SpotState::Good;
+        case parts::Grade::Doubtful:
+            return SpotState::Doubtful;
+        case parts::Grade::Bad:
+            return SpotState::Bad;
+        case parts::Grade::CannotTell:
+            break;
+    }
+    return SpotState::Taken;
+}
+
+}  // namespace
+
+BoardStation::BoardStation(JobSession& session) : Station(session, QStringLiteral("board"), tr("Board")) {
+    setFocusPolicy(Qt::StrongFocus);
+    auto* top = new QHBoxLayout;
+    auto* lead =
+        makeLabel(tr("Tap a point, or walk with the arrows; black on the board's ground."), theme::body(), "quiet");
+    lead->setWordWrap(true);
+    top->addWidget(lead, 1);
+    const auto addButton = [&](const char* name, const QString& says, Qt::Key letter, void (BoardStation::*does)()) {
+        auto* button = makeButton({}, {});
+        button->setObjectName(QString::fromLatin1(name));
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setToolTip(says);
+        connect(button, &QPushButton::clicked, this, does);
+        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
+        key->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(key, &QShortcut::activated, this, does);
+        top->addWidget(button);
+        return button;
+    };
+    kind_ = addButton("setKind", tr("Which boards the set has (Alt+S)."), Qt::Key_S, &BoardStation::changeKind);
+    feeds_ = addButton("feeds", tr("How many LED+ the board has (Alt+F). Each has readings of its own."), Qt::Key_F,
+                       &BoardStation::addFeed);
+    body_->addLayout(top);
+    picture_ = new BoardPicture;
+    known_ = new KnownCard;
+    connect(known_, &KnownCard::keepWanted, this, &BoardStation::keepLearned);
+    picture_->setFooter(known_);
+    connect(picture_, &BoardPicture::chosenByHand, this, [this] {
+        offer();
+        focusEntry();
+    });
+    body_->addWidget(picture_);
+    chart_ = new SwitchOnChart;
+    entry_ = new BoardEntry(chart_);
+    connect(entry_, &BoardEntry::typed, this, &BoardStation::explain);
+    connect(entry_, &BoardEntry::written, this, &BoardStation::write);
+    connect(entry_, &BoardEntry::printedWritten, this, &BoardStation::writePrinted);
+    connect(entry_, &BoardEntry::chosen, this, &BoardStation::answer);
+    connect(entry_, &BoardEntry::looked, this, &BoardStation::look);
+    connect(entry_, &BoardEntry::stepped, this, [this](int columns, int rows) { picture_->step(columns, rows); });
+    body_->addWidget(entry_);
+    body_->addStretch();
+    for (int looks = 0; looks < int(evidence::looksWords.size()); ++looks) {
+        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | (int(Qt::Key_1) + looks)), this);
+        key->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(key, &QShortcut::activated, this, [this, looks] { look(looks); });
+    }
+}
+
+void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
     const auto& channels = job().set.backlight.channels;
     for (const auto& test : session_.trade().tests) {
-        if (test.station != "board" || test.form != knowledge::Form::Volts) {
+        if (test.station != "board" || test.block != block) {
+            continue;
+        }
+        const QString title = words(test.title);
+        if (test.form == knowledge::Form::Choices) {
+            spots.push_back({{QString::fromStdString(test.id), title, title, {}, {}, false, false, false},
+                             evidence::Answer::Question{test.id},
+                             &test,
+                             nullptr});
             continue;
         }
         const auto places = evidence::placesOf(test, job().set.backlight);
         for (const auto& asked : places) {
-            QString title = words(test.title);
+            QString own = title;
+            QString id = QString::fromStdString(test.id);
             if (places.size() > 1) {
-                title += test.per == knowledge::Per::Feed
-                             ? tr(", feed %1").arg(asked.feed + 1)
-                             : tr(", channel %1").arg(QString::fromStdString(channels[asked.channel].label));
+                own += test.per == knowledge::Per::Feed
+                           ? tr(", feed %1").arg(asked.feed + 1)
+                           : tr(", channel %1").arg(QString::fromStdString(channels[std::size_t(asked.channel)].label));
+                id += QString::number(std::max(asked.channel, asked.feed));
             }
-            auto* row = new VoltsRow(
-                title, words(test.how), [this, asked](const job::TypedVolts& reading, const QString& typed) {
-                    return session_.record(evidence::Measured{asked.test, asked.channel, reading.shape, reading.volts,
-                                                              reading.restVolts, asked.feed},
-                                           {.typed = typed});
-                });
-            row->field()->setObjectName(
-                QString::fromStdString(test.id) +
-                (places.size() > 1 ? QString::number(std::max(asked.channel, asked.feed)) : QString()));
-            const int index = int(points_.size());
-            connect(row, &VoltsRow::stepped, this, [this, index](int rows) { focusRow(index + rows); });
-            rows_->addWidget(row);
-            points_.push_back({asked, row});
+            spots.push_back({{id, own, own, {}, {}, false, false, false}, asked, &test, nullptr});
         }
     }
-    rows_->addStretch();
+}
+
+void BoardStation::addPoints(int block, std::vector<Spot>& spots) const {
+    for (const auto& point : session_.trade().points) {
+        if (point.block != block) {
+            continue;
+        }
+        std::vector<std::string> refs;
+        for (const auto& known : job().set.points) {
+            if (known.kind == point.id) {
+                refs.push_back(known.ref);
+            }
+        }
+        if (refs.empty()) {
+            refs.push_back(point.letter);
+        }
+        const bool isRail = point.kind == parts::PartKind::Rail;
+        for (const auto& ref : refs) {
+            const evidence::PointAsked asked{point.id, ref};
+            const QString name = QString::fromStdString(ref);
+            spots.push_back({{idOf(asked),
+                              isRail ? words(point.title) : name,
+                              words(evidence::titleOfPoint(asked, scene())),
+                              {},
+                              {},
+                              false,
+                              !isRail,
+                              false},
+                             asked,
+                             nullptr,
+                             &point});
+        }
+    }
+}
+
+std::vector<evidence::PointTaken> BoardStation::pointsTaken() const {
+    std::vector<evidence::PointTaken> taken;
+    for (const auto& entry : standing_) {
+        if (const auto* point = std::get_if<evidence::PointTaken>(&entry.what)) {
+            taken.push_back(*point);
+        }
+    }
+    return taken;
+}
+
+void BoardStation::judge(Spot& spot) const {
+    auto& shown = spot.shown;
+    const std::string test = spot.test != nullptr ? spot.test->id : spot.point->id;
+    const auto missed = evidence::questionOf(evidence::notReached(test, spot.question));
+    for (const auto& entry : standing_) {
+        const auto question = evidence::questionOf(entry.what);
+        if (const auto* seen = std::get_if<evidence::PointSeen>(&entry.what)) {
+            if (Question(seen->asked) == spot.question && evidence::isBad(seen->looks)) {
+                shown.value +=
+                    (shown.value.isEmpty() ? QString() : QStringLiteral(", ")) + words(evidence::wordsOf(seen->looks));
+                shown.state = shown.state == SpotState::Unknown || shown.state == SpotState::Good ? SpotState::Doubtful
+                                                                                                  : shown.state;
+            }
+        } else if (question == missed) {
+            shown.state = SpotState::Missed;
+        } else if (question == spot.question) {
+            shown.value = words(evidence::describe(entry.what, scene()));
+            shown.state = SpotState::Taken;
+            const auto comparison = assessment().expectations.find(entry.id);
+            if (comparison != assessment().expectations.end()) {
+                shown.state = comparison->second.within ? SpotState::Good : SpotState::Bad;
+            }
+            if (const auto* taken = std::get_if<evidence::PointTaken>(&entry.what)) {
+                shown.value = words(parts::describe(taken->reading));
+                shown.state = stateOf(evidence::judge(*taken, job().set, session_.trade(), pointsTaken()).grade);
+            }
+        }
+    }
 }
 
 void BoardStation::showJob() {
-    std::size_t expected = 0;
-    for (const auto& test : session_.trade().tests) {
-        if (test.station == "board" && test.form == knowledge::Form::Volts) {
-            expected += evidence::placesOf(test, job().set.backlight).size();
-        }
-    }
-    if (points_.size() != expected) {
-        buildRows();
-    }
-    feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()));
+    standing_ = job::standingEntries(job(), job::Phase::Before);
+    const auto& trade = session_.trade();
+    const auto& kind = trade.setKind(job().set.kind);
     const auto& assessment = this->assessment();
-    const auto standing = job::standingEntries(job(), job::Phase::Before);
-    const auto* next = assessment.probes.empty() ? nullptr : &assessment.probes.front();
-    for (const auto& point : points_) {
-        const auto band = assessment.expectedVolts.find(point.question);
-        point.row->setExpected(band == assessment.expectedVolts.end() ? std::nullopt : std::optional(band->second));
-        std::optional<evidence::Measured> reading;
-        QString words;
-        bool within = false;
-        for (const auto& entry : standing) {
-            const auto* measured = std::get_if<evidence::Measured>(&entry.what);
-            if (measured != nullptr && measured->question() == point.question) {
-                reading = *measured;
-                words = language::words(evidence::describe(entry.what, scene()));
-                const auto comparison = assessment.expectations.find(entry.id);
-                within = comparison != assessment.expectations.end() && comparison->second.within;
-            }
+    const auto* next = assessment.probes.empty() || !assessment.verdict.empty() ? nullptr : &assessment.probes.front();
+    std::vector<BoardBlock> blocks;
+    std::vector<int> placeOfBlock(trade.blocks.size(), -1);
+    spots_.clear();
+    for (const auto& placed : kind.placed) {
+        const auto& block = kind.blocks[std::size_t(placed.block)];
+        placeOfBlock[std::size_t(placed.block)] = int(blocks.size());
+        BoardBlock drawn{words(block.title), {}, 0, placed.column, placed.row, block.isHot, {}};
+        for (const auto& suspect : assessment.suspects) {
+            drawn.suspicion += suspect.block == placed.block ? suspect.share : 0;
         }
-        point.row->setReading(reading, words, within);
-        point.row->setAllowed(liveAllowed());
-        point.row->setWanted(assessment.verdict.empty() && next != nullptr && isAsked(point, *next));
+        constexpr double worthSaying = 0.01;
+        drawn.share =
+            drawn.suspicion > worthSaying ? QStringLiteral("%1 %").arg(100 * drawn.suspicion, 0, 'f', 0) : QString();
+        std::vector<Spot> spots;
+        addTests(placed.block, spots);
+        addPoints(placed.block, spots);
+        // Readings first: chips fill up the lines behind them.
+        std::stable_partition(spots.begin(), spots.end(), [](const Spot& spot) { return !spot.shown.isChip; });
+        for (auto& spot : spots) {
+            judge(spot);
+            spot.shown.isNext = next != nullptr && next->question == spot.question;
+            drawn.spots.push_back(spot.shown);
+            spots_.push_back(std::move(spot));
+        }
+        blocks.push_back(std::move(drawn));
     }
+    std::vector<std::pair<int, int>> wires;
+    for (const auto& [from, to] : trade.wires) {
+        if (placeOfBlock[std::size_t(from)] >= 0 && placeOfBlock[std::size_t(to)] >= 0) {
+            wires.emplace_back(placeOfBlock[std::size_t(from)], placeOfBlock[std::size_t(to)]);
+        }
+    }
+    picture_->show(blocks, wires);
+    kind_->setText(words(kind.title) + QStringLiteral("  ") + tr("Alt+S"));
+    feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()) + QStringLiteral("  ") + tr("Alt+F"));
     known_->show(assessment.thisSet, job().set.backlight);
     chart_->show(job().set.backlight, assessment);
+    if (!picture_->has(picture_->chosen())) {
+        picture_->choose(spots_.front().shown.id);
+    }
+    offer();
 }
 
-bool BoardStation::isAsked(const Point& point, const reasoning::Probe& probe) {
-    return probe.question == evidence::Question(point.question);
+const BoardStation::Spot* BoardStation::chosen() const {
+    const auto found =
+        std::find_if(spots_.begin(), spots_.end(), [&](const Spot& s) { return s.shown.id == picture_->chosen(); });
+    return found == spots_.end() ? nullptr : &*found;
+}
+
+void BoardStation::choose(const Question& question) {
+    const auto found =
+        std::find_if(spots_.begin(), spots_.end(), [&](const Spot& s) { return s.question == question; });
+    if (found != spots_.end()) {
+        picture_->choose(found->shown.id);
+        offer();
+    }
+}
+
+bool BoardStation::isAllowed(const Spot& spot) const {
+    return liveAllowed() || !(spot.test != nullptr ? spot.test->live : spot.point->live);
+}
+
+QString BoardStation::noteOf(const Spot& spot) const {
+    if (const auto* asked = std::get_if<evidence::VoltsAsked>(&spot.question)) {
+        const auto band = assessment().expectedVolts.find(*asked);
+        const QString shapes = tr("184.1 steady   184 > 48 peaks, then settles   48 ~ 184 wanders");
+        return (band == assessment().expectedVolts.end()
+                    ? tr("What a healthy set reads is not known yet.")
+                    : tr("expect %L1 … %L2 V").arg(band->second.low, 0, 'f', 1).arg(band->second.high, 0, 'f', 1)) +
+               QLatin1Char('\n') + shapes;
+    }
+    for (const auto& entry : standing_) {
+        const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);
+        if (taken != nullptr && Question(taken->asked) == spot.question) {
+            const auto judgement = evidence::judge(*taken, job().set, session_.trade(), pointsTaken());
+            return tr("%1: %2 %3")
+                .arg(words(parts::wordsOf(judgement.grade)), words(judgement.because), words(judgement.twin));
+        }
+    }
+    return {};
+}
+
+void BoardStation::offer() {
+    const auto* spot = chosen();
+    if (spot == nullptr) {
+        return;
+    }
+    EntryOffer offer;
+    offer.id = spot->shown.id;
+    offer.title = spot->shown.title;
+    offer.how = words(spot->test != nullptr ? spot->test->how : spot->point->how);
+    offer.note = noteOf(*spot);
+    offer.isAllowed = isAllowed(*spot);
+    offer.form = spot->point != nullptr                         ? EntryOffer::Form::Point
+                 : spot->test->form == knowledge::Form::Choices ? EntryOffer::Form::Choices
+                                                                : EntryOffer::Form::Volts;
+    offer.showsChart =
+        spot->test != nullptr && (spot->test->id == driver::ledPlusOn || spot->test->id == driver::ledPlusPlugOut);
+    if (spot->point != nullptr) {
+        const auto& asked = std::get<evidence::PointAsked>(spot->question);
+        for (const auto& known : job().set.points) {
+            if (known.kind == asked.point && known.ref == asked.ref) {
+                offer.printed = QString::fromStdString(parts::lineOf(known.ratings));
+            }
+        }
+        offer.canBeSeen = spot->point->kind < parts::PartKind::Rail;
+        for (const auto& entry : standing_) {
+            const auto* seen = std::get_if<evidence::PointSeen>(&entry.what);
+            offer.looks = seen != nullptr && seen->asked == asked ? int(seen->looks) : offer.looks;
+        }
+    }
+    for (std::size_t i = 0; offer.form == EntryOffer::Form::Choices && i < spot->test->choices.size(); ++i) {
+        offer.choices << words(spot->test->choices[i].title);
+        for (const auto& entry : standing_) {
+            const auto* given = std::get_if<evidence::Answer>(&entry.what);
+            const bool isIt =
+                given != nullptr && given->test == spot->test->id && given->choice == spot->test->choices[i].id;
+            offer.chosen = isIt ? int(i) : offer.chosen;
+        }
+    }
+    for (const auto& probe : assessment().probes) {
+        if (probe.question == spot->question) {
+            for (const auto& outcome : probe.outcomes) {
+                offer.outcomes << tr("%1 → %2").arg(words(outcome.reading), words(outcome.meaning));
+            }
+        }
+    }
+    entry_->show(offer);
+    if (const QString text = entry_->field()->text(); !text.isEmpty()) {
+        explain(text);
+    }
+}
+
+void BoardStation::explain(const QString& line) {
+    const auto* spot = chosen();
+    if (spot == nullptr) {
+        return;
+    }
+    accept(entry_->field());
+    QString words = noteOf(*spot);
+    if (spot->point != nullptr) {
+        const auto read = parts::readTypedPart(spot->point->kind, line.toStdString());
+        if (const auto* typed = std::get_if<parts::TypedPart>(&read)) {
+            const auto& asked = std::get<evidence::PointAsked>(spot->question);
+            auto set = job().set;
+            job::Job tried;
+            tried.set = std::move(set);
+            const evidence::PointAsked own{asked.point, typed->ref.empty() ? asked.ref : typed->ref};
+            job::notePoint(tried, own, typed->ratings);
+            const auto judgement = evidence::judge({own, typed->reading}, tried.set, session_.trade(), pointsTaken());
+            words = tr("%1: %2 %3")
+                        .arg(app::words(parts::wordsOf(judgement.grade)), app::words(judgement.because),
+                             app::words(judgement.twin));
+        }
+    } else if (const auto read = job::readTypedVolts(line.toStdString());
+               const auto* typed = std::get_if<job::TypedVolts>(&read)) {
+        words = readingWords(*typed);
+    }
+    entry_->explain(words);
+}
+
+void BoardStation::write(const QString& line) {
+    const auto* spot = chosen();
+    if (spot == nullptr || spot->shown.id != entry_->field()->objectName()) {
+        return;
+    }
+    if (spot->point != nullptr) {
+        writePoint(*spot, line);
+    } else {
+        writeVolts(*spot, line);
+    }
+}
+
+void BoardStation::writeVolts(const Spot& spot, const QString& line) {
+    const auto read = job::readTypedVolts(line.toStdString());
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
+        refuse(entry_->field(), words(*problem));
+        return;
+    }
+    const auto& reading = std::get<job::TypedVolts>(read);
+    const auto asked = std::get<evidence::VoltsAsked>(spot.question);
+    entry_->clear();
+    if (const auto written = session_.record(
+            evidence::Measured{asked.test, asked.channel, reading.shape, reading.volts, reading.restVolts, asked.feed},
+            {.typed = line});
+        !written) {
+        entry_->field()->setText(line);
+        refuse(entry_->field(), written.problem);
+    } else {
+        accept(entry_->field());
+    }
+}
+
+void BoardStation::writePoint(const Spot& spot, const QString& line) {
+    const auto read = parts::readTypedPart(spot.point->kind, line.toStdString());
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
+        refuse(entry_->field(), words(*problem));
+        return;
+    }
+    const auto& typed = std::get<parts::TypedPart>(read);
+    auto asked = std::get<evidence::PointAsked>(spot.question);
+    asked.ref = typed.ref.empty() ? asked.ref : typed.ref;
+    entry_->clear();
+    const auto written =
+        session_.record(evidence::PointTaken{asked, typed.reading},
+                        {.typed = line, .also = [&](job::Job& job) { job::notePoint(job, asked, typed.ratings); }});
+    if (!written) {
+        entry_->field()->setText(line);
+        refuse(entry_->field(), written.problem);
+        return;
+    }
+    accept(entry_->field());
+    choose(asked);
+}
+
+void BoardStation::writePrinted(const QString& line) {
+    const auto* spot = chosen();
+    if (spot == nullptr || spot->point == nullptr) {
+        return;
+    }
+    const auto read = parts::readTypedRatings(spot->point->kind, line.toStdString());
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
+        refuse(entry_->printed(), words(*problem));
+        return;
+    }
+    const auto asked = std::get<evidence::PointAsked>(spot->question);
+    if (tell(session_.edit(tr("Printed on %1").arg(spot->shown.title),
+                           [&](job::Job& job) { job::notePoint(job, asked, std::get<parts::Ratings>(read)); }),
+             entry_->printed())) {
+        entry_->field()->setFocus();
+    }
+}
+
+void BoardStation::answer(int choice) {
+    const auto* spot = chosen();
+    if (spot != nullptr && spot->test != nullptr && isAllowed(*spot) && choice < int(spot->test->choices.size())) {
+        tell(session_.record(evidence::Answer{spot->test->id, spot->test->choices[std::size_t(choice)].id}));
+    }
+}
+
+void BoardStation::look(int looks) {
+    const auto* spot = chosen();
+    if (spot == nullptr || spot->point == nullptr || spot->point->kind >= parts::PartKind::Rail) {
+        return;
+    }
+    const auto asked = std::get<evidence::PointAsked>(spot->question);
+    tell(session_.record(evidence::PointSeen{asked, evidence::PointSeen::Looks(looks)},
+                         {.also = [&](job::Job& job) { job::notePoint(job, asked); }}));
+}
+
+void BoardStation::focusEntry() {
+    const auto* spot = chosen();
+    const bool canType =
+        spot != nullptr && isAllowed(*spot) && (spot->point != nullptr || spot->test->form == knowledge::Form::Volts);
+    if (canType) {
+        entry_->field()->setFocus();
+    } else {
+        setFocus();
+    }
 }
 
 void BoardStation::addFeed() {
@@ -143,51 +479,55 @@ void BoardStation::addFeed() {
     }
 }
 
-void BoardStation::focusRow(int index) {
-    if (!points_.empty()) {
-        points_[std::clamp(index, 0, int(points_.size()) - 1)].row->field()->setFocus();
-    }
+void BoardStation::changeKind() {
+    const auto& kinds = session_.trade().setKinds;
+    const auto* now = &session_.trade().setKind(job().set.kind);
+    const auto next = std::size_t(now - kinds.data() + 1) % kinds.size();
+    tell(session_.edit(tr("Kind of set"), [&](job::Job& job) { job.set.kind = kinds[next].id; }));
 }
 
-int BoardStation::focusedRow() const {
-    const auto found =
-        std::find_if(points_.begin(), points_.end(), [](const Point& p) { return p.row->field()->hasFocus(); });
-    return found == points_.end() ? -1 : int(found - points_.begin());
+void BoardStation::keyPressEvent(QKeyEvent* event) {
+    const int key = event->key();
+    const int digit = key - Qt::Key_1;
+    if (key == Qt::Key_Up || key == Qt::Key_Down || key == Qt::Key_Left || key == Qt::Key_Right) {
+        picture_->step(key == Qt::Key_Right  ? 1
+                       : key == Qt::Key_Left ? -1
+                                             : 0,
+                       key == Qt::Key_Down ? 1
+                       : key == Qt::Key_Up ? -1
+                                           : 0);
+    } else if (digit >= 0 && digit < 9 && event->modifiers() == Qt::NoModifier) {
+        answer(digit);
+    } else {
+        Station::keyPressEvent(event);
+    }
 }
 
 void BoardStation::enter() {
-    if (!liveAllowed()) {
-        setFocus();
-        return;
-    }
     const auto& probes = assessment().probes;
-    for (std::size_t i = 0; i < points_.size() && !probes.empty(); ++i) {
-        if (isAsked(points_[i], probes.front())) {
-            return focusRow(int(i));
-        }
+    if (!probes.empty() && assessment().verdict.empty()) {
+        choose(probes.front().question);
     }
-    focusRow(0);
+    focusEntry();
 }
 
 void BoardStation::goTo(const reasoning::Probe& probe) {
-    for (std::size_t i = 0; i < points_.size(); ++i) {
-        if (isAsked(points_[i], probe)) {
-            focusRow(int(i));
-        }
-    }
+    choose(probe.question);
+    focusEntry();
 }
 
 std::vector<KeyHint> BoardStation::keys() const {
-    return {{tr("↑ ↓"), tr("next point")},
+    return {{tr("← ↑ ↓ →"), tr("point")},
             {tr("Enter"), tr("write down")},
-            {tr(">"), tr("then settles")},
-            {tr("~"), tr("wanders")},
-            {tr("Alt+F"), tr("another LED+")}};
+            {tr("1 2 3"), tr("answer")},
+            {tr("Alt+1 … 8"), tr("how it looks")},
+            {tr("D9 0.3/OL"), tr("another one")}};
 }
 
 bool BoardStation::isDone(const Snapshot& shown) {
     return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
-        return e.phase == job::Phase::Before && std::holds_alternative<evidence::Measured>(e.what);
+        return e.phase == job::Phase::Before && (std::holds_alternative<evidence::Measured>(e.what) ||
+                                                 std::holds_alternative<evidence::PointTaken>(e.what));
     });
 }
 

@@ -1,13 +1,14 @@
 #pragma once
 
+#include "app/board_picture.h"
 #include "app/known_card.h"
+#include "app/stations/board_entry.h"
 #include "app/stations/station.h"
-#include "app/stations/volts_row.h"
-#include "app/switch_on_chart.h"
 
 namespace dimglow::app {
 
-/// Voltages on the boards: BL_ON, DIM, LED+ idle, at switch-on and with the plug out, LED− of each channel.
+/// The boards of the set as a picture: rails, LED+, LED−, BL_ON and DIM, parts and pins, eyes on them, boards swapped.
+/// One spot is chosen; its reading is typed below.
 class BoardStation : public Station {
     Q_OBJECT
 public:
@@ -20,24 +21,47 @@ public:
 
 protected:
     void showJob() override;
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    struct Point {
-        evidence::Measured::Question question;
-        VoltsRow* row = nullptr;
+    /// A spot of the picture and what is asked there.
+    struct Spot {
+        BoardSpot shown;
+        evidence::Question question;
+        const knowledge::TestKind* test = nullptr;    ///< of voltages and questions
+        const knowledge::PointKind* point = nullptr;  ///< of parts, rails and pins
     };
-    static bool isAsked(const Point& point, const reasoning::Probe& probe);
-    void buildRows();
-    void focusRow(int index);
+    void addTests(int block, std::vector<Spot>& spots) const;
+    void addPoints(int block, std::vector<Spot>& spots) const;
+    /// What was found there, and what it amounts to.
+    void judge(Spot& spot) const;
+    std::vector<evidence::PointTaken> pointsTaken() const;
+    const Spot* chosen() const;
+    void choose(const evidence::Question& question);
+    void offer();
+    QString noteOf(const Spot& spot) const;
+    bool isAllowed(const Spot& spot) const;
+    void explain(const QString& line);
+    void write(const QString& line);
+    void writeVolts(const Spot& spot, const QString& line);
+    void writePoint(const Spot& spot, const QString& line);
+    void writePrinted(const QString& line);
+    void answer(int choice);
+    void look(int looks);
+    void focusEntry();
     /// One LED+ more than there are, and one again after the last that can be.
     void addFeed();
-    int focusedRow() const;
+    /// The next kind of set.
+    void changeKind();
 
+    QPushButton* kind_;
     QPushButton* feeds_;
     KnownCard* known_;
-    QVBoxLayout* rows_;
-    std::vector<Point> points_;
+    BoardPicture* picture_;
+    BoardEntry* entry_;
     SwitchOnChart* chart_;
+    std::vector<Spot> spots_;
+    std::vector<job::Entry> standing_;
 };
 
 }  // namespace dimglow::app

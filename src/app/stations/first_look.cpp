@@ -1,206 +1,156 @@
 #include "app/stations/first_look.h"
 
 #include <QKeyEvent>
-#include <QPainter>
 #include <algorithm>
+#include <cmath>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
+#include "core/evidence/dark_area.h"
+#include "core/job/reading_text.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
 
 namespace {
-constexpr int framesPerSecondTimer = 33;
-constexpr double dialSeconds = 5;
+
+/// The columns of the overview, by the group of a question.
+struct Column {
+    const char* group;
+    QString title;
+};
+std::vector<Column> columns() {
+    return {{"life", FirstLookStation::tr("Life")},
+            {"picture", FirstLookStation::tr("Picture")},
+            {"light", FirstLookStation::tr("Light")}};
+}
+
 }  // namespace
-
-Stopwatch::Stopwatch(QWidget* parent) : QWidget(parent) {
-    setFocusPolicy(Qt::StrongFocus);
-    setAccessibleName(tr("Stopwatch: hold Space from light to dark"));
-    setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
-}
-
-QSize Stopwatch::sizeHint() const {
-    return {theme::px(168), theme::px(168)};
-}
-
-void Stopwatch::setSeconds(double seconds) {
-    if (timer_ == 0) {
-        seconds_ = seconds;
-        update();
-    }
-}
-
-void Stopwatch::start() {
-    clock_.start();
-    timer_ = timer_ == 0 ? startTimer(framesPerSecondTimer) : timer_;
-}
-
-void Stopwatch::stop() {
-    if (timer_ != 0) {
-        killTimer(timer_);
-        timer_ = 0;
-        seconds_ = double(clock_.nsecsElapsed()) * 1e-9;
-        update();
-        emit released(seconds_);
-    }
-}
-
-void Stopwatch::timerEvent(QTimerEvent*) {
-    update();
-}
-
-void Stopwatch::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space) {
-        if (!event->isAutoRepeat()) {
-            start();
-        }
-    } else {
-        QWidget::keyPressEvent(event);
-    }
-}
-
-void Stopwatch::keyReleaseEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
-        stop();
-    }
-}
-
-void Stopwatch::mousePressEvent(QMouseEvent*) {
-    setFocus();
-    start();
-}
-
-void Stopwatch::mouseReleaseEvent(QMouseEvent*) {
-    stop();
-}
-
-void Stopwatch::paintEvent(QPaintEvent*) {
-    QPainter painter(this);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const auto& p = theme::palette();
-    const double seconds = timer_ != 0 ? double(clock_.nsecsElapsed()) * 1e-9 : seconds_;
-    const double pen = theme::px(9);
-    const QRectF ring = QRectF(rect()).adjusted(pen, pen, -pen, -pen);
-    painter.setPen(QPen(p.line, pen));
-    painter.drawEllipse(ring);
-    if (seconds >= 0) {
-        painter.setPen(QPen(p.glow, pen, Qt::SolidLine, Qt::RoundCap));
-        painter.drawArc(ring, 90 * 16, -int(360 * 16 * std::min(1.0, seconds / dialSeconds)));
-    }
-    if (hasFocus()) {
-        painter.setPen(QPen(p.text, 1.5));
-        painter.drawEllipse(QRectF(rect()).adjusted(2, 2, -2, -2));
-    }
-    painter.setPen(p.text);
-    painter.setFont(theme::reading(32));
-    painter.drawText(ring.adjusted(0, -theme::px(12), 0, -theme::px(12)), Qt::AlignCenter,
-                     seconds < 0 ? QStringLiteral("–") : QStringLiteral("%L1 s").arg(seconds, 0, 'f', 1));
-    painter.setPen(p.quiet);
-    painter.setFont(theme::quiet());
-    painter.drawText(ring.adjusted(0, theme::px(38), 0, theme::px(38)), Qt::AlignCenter,
-                     timer_ != 0 ? tr("release at dark") : tr("hold Space"));
-}
 
 FirstLookStation::FirstLookStation(JobSession& session)
     : Station(session, QStringLiteral("firstLook"), tr("First look")) {
+    setFocusPolicy(Qt::StrongFocus);
     setSubtitle(
-        tr("From outside, nothing opened. A picture under the torch puts the backlight path in question nineteen times "
-           "in twenty."));
+        tr("From outside, nothing opened. A picture under the torch: nineteen times in twenty the backlight path."));
     for (const auto& test : session.trade().tests) {
-        if (test.station == "firstLook" && test.form == knowledge::Form::Choices) {
-            addQuestion(test);
-        } else if (test.station == "firstLook" && test.form == knowledge::Form::Light) {
-            addLight(test);
+        if (test.station == "firstLook") {
+            questions_.push_back(&test);
         }
     }
-    body_->addStretch();
-}
-
-void FirstLookStation::addQuestion(const knowledge::TestKind& test) {
-    Question question;
-    question.test = test.id;
-    question.card = makeCard("true");
-    auto* row = new QHBoxLayout(question.card);
-    row->setContentsMargins(theme::px(16), theme::px(12), theme::px(16), theme::px(12));
-    auto* names = new QVBoxLayout;
-    names->addWidget(makeLabel(words(test.title), theme::strong()));
-    auto* how = makeLabel(words(test.how), theme::quiet(), "quiet");
-    how->setWordWrap(true);
-    names->addWidget(how);
-    row->addLayout(names, 1);
-    const int index = int(questions_.size());
-    for (std::size_t i = 0; i < test.choices.size(); ++i) {
-        auto* button = makeButton(words(test.choices[i].title), QString::number(i + 1));
-        button->setCheckable(true);
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
-        connect(button, &QPushButton::clicked, this, [this, index, i] {
-            setCurrent(index);
-            choose(int(i));
-        });
-        row->addWidget(button);
-        question.choices.push_back(button);
-    }
-    body_->addWidget(question.card);
-    questions_.push_back(std::move(question));
-}
-
-void FirstLookStation::addLight(const knowledge::TestKind& test) {
-    lightCard_ = makeCard("true");
-    auto* row = new QHBoxLayout(lightCard_);
-    row->setContentsMargins(theme::px(16), theme::px(14), theme::px(16), theme::px(14));
-    row->setSpacing(theme::px(24));
+    auto* card = makeCard("next");
+    auto* both = new QHBoxLayout(card);
+    both->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
+    both->setSpacing(theme::px(22));
     stopwatch_ = new Stopwatch;
     stopwatch_->setObjectName(QStringLiteral("stopwatch"));
     connect(stopwatch_, &Stopwatch::released, this,
             [this](double seconds) { record(driver::Light::FlashThenDark, seconds); });
-    row->addWidget(stopwatch_);
+    both->addWidget(stopwatch_);
+    sketch_ = new ScreenSketch;
+    sketch_->setObjectName(QStringLiteral("sketch"));
+    connect(sketch_, &ScreenSketch::drawn, this, [this](const QRectF& area) {
+        const auto dark = evidence::darkAreaOf({area.left(), area.top(), area.right(), area.bottom()});
+        tell(session_.record(evidence::Answer{asked().id, dark.choice, {}, dark.where}));
+    });
+    both->addWidget(sketch_);
     auto* column = new QVBoxLayout;
-    column->addWidget(makeLabel(words(test.title), theme::strong()));
-    auto* how = makeLabel(words(test.how), theme::quiet(), "quiet");
-    how->setWordWrap(true);
-    column->addWidget(how);
+    column->setSpacing(theme::px(6));
+    title_ = makeLabel({}, theme::heading());
+    title_->setObjectName(QStringLiteral("questionTitle"));
+    column->addWidget(title_);
+    how_ = makeLabel({}, theme::body(), "quiet");
+    how_->setWordWrap(true);
+    column->addWidget(how_);
     lightValue_ = makeLabel({}, theme::reading(24));
     lightValue_->setObjectName(QStringLiteral("lightValue"));
     column->addWidget(lightValue_);
-    auto* buttons = new QHBoxLayout;
-    const std::tuple<QString, QString, driver::Light> answers[] = {
-        {tr("no light at all"), tr("N"), driver::Light::Never}, {tr("stays lit"), tr("S"), driver::Light::StaysLit}};
-    for (const auto& [text, key, light] : answers) {
-        auto* button = makeButton(text, key);
-        button->setFocusPolicy(Qt::NoFocus);
-        connect(button, &QPushButton::clicked, this, [this, light = light] { record(light, 0); });
-        buttons->addWidget(button);
-    }
-    buttons->addStretch();
-    column->addLayout(buttons);
+    count_ = makeLabel({}, theme::reading(24), "glow");
+    count_->setObjectName(QStringLiteral("count"));
+    column->addWidget(count_);
+    number_ = makeField(QStringLiteral("number"), tr("Number"), {}, theme::reading(24));
+    number_->setMaximumWidth(theme::px(180));
+    connect(number_, &QLineEdit::returnPressed, this, &FirstLookStation::writeNumber);
+    column->addWidget(number_);
+    choices_ = new QHBoxLayout;
+    column->addLayout(choices_);
+    details_ = new QHBoxLayout;
+    column->addLayout(details_);
     column->addStretch();
-    row->addLayout(column, 1);
-    body_->addWidget(lightCard_);
+    both->addLayout(column, 1);
+    card->setMinimumHeight(theme::px(200));
+    body_->addWidget(card);
+    overview_ = new BoardPicture;
+    overview_->setAccessibleName(tr("All questions"));
+    connect(overview_, &BoardPicture::chosenByHand, this, [this](const QString& id) {
+        const auto found = std::find_if(questions_.begin(), questions_.end(),
+                                        [&](const auto* test) { return QString::fromStdString(test->id) == id; });
+        setCurrent(int(found - questions_.begin()));
+    });
+    body_->addWidget(overview_);
+    body_->addStretch();
+}
+
+std::optional<evidence::Answer> FirstLookStation::answerTo(const knowledge::TestKind& test) const {
+    std::optional<evidence::Answer> given;
+    for (const auto& entry : job::standingEntries(job(), job::Phase::Before)) {
+        const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        given = answer != nullptr && answer->test == test.id ? std::optional(*answer) : given;
+    }
+    return given;
 }
 
 void FirstLookStation::setCurrent(int index) {
-    setFocusPolicy(Qt::StrongFocus);
-    current_ = std::clamp(index, 0, int(questions_.size()));
-    if (current_ == int(questions_.size())) {
+    current_ = std::clamp(index, 0, int(questions_.size()) - 1);
+    counted_ = 0;
+    number_->clear();
+    showJob();
+    if (asked().form == knowledge::Form::Light) {
         stopwatch_->setFocus();
+    } else if (!asked().unit.empty()) {
+        number_->setFocus();
     } else {
         setFocus();
     }
-    showJob();
+}
+
+void FirstLookStation::step(int by) {
+    setCurrent(current_ + by);
 }
 
 void FirstLookStation::choose(int choice) {
-    if (current_ < int(questions_.size()) && choice < int(questions_[current_].choices.size())) {
-        const auto* test = session_.trade().test(questions_[current_].test);
-        const int asked = current_;
-        if (tell(session_.record(evidence::Answer{test->id, test->choices[choice].id}))) {
-            setCurrent(asked + 1);
-        } else {
-            showJob();
-        }
+    const auto& test = asked();
+    if (choice >= int(test.choices.size())) {
+        return;
+    }
+    evidence::Answer answer{test.id, test.choices[std::size_t(choice)].id};
+    const bool isCounted = !test.counts.empty() && choice + 1 == int(test.choices.size()) && counted_ > 0;
+    answer.number = isCounted ? std::optional(double(counted_)) : std::nullopt;
+    if (tell(session_.record(answer)) && !isCounted) {
+        step(1);
+    }
+}
+
+void FirstLookStation::writeNumber() {
+    const auto& test = asked();
+    const auto read = job::readTypedNumber(number_->text().toStdString(), {0, 5000, job::Unit::None});
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
+        refuse(number_, words(*problem));
+        return;
+    }
+    const double number = std::get<double>(read);
+    const auto choice = std::find_if(test.choices.begin(), test.choices.end(),
+                                     [&](const auto& c) { return c.upTo && number <= *c.upTo; });
+    if (choice != test.choices.end() &&
+        tell(session_.record(evidence::Answer{test.id, choice->id, number}, {.typed = number_->text()}), number_)) {
+        step(1);
+    }
+}
+
+void FirstLookStation::sayDetail(const std::string& detail) {
+    if (auto answer = answerTo(asked())) {
+        answer->detail = detail;
+        tell(session_.record(*answer));
     }
 }
 
@@ -209,43 +159,116 @@ void FirstLookStation::record(driver::Light what, double seconds) {
 }
 
 void FirstLookStation::showJob() {
-    const auto standing = job::standingEntries(job(), job::Phase::Before);
+    showQuestion();
+    showOverview();
+}
+
+void FirstLookStation::showQuestion() {
+    const auto& test = asked();
+    const bool isLight = test.form == knowledge::Form::Light;
+    const auto given = answerTo(test);
+    title_->setText(words(test.title));
+    how_->setText(words(test.how));
+    stopwatch_->setVisible(isLight);
+    sketch_->setVisible(test.id == "evenness");
+    number_->setVisible(!test.unit.empty());
+    number_->setPlaceholderText(QString::fromStdString(test.unit));
+    count_->setVisible(!test.counts.empty());
+    const double counted = counted_ > 0 ? counted_ : given && given->number ? *given->number : 0;
+    count_->setText(counted > 0 ? tr("%1 times").arg(counted) : tr("Space: tap along"));
+    lightValue_->setVisible(isLight);
+    clearLayout(choices_);
+    clearLayout(details_);
+    const auto addChoice = [&](const QString& text, const QString& key, bool isGiven, auto does) {
+        auto* button = makeButton(text, key);
+        button->setCheckable(true);
+        button->setChecked(isGiven);
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
+        connect(button, &QPushButton::clicked, this, does);
+        choices_->addWidget(button);
+    };
+    if (isLight) {
+        double seconds = -1;
+        const evidence::LightSeen* seen = nullptr;
+        const auto standing = job::standingEntries(job(), job::Phase::Before);
+        lightValue_->clear();
+        for (const auto& entry : standing) {
+            if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
+                seen = light;
+                lightValue_->setText(words(evidence::describe(entry.what, scene())));
+                seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
+            }
+        }
+        stopwatch_->setSeconds(seconds);
+        addChoice(tr("no light at all"), tr("N"), seen != nullptr && seen->what == driver::Light::Never,
+                  [this] { record(driver::Light::Never, 0); });
+        addChoice(tr("stays lit"), tr("S"), seen != nullptr && seen->what == driver::Light::StaysLit,
+                  [this] { record(driver::Light::StaysLit, 0); });
+    }
+    for (std::size_t i = 0; i < test.choices.size(); ++i) {
+        addChoice(words(test.choices[i].title), test.unit.empty() ? QString::number(i + 1) : QString(),
+                  given && given->choice == test.choices[i].id, [this, i] { choose(int(i)); });
+    }
+    choices_->addStretch();
+    const bool asksForDetail = given && !test.counts.empty() && given->choice == test.choices.back().id;
+    for (const auto& detail : asksForDetail ? test.details : std::vector<text::Text>{}) {
+        auto* button = makeButton(words(detail), {});
+        button->setCheckable(true);
+        button->setChecked(given->detail == detail.english());
+        button->setFocusPolicy(Qt::NoFocus);
+        connect(button, &QPushButton::clicked, this, [this, detail] { sayDetail(detail.english()); });
+        details_->addWidget(button);
+    }
+    details_->addStretch();
+}
+
+void FirstLookStation::showOverview() {
     const auto& probes = assessment().probes;
     const std::string next = probes.empty() || !assessment().verdict.empty() ? std::string() : probes.front().test;
-    for (int q = 0; q < int(questions_.size()); ++q) {
-        const auto& question = questions_[q];
-        std::string chosen;
-        for (const auto& entry : standing) {
-            const auto* answer = std::get_if<evidence::Answer>(&entry.what);
-            chosen = answer != nullptr && answer->test == question.test ? answer->choice : chosen;
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
+    std::vector<BoardBlock> blocks;
+    for (const auto& column : columns()) {
+        BoardBlock block{column.title, {}, 0, int(blocks.size()), 0, false, {}};
+        for (const auto* test : questions_) {
+            if (test->group != column.group) {
+                continue;
+            }
+            BoardSpot spot;
+            spot.id = QString::fromStdString(test->id);
+            spot.label = spot.title = words(test->title);
+            spot.isWide = true;
+            spot.isNext = test->id == next;
+            for (const auto& entry : standing) {
+                if (evidence::testOf(entry.what) == test->id) {
+                    const bool isMissed = std::holds_alternative<evidence::NotReached>(entry.what);
+                    spot.value = isMissed ? QString() : words(evidence::describe(entry.what, scene()));
+                    spot.state = isMissed ? SpotState::Missed : SpotState::Taken;
+                }
+            }
+            block.spots.push_back(std::move(spot));
         }
-        const auto* test = session_.trade().test(question.test);
-        for (std::size_t i = 0; i < question.choices.size(); ++i) {
-            question.choices[i]->setChecked(test->choices[i].id == chosen);
-        }
-        restyle(question.card, "card", q == current_ ? "next" : question.test == next ? "panel" : "true");
+        blocks.push_back(std::move(block));
     }
-    restyle(lightCard_, "card", current_ == int(questions_.size()) ? "next" : "true");
-    lightValue_->clear();
-    double seconds = -1;
-    for (const auto& entry : standing) {
-        if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
-            lightValue_->setText(words(evidence::describe(entry.what, scene())));
-            seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
-        }
-    }
-    stopwatch_->setSeconds(seconds);
+    overview_->show(blocks, {});
+    overview_->choose(QString::fromStdString(asked().id));
 }
 
 void FirstLookStation::keyPressEvent(QKeyEvent* event) {
-    const int digit = event->key() - Qt::Key_1;
-    if (event->key() == Qt::Key_Up || event->key() == Qt::Key_Down) {
-        setCurrent(current_ + (event->key() == Qt::Key_Down ? 1 : -1));
+    const int key = event->key();
+    const int digit = key - Qt::Key_1;
+    if (key == Qt::Key_Up || key == Qt::Key_Down) {
+        step(key == Qt::Key_Down ? 1 : -1);
+    } else if (key == Qt::Key_Left || key == Qt::Key_Right) {
+        overview_->step(key == Qt::Key_Right ? 1 : -1, 0);
     } else if (digit >= 0 && digit < 9 && event->modifiers() == Qt::NoModifier) {
         choose(digit);
-    } else if (event->key() == Qt::Key_N) {
+    } else if (key == Qt::Key_Space && !asked().counts.empty()) {
+        counted_ += event->isAutoRepeat() ? 0 : 1;
+        showQuestion();
+    } else if (key == Qt::Key_N && event->modifiers() == Qt::NoModifier) {
         record(driver::Light::Never, 0);
-    } else if (event->key() == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
+    } else if (key == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
         record(driver::Light::StaysLit, 0);
     } else {
         Station::keyPressEvent(event);
@@ -254,28 +277,23 @@ void FirstLookStation::keyPressEvent(QKeyEvent* event) {
 
 void FirstLookStation::enter() {
     const auto standing = job::standingEntries(job(), job::Phase::Before);
-    int first = 0;
-    while (first < int(questions_.size()) && std::any_of(standing.begin(), standing.end(), [&](const auto& e) {
-               return evidence::testOf(e.what) == questions_[first].test;
-           })) {
-        ++first;
-    }
-    setCurrent(first);
+    const auto open = std::find_if(questions_.begin(), questions_.end(), [&](const auto* test) {
+        return std::none_of(standing.begin(), standing.end(),
+                            [&](const auto& e) { return evidence::testOf(e.what) == test->id; });
+    });
+    setCurrent(open == questions_.end() ? current_ : int(open - questions_.begin()));
 }
 
 void FirstLookStation::goTo(const reasoning::Probe& probe) {
-    for (int q = 0; q < int(questions_.size()); ++q) {
-        if (questions_[q].test == probe.test) {
-            return setCurrent(q);
-        }
-    }
-    setCurrent(int(questions_.size()));
+    const auto asked =
+        std::find_if(questions_.begin(), questions_.end(), [&](const auto* test) { return test->id == probe.test; });
+    setCurrent(asked == questions_.end() ? current_ : int(asked - questions_.begin()));
 }
 
 std::vector<KeyHint> FirstLookStation::keys() const {
     return {{tr("↑ ↓"), tr("next question")},
             {tr("1 2 3"), tr("answer")},
-            {tr("hold Space"), tr("time to dark")},
+            {tr("Space"), tr("hold: time to dark, tap: count")},
             {tr("N"), tr("no light")},
             {tr("S"), tr("stays lit")}};
 }

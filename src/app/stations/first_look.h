@@ -1,43 +1,18 @@
 #pragma once
 
-#include <QElapsedTimer>
+#include <QLineEdit>
 #include <QPushButton>
-#include <map>
+#include <QWidget>
+#include <vector>
 
+#include "app/board_picture.h"
+#include "app/screen_sketch.h"
 #include "app/stations/station.h"
+#include "app/stopwatch.h"
 
 namespace dimglow::app {
 
-/// Press when the light comes, release when it goes: measures time to dark by hand, not by a number box.
-class Stopwatch : public QWidget {
-    Q_OBJECT
-public:
-    explicit Stopwatch(QWidget* parent = nullptr);
-    QSize sizeHint() const override;
-    /// The last measurement, shown until the next press; negative shows none.
-    void setSeconds(double seconds);
-
-signals:
-    void released(double seconds);
-
-protected:
-    void paintEvent(QPaintEvent* event) override;
-    void keyPressEvent(QKeyEvent* event) override;
-    void keyReleaseEvent(QKeyEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
-    void mouseReleaseEvent(QMouseEvent* event) override;
-    void timerEvent(QTimerEvent* event) override;
-
-private:
-    void start();
-    void stop();
-
-    QElapsedTimer clock_;
-    int timer_ = 0;
-    double seconds_ = -1;
-};
-
-/// What can be seen and heard from outside.
+/// Signs of life from outside: one question at a time, large; all others with their answers at a glance.
 class FirstLookStation : public Station {
     Q_OBJECT
 public:
@@ -53,22 +28,31 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    struct Question {
-        std::string test;
-        QFrame* card = nullptr;
-        std::vector<QPushButton*> choices;
-    };
-    void addQuestion(const knowledge::TestKind& test);
-    void addLight(const knowledge::TestKind& test);
-    void choose(int choice);
-    void record(driver::Light what, double seconds);
+    const knowledge::TestKind& asked() const { return *questions_[std::size_t(current_)]; }
     void setCurrent(int index);
+    void step(int by);
+    void showQuestion();
+    void showOverview();
+    void choose(int choice);
+    void writeNumber();
+    void sayDetail(const std::string& detail);
+    void record(driver::Light what, double seconds);
+    /// The answer that stands; empty without one.
+    std::optional<evidence::Answer> answerTo(const knowledge::TestKind& test) const;
 
-    std::vector<Question> questions_;
+    std::vector<const knowledge::TestKind*> questions_;
     int current_ = 0;
-    QFrame* lightCard_ = nullptr;
-    Stopwatch* stopwatch_ = nullptr;
-    QLabel* lightValue_ = nullptr;
+    int counted_ = 0;  ///< taps since the question was asked
+    QLabel* title_;
+    QLabel* how_;
+    QHBoxLayout* choices_;
+    QHBoxLayout* details_;
+    QLabel* count_;
+    QLineEdit* number_;
+    Stopwatch* stopwatch_;
+    QLabel* lightValue_;
+    ScreenSketch* sketch_;
+    BoardPicture* overview_;
 };
 
 }  // namespace dimglow::app

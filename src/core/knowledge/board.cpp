@@ -62,6 +62,13 @@ void readSets(const nlohmann::json& document, Knowledge& knowledge) {
         knowledge.blocks.push_back({block.text("id", longestWord), sentence(block, "title", longestWord),
                                     block.text("unit", longestWord), block.flag("hot", false)});
     });
+    for (const auto& wire : raw(fields, document, "wires")) {
+        const std::string path = fields.pathOf("wires") + "[" + std::to_string(knowledge.wires.size()) + "]";
+        if (!wire.is_array() || wire.size() != 2 || !wire[0].is_string() || !wire[1].is_string()) {
+            throw FormatError(path, "expected the names of two blocks");
+        }
+        knowledge.wires.emplace_back(indexOfBlock(wire[0], path, knowledge), indexOfBlock(wire[1], path, knowledge));
+    }
     fields.forEach("kinds", 40, [&](Fields kind) {
         const auto& ofKind = document["kinds"][knowledge.setKinds.size()];
         SetKind read{kind.text("id", longestWord), sentence(kind, "title", longestWord), knowledge.blocks, {}};

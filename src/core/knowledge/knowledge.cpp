@@ -131,8 +131,9 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         kind.unit = test.text("unit", longestWord, "");
         kind.counts = test.text("counts", longestWord, "");
         kind.swaps = test.text("swaps", longestWord, "");
-        test.forEachText("details", 20,
-                         [&](const std::string& detail, const std::string&) { kind.details.push_back(detail); });
+        test.forEachText("details", 20, [&](const std::string& detail, const std::string&) {
+            kind.details.emplace_back(detail, std::vector<text::Argument>());
+        });
         kind.units = readAnswers(test, document["tests"][knowledge.tests.size()], "units");
         if (kind.form == Form::Choices) {
             test.object("usual");

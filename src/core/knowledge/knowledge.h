@@ -4,6 +4,7 @@
 #include <map>
 #include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 #include "core/driver/forecast.h"
@@ -147,7 +148,7 @@ struct TestKind {
     std::string group;                          ///< what it stands with at First look: "life", "picture", "light"
     std::string unit;                           ///< of the number that is asked for: "W"; empty when none is
     std::string counts;                         ///< what may be counted beside a choice: "blinks"; empty when nothing
-    std::vector<std::string> details;           ///< what may be said of it: "red"
+    std::vector<text::Text> details;            ///< what may be said of it: "red"
     std::string swaps;                          ///< the unit that it exchanges for a known-good one
 
     /// Null when there is none of that id.
@@ -182,7 +183,8 @@ struct RepairKind {
 struct Knowledge {
     std::vector<driver::Behaviour> behaviours;  ///< the healthy one first
     std::vector<Block> blocks;
-    std::vector<SetKind> setKinds;  ///< the usual one first
+    std::vector<std::pair<int, int>> wires;  ///< what feeds or steers what, into blocks
+    std::vector<SetKind> setKinds;           ///< the usual one first
     std::vector<PointKind> points;
     std::vector<SuspectKind> suspects;
     std::vector<TestKind> tests;

@@ -1,0 +1,171 @@
+#include "app/stations/board_entry.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+
+#include "app/theme.h"
+#include "core/evidence/point_seen.h"
+
+namespace dimglow::app {
+
+BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), chart_(chart) {
+    setProperty("card", "next");
+    auto* both = new QHBoxLayout(this);
+    both->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
+    both->setSpacing(theme::px(18));
+    auto* left = new QVBoxLayout;
+    left->setSpacing(theme::px(4));
+    title_ = makeLabel({}, theme::heading());
+    title_->setObjectName(QStringLiteral("spotTitle"));
+    title_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    left->addWidget(title_);
+    how_ = makeLabel({}, theme::quiet(), "quiet");
+    how_->setWordWrap(true);
+    left->addWidget(how_);
+    typing_ = new QWidget;
+    auto* line = new QHBoxLayout(typing_);
+    line->setContentsMargins(0, 0, 0, 0);
+    field_ = new QLineEdit;
+    field_->setFont(theme::reading(26));
+    field_->installEventFilter(this);
+    line->addWidget(field_, 1);
+    write_ = makeButton(tr("Write"), tr("Enter"));
+    write_->setFocusPolicy(Qt::NoFocus);
+    line->addWidget(write_);
+    left->addWidget(typing_);
+    printedRow_ = new QWidget;
+    auto* printedLine = new QHBoxLayout(printedRow_);
+    printedLine->setContentsMargins(0, 0, 0, 0);
+    printedLine->addWidget(makeLabel(tr("printed on it"), theme::quiet(), "quiet"));
+    printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"), tr("470u 63V, 154J, 12V"));
+    printedLine->addWidget(printed_, 1);
+    left->addWidget(printedRow_);
+    auto* answers = new QWidget;
+    choices_ = new QHBoxLayout(answers);
+    choices_->setContentsMargins(0, 0, 0, 0);
+    left->addWidget(answers);
+    note_ = makeLabel({}, theme::quiet());
+    note_->setObjectName(QStringLiteral("spotNote"));
+    note_->setWordWrap(true);
+    left->addWidget(note_);
+    left->addStretch();
+    both->addLayout(left, 5);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(theme::px(4));
+    outcomes_ = new QVBoxLayout;
+    outcomes_->setSpacing(theme::px(4));
+    right->addLayout(outcomes_);
+    right->addWidget(chart_);
+    looksRow_ = new QWidget;
+    auto* grid = new QGridLayout(looksRow_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(theme::px(4));
+    constexpr int perLine = 4;
+    for (int i = 0; i < int(evidence::looksWords.size()); ++i) {
+        auto* button = new QPushButton(words(evidence::wordsOf(evidence::PointSeen::Looks(i))));
+        button->setFont(theme::quiet());
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setToolTip(tr("Alt+%1").arg(i + 1));
+        button->setObjectName(QStringLiteral("looks%1").arg(i));
+        connect(button, &QPushButton::clicked, this, [this, i] { emit looked(i); });
+        grid->addWidget(button, i / perLine, i % perLine);
+        looks_.push_back(button);
+    }
+    right->addStretch();
+    right->addWidget(looksRow_);
+    both->addLayout(right, 6);
+    connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
+        drafts_[offer_.id] = text;
+        emit typed(text);
+    });
+    connect(field_, &QLineEdit::returnPressed, this, [this] { emit written(field_->text()); });
+    connect(write_, &QPushButton::clicked, this, [this] { emit written(field_->text()); });
+    connect(printed_, &QLineEdit::returnPressed, this, [this] { emit printedWritten(printed_->text()); });
+}
+
+void BoardEntry::show(const EntryOffer& offer) {
+    const bool isOther = offer.id != offer_.id;
+    const bool printedChanged = isOther || offer.printed != offer_.printed;
+    offer_ = offer;
+    title_->setText(offer.title);
+    setPlainToolTip(title_, offer.title);
+    how_->setText(offer.how);
+    note_->setText(offer.note);
+    note_->setVisible(!offer.note.isEmpty());
+    const bool isTyped = offer.form != EntryOffer::Form::Choices;
+    typing_->setVisible(isTyped);
+    field_->setObjectName(offer.id);
+    field_->setAccessibleName(offer.title);
+    field_->setEnabled(offer.isAllowed);
+    write_->setEnabled(offer.isAllowed);
+    field_->setPlaceholderText(!offer.isAllowed                        ? tr("live: Alt+A first")
+                               : offer.form == EntryOffer::Form::Volts ? tr("volts")
+                                                                       : tr("reading"));
+    if (isOther) {
+        field_->setText(drafts_[offer.id]);
+    }
+    printedRow_->setVisible(offer.form == EntryOffer::Form::Point);
+    if (printedChanged && !printed_->hasFocus()) {
+        printed_->setText(offer.printed);
+    }
+    looksRow_->setVisible(offer.canBeSeen);
+    for (int i = 0; i < int(looks_.size()); ++i) {
+        looks_[std::size_t(i)]->setChecked(i == offer.looks);
+    }
+    chart_->setVisible(offer.showsChart);
+    showChoices();
+    showOutcomes();
+}
+
+void BoardEntry::showChoices() {
+    clearLayout(choices_);
+    for (int i = 0; i < int(offer_.choices.size()); ++i) {
+        auto* button = makeButton(offer_.choices[i], QString::number(i + 1));
+        button->setCheckable(true);
+        button->setChecked(i == offer_.chosen);
+        button->setEnabled(offer_.isAllowed);
+        button->setFocusPolicy(Qt::NoFocus);
+        connect(button, &QPushButton::clicked, this, [this, i] { emit chosen(i); });
+        choices_->addWidget(button);
+    }
+    choices_->addStretch();
+}
+
+void BoardEntry::showOutcomes() {
+    clearLayout(outcomes_);
+    for (const auto& outcome : offer_.showsChart ? QStringList() : offer_.outcomes) {
+        auto* label = makeLabel(outcome, theme::quiet(), "quiet");
+        label->setWordWrap(true);
+        outcomes_->addWidget(label);
+    }
+}
+
+void BoardEntry::clear() {
+    drafts_.erase(offer_.id);
+    field_->clear();
+}
+
+void BoardEntry::explain(const QString& words) {
+    note_->setText(words);
+    note_->setVisible(!words.isEmpty());
+}
+
+bool BoardEntry::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == field_ && event->type() == QEvent::KeyPress) {
+        const int key = static_cast<QKeyEvent*>(event)->key();
+        const bool isAside = (key == Qt::Key_Left || key == Qt::Key_Right) && field_->text().isEmpty();
+        if (key == Qt::Key_Up || key == Qt::Key_Down || isAside) {
+            emit stepped(key == Qt::Key_Right  ? 1
+                         : key == Qt::Key_Left ? -1
+                                               : 0,
+                         key == Qt::Key_Down ? 1
+                         : key == Qt::Key_Up ? -1
+                                             : 0);
+            return true;
+        }
+    }
+    return QFrame::eventFilter(watched, event);
+}
+
+}  // namespace dimglow::app

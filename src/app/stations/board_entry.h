@@ -1,0 +1,82 @@
+#pragma once
+
+#include <QFrame>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <vector>
+
+#include "app/panels.h"
+#include "app/switch_on_chart.h"
+
+namespace dimglow::app {
+
+/// What can be written down at one spot of the board.
+struct EntryOffer {
+    enum class Form { Volts, Point, Choices };
+    QString id;
+    QString title;
+    QString how;
+    QString note;  ///< what a healthy set reads, or the verdict on what was read
+    Form form = Form::Volts;
+    QStringList choices;      ///< of Choices
+    int chosen = -1;          ///< of them
+    QString counts;           ///< what may be counted beside a choice
+    QString printed;          ///< of Point: what is printed on it, as it would be typed
+    int looks = -1;           ///< of Point: how it looks
+    QStringList outcomes;     ///< what each reading would mean
+    bool isAllowed = true;    ///< live work was accepted, or it is none
+    bool showsChart = false;  ///< the switch-on, simulated
+    bool canBeSeen = false;   ///< of Point: it is a part, not a rail or pin
+};
+
+/// The card below the picture of the boards: the chosen spot, a field to type its reading or its answers to press, what
+/// is printed on it, how it looks, and what each result would mean. What was typed stays with its spot.
+class BoardEntry : public QFrame {
+    Q_OBJECT
+public:
+    explicit BoardEntry(SwitchOnChart* chart, QWidget* parent = nullptr);
+
+    void show(const EntryOffer& offer);
+    QLineEdit* field() const { return field_; }
+    QLineEdit* printed() const { return printed_; }
+    /// Empties the field: what stood there was written down.
+    void clear();
+    /// Says below the field how what is typed would be read.
+    void explain(const QString& words);
+
+signals:
+    void typed(const QString& line);
+    void written(const QString& line);
+    void printedWritten(const QString& line);
+    void chosen(int choice);
+    void looked(int looks);
+    /// An arrow was pressed in the field.
+    void stepped(int columns, int rows);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void showChoices();
+    void showOutcomes();
+
+    EntryOffer offer_;
+    std::map<QString, QString> drafts_;  ///< typed and not written down yet, by spot
+    QLabel* title_;
+    QLabel* how_;
+    QLabel* note_;
+    QLineEdit* field_;
+    QPushButton* write_;
+    QLineEdit* printed_;
+    QWidget* printedRow_;
+    QWidget* typing_;
+    QHBoxLayout* choices_;
+    QWidget* looksRow_;
+    std::vector<QPushButton*> looks_;
+    QVBoxLayout* outcomes_;
+    SwitchOnChart* chart_;
+};
+
+}  // namespace dimglow::app
