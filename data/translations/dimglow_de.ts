@@ -2,6 +2,37 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
+    <name>JobGlances</name>
+    <message>
+        <source>to be handed back</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>repair: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>in its soak</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the fix to be planned</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>the strips to be looked at</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>no test would tell more</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>next: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
     <name>QObject</name>
     <message>
         <source>back off</source>
@@ -106,6 +137,30 @@
     <message>
         <source>LED− while lit</source>
         <translation>LED− im Licht</translation>
+    </message>
+    <message>
+        <source>not taken</source>
+        <translation>nicht gemessen</translation>
+    </message>
+    <message>
+        <source>taken</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>good</source>
+        <translation>gut</translation>
+    </message>
+    <message>
+        <source>doubtful</source>
+        <translation>zweifelhaft</translation>
+    </message>
+    <message>
+        <source>bad</source>
+        <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>cannot be reached</source>
+        <translation>nicht erreichbar</translation>
     </message>
 </context>
 <context>
@@ -1425,6 +1480,962 @@
         <source>cannot be reached</source>
         <translation>nicht zu erreichen</translation>
     </message>
+    <message>
+        <source>{}, {:.0f} times</source>
+        <translation>{}, {:.0f}-mal</translation>
+    </message>
+    <message>
+        <source>there is no {} {} among the set&apos;s points</source>
+        <translation>unter den Punkten des Geräts ist kein {} {}</translation>
+    </message>
+    <message>
+        <source>Looks of {}</source>
+        <translation>Aussehen von {}</translation>
+    </message>
+    <message>
+        <source>looks fine</source>
+        <translation>sieht gut aus</translation>
+    </message>
+    <message>
+        <source>bulged</source>
+        <translation>gewölbt</translation>
+    </message>
+    <message>
+        <source>leaking</source>
+        <translation>ausgelaufen</translation>
+    </message>
+    <message>
+        <source>burnt</source>
+        <translation>verbrannt</translation>
+    </message>
+    <message>
+        <source>soot</source>
+        <translation>Ruß</translation>
+    </message>
+    <message>
+        <source>cracked joint</source>
+        <translation>gerissene Lötstelle</translation>
+    </message>
+    <message>
+        <source>glue</source>
+        <translation>Kleber</translation>
+    </message>
+    <message>
+        <source>cut or repaired</source>
+        <translation>getrennt oder repariert</translation>
+    </message>
+    <message>
+        <source>has no reading</source>
+        <translation>hat keinen Messwert</translation>
+    </message>
+    <message>
+        <source>{} is used twice, or empty</source>
+        <translation>{} kommt zweimal vor oder ist leer</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>nicht probiert</translation>
+    </message>
+    <message>
+        <source>{:.2f} MΩ</source>
+        <translation>{:.2f} MΩ</translation>
+    </message>
+    <message>
+        <source>{:.2f} kΩ</source>
+        <translation>{:.2f} kΩ</translation>
+    </message>
+    <message>
+        <source>{:.4g} µF</source>
+        <translation>{:.4g} µF</translation>
+    </message>
+    <message>
+        <source>{:.4g} nF</source>
+        <translation>{:.4g} nF</translation>
+    </message>
+    <message>
+        <source>{:.4g} pF</source>
+        <translation>{:.4g} pF</translation>
+    </message>
+    <message>
+        <source>{} Lift a leg and measure again.</source>
+        <translation>{} Ein Bein auslöten und nochmals messen.</translation>
+    </message>
+    <message>
+        <source>{} is a short.</source>
+        <translation>{} ist ein Kurzschluss.</translation>
+    </message>
+    <message>
+        <source>ESR {:.2f} Ω; at most {:.2f} Ω (tan δ/2πfC at 120 Hz), a fresh one far less.</source>
+        <translation>ESR {:.2f} Ω; höchstens {:.2f} Ω (tan δ/2πfC bei 120 Hz), ein frischer weit weniger.</translation>
+    </message>
+    <message>
+        <source>{} of {}: {:.0f} %.</source>
+        <translation>{} von {}: {:.0f} %.</translation>
+    </message>
+    <message>
+        <source>{} Below {:.0f} % it is worn out.</source>
+        <translation>{} Unter {:.0f} % ist er verbraucht.</translation>
+    </message>
+    <message>
+        <source>{} Below {:.0f} % it is tired.</source>
+        <translation>{} Unter {:.0f} % ist er müde.</translation>
+    </message>
+    <message>
+        <source>{} Far more than printed: leaky, or others in parallel.</source>
+        <translation>{} Weit mehr als aufgedruckt: undicht, oder andere liegen parallel.</translation>
+    </message>
+    <message>
+        <source>{} From {:.0f} % on it is good.</source>
+        <translation>{} Ab {:.0f} % ist er gut.</translation>
+    </message>
+    <message>
+        <source>Needs its printed µF beside what was measured, or an ESR.</source>
+        <translation>Braucht die aufgedruckten µF neben den gemessenen, oder einen ESR.</translation>
+    </message>
+    <message>
+        <source>Needs its marking beside what was measured.</source>
+        <translation>Braucht den Aufdruck neben dem Messwert.</translation>
+    </message>
+    <message>
+        <source>{} of {} ± {:.0f} %.</source>
+        <translation>{} von {} ± {:.0f} %.</translation>
+    </message>
+    <message>
+        <source>Needs ohms across it.</source>
+        <translation>Braucht die Ohm daran.</translation>
+    </message>
+    <message>
+        <source>{}; a good fuse shows less than {:.0f} Ω.</source>
+        <translation>{}; eine gute Sicherung zeigt unter {:.0f} Ω.</translation>
+    </message>
+    <message>
+        <source>Needs diode mode both ways.</source>
+        <translation>Braucht den Diodentest in beiden Richtungen.</translation>
+    </message>
+    <message>
+        <source>{} one way, {} the other; {}.</source>
+        <translation>{} in der einen, {} in der anderen Richtung; {}.</translation>
+    </message>
+    <message>
+        <source>Shorted: {}</source>
+        <translation>Kurzgeschlossen: {}</translation>
+    </message>
+    <message>
+        <source>Open: {}</source>
+        <translation>Offen: {}</translation>
+    </message>
+    <message>
+        <source>The same both ways: {}</source>
+        <translation>In beiden Richtungen gleich: {}</translation>
+    </message>
+    <message>
+        <source>Needs its printed ohms beside what was measured.</source>
+        <translation>Braucht die aufgedruckten Ohm neben den gemessenen.</translation>
+    </message>
+    <message>
+        <source>{} of {} ± {}.</source>
+        <translation>{} von {} ± {}.</translation>
+    </message>
+    <message>
+        <source>{} Nothing beside it makes it read high.</source>
+        <translation>{} Nichts daneben lässt ihn zu hoch erscheinen.</translation>
+    </message>
+    <message>
+        <source>{:.0f} rings; a good winding gives {:.0f} and more, a shorted turn one or two.</source>
+        <translation>{:.0f} Schwingungen; eine gute Wicklung gibt {:.0f} und mehr, ein Windungsschluss eine oder zwei.</translation>
+    </message>
+    <message>
+        <source>{} In circuit good ones fail too: out of circuit decides.</source>
+        <translation>{} In der Schaltung fallen auch gute durch: ausgebaut entscheidet.</translation>
+    </message>
+    <message>
+        <source>Needs ohms, or rings.</source>
+        <translation>Braucht Ohm oder Schwingungen.</translation>
+    </message>
+    <message>
+        <source>{}; a good winding is under {:.0f} Ω, and a shorted turn only a ring test shows.</source>
+        <translation>{}; eine gute Wicklung liegt unter {:.0f} Ω, und einen Windungsschluss zeigt nur der Schwingtest.</translation>
+    </message>
+    <message>
+        <source>Needs volts.</source>
+        <translation>Braucht Volt.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V: nothing there.</source>
+        <translation>{:.2f} V: nichts da.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V; what does the label beside it say?</source>
+        <translation>{:.2f} V; was steht auf dem Aufdruck daneben?</translation>
+    </message>
+    <message>
+        <source>{:.2f} V of {:.1f} V ± {:.0f} %.</source>
+        <translation>{:.2f} V von {:.1f} V ± {:.0f} %.</translation>
+    </message>
+    <message>
+        <source>{} Under load a rail may sag: compare it with the set in standby.</source>
+        <translation>{} Unter Last darf eine Schiene nachgeben: mit dem Gerät in Bereitschaft vergleichen.</translation>
+    </message>
+    <message>
+        <source>{:.0f} % at {:.0f} Hz.</source>
+        <translation>{:.0f} % bei {:.0f} Hz.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V; from {:.1f} V on it is there, below {:.1f} V it is not.</source>
+        <translation>{:.2f} V; ab {:.1f} V ist es da, unter {:.1f} V nicht.</translation>
+    </message>
+    <message>
+        <source>a good one 0.15 to 0.45 V (Schottky) or 0.5 to 0.7 V one way only</source>
+        <translation>eine gute 0,15 bis 0,45 V (Schottky) oder 0,5 bis 0,7 V nur in einer Richtung</translation>
+    </message>
+    <message>
+        <source>a good one 0.5 to 0.8 V one way only</source>
+        <translation>eine gute 0,5 bis 0,8 V nur in einer Richtung</translation>
+    </message>
+    <message>
+        <source>a good one shows its body diode, 0.35 to 0.7 V, one way only</source>
+        <translation>ein guter zeigt seine Diode, 0,35 bis 0,7 V, nur in einer Richtung</translation>
+    </message>
+    <message>
+        <source>a good junction 0.5 to 0.7 V one way only</source>
+        <translation>ein guter Übergang 0,5 bis 0,7 V nur in einer Richtung</translation>
+    </message>
+    <message>
+        <source>{:.0f} rings</source>
+        <translation>{:.0f} Schwingungen</translation>
+    </message>
+    <message>
+        <source>ESR {:.2f} Ω</source>
+        <translation>ESR {:.2f} Ω</translation>
+    </message>
+    <message>
+        <source>{:.0f} Hz</source>
+        <translation>{:.0f} Hz</translation>
+    </message>
+    <message>
+        <source>doubtful</source>
+        <translation>zweifelhaft</translation>
+    </message>
+    <message>
+        <source>bad</source>
+        <translation>schlecht</translation>
+    </message>
+    <message>
+        <source>{}, out of circuit</source>
+        <translation>{}, ausgebaut</translation>
+    </message>
+    <message>
+        <source>Its twin reads the same: {}.</source>
+        <translation>Sein Zwilling zeigt dasselbe: {}.</translation>
+    </message>
+    <message>
+        <source>Its twin reads {}.</source>
+        <translation>Sein Zwilling zeigt {}.</translation>
+    </message>
+    <message>
+        <source>{} is no reading</source>
+        <translation>{} ist kein Messwert</translation>
+    </message>
+    <message>
+        <source>type a reading</source>
+        <translation>einen Messwert eingeben</translation>
+    </message>
+    <message>
+        <source>says the same twice</source>
+        <translation>sagt dasselbe zweimal</translation>
+    </message>
+    <message>
+        <source>is below zero</source>
+        <translation>liegt unter null</translation>
+    </message>
+    <message>
+        <source>is no reading of such a part</source>
+        <translation>ist kein Messwert eines solchen Teils</translation>
+    </message>
+    <message>
+        <source>OL is no voltage</source>
+        <translation>OL ist keine Spannung</translation>
+    </message>
+    <message>
+        <source>needs a unit: µF, nF, pF or Ω</source>
+        <translation>braucht eine Einheit: µF, nF, pF oder Ω</translation>
+    </message>
+    <message>
+        <source>{} is nothing that is printed on such a part</source>
+        <translation>{} steht auf keinem solchen Teil</translation>
+    </message>
+    <message>
+        <source>{}, another one</source>
+        <translation>{}, ein anderer</translation>
+    </message>
+    <message>
+        <source>Mains fuse</source>
+        <translation>Netzsicherung</translation>
+    </message>
+    <message>
+        <source>Ohms across it, mains out, stored charge measured first.</source>
+        <translation>Ohm daran, Netz gezogen, Restladung vorher gemessen.</translation>
+    </message>
+    <message>
+        <source>Bulk</source>
+        <translation>Zwischenkreis</translation>
+    </message>
+    <message>
+        <source>Across the large capacitor: √2 times the mains, 325 V at 230 V. Hot side: one hand, rated leads.</source>
+        <translation>Am großen Kondensator: √2 mal das Netz, 325 V bei 230 V. Heiße Seite: eine Hand, zugelassene Leitungen.</translation>
+    </message>
+    <message>
+        <source>Bulk capacitor</source>
+        <translation>Zwischenkreiskondensator</translation>
+    </message>
+    <message>
+        <source>Discharged and measured again first; then µF and ESR.</source>
+        <translation>Erst entladen und nochmals gemessen; dann µF und ESR.</translation>
+    </message>
+    <message>
+        <source>5 V standby</source>
+        <translation>5 V Bereitschaft</translation>
+    </message>
+    <message>
+        <source>5 V</source>
+        <translation>5 V</translation>
+    </message>
+    <message>
+        <source>Against its label, set in standby.</source>
+        <translation>Gegen den Aufdruck, Gerät in Bereitschaft.</translation>
+    </message>
+    <message>
+        <source>Standby capacitor</source>
+        <translation>Bereitschaftskondensator</translation>
+    </message>
+    <message>
+        <source>µF and ESR, mains out and discharged.</source>
+        <translation>µF und ESR, Netz gezogen und entladen.</translation>
+    </message>
+    <message>
+        <source>Main rail</source>
+        <translation>Hauptschiene</translation>
+    </message>
+    <message>
+        <source>Rail</source>
+        <translation>Schiene</translation>
+    </message>
+    <message>
+        <source>Against its label, set on.</source>
+        <translation>Gegen den Aufdruck, Gerät an.</translation>
+    </message>
+    <message>
+        <source>Supply capacitor</source>
+        <translation>Netzteilkondensator</translation>
+    </message>
+    <message>
+        <source>µF and ESR, the large ones first; mains out and discharged.</source>
+        <translation>µF und ESR, die großen zuerst; Netz gezogen und entladen.</translation>
+    </message>
+    <message>
+        <source>Rectifier</source>
+        <translation>Gleichrichter</translation>
+    </message>
+    <message>
+        <source>Diode mode, both ways, mains out and discharged.</source>
+        <translation>Diodentest in beiden Richtungen, Netz gezogen und entladen.</translation>
+    </message>
+    <message>
+        <source>Driver fuse</source>
+        <translation>Treibersicherung</translation>
+    </message>
+    <message>
+        <source>Ohms across it, mains out.</source>
+        <translation>Ohm daran, Netz gezogen.</translation>
+    </message>
+    <message>
+        <source>Driver IC&apos;s supply</source>
+        <translation>Versorgung des Treiber-IC</translation>
+    </message>
+    <message>
+        <source>VCC pin of the driver IC, set on.</source>
+        <translation>VCC am Treiber-IC, Gerät an.</translation>
+    </message>
+    <message>
+        <source>Driver IC&apos;s enable</source>
+        <translation>Freigabe des Treiber-IC</translation>
+    </message>
+    <message>
+        <source>Enable pin of the driver IC, set on.</source>
+        <translation>Freigabe am Treiber-IC, Gerät an.</translation>
+    </message>
+    <message>
+        <source>Driver IC&apos;s dimming</source>
+        <translation>Dimmen am Treiber-IC</translation>
+    </message>
+    <message>
+        <source>Dimming pin: volts, or per cent and hertz.</source>
+        <translation>Dimmpin: Volt, oder Prozent und Hertz.</translation>
+    </message>
+    <message>
+        <source>Driver IC&apos;s COMP</source>
+        <translation>COMP am Treiber-IC</translation>
+    </message>
+    <message>
+        <source>Compensation pin: neither stuck at zero nor at the supply.</source>
+        <translation>Kompensationspin: weder an null noch an der Versorgung fest.</translation>
+    </message>
+    <message>
+        <source>Gate drive</source>
+        <translation>Gate-Ansteuerung</translation>
+    </message>
+    <message>
+        <source>Gate of the driver MOSFET at switch-on: a pulse train reads some tenths of a volt to volts, or hertz.</source>
+        <translation>Gate des Treiber-MOSFET beim Einschalten: Pulse zeigen einige Zehntel bis mehrere Volt, oder Hertz.</translation>
+    </message>
+    <message>
+        <source>Driver MOSFET</source>
+        <translation>Treiber-MOSFET</translation>
+    </message>
+    <message>
+        <source>Diode mode, drain and source, both ways; mains out.</source>
+        <translation>Diodentest, Drain und Source, beide Richtungen; Netz gezogen.</translation>
+    </message>
+    <message>
+        <source>Coil</source>
+        <translation>Spule</translation>
+    </message>
+    <message>
+        <source>Ohms; a ring test for a shorted turn, out of circuit.</source>
+        <translation>Ohm; auf Windungsschluss der Schwingtest, ausgebaut.</translation>
+    </message>
+    <message>
+        <source>Output diode</source>
+        <translation>Ausgangsdiode</translation>
+    </message>
+    <message>
+        <source>Diode mode, red on its plain end, then the other way round; mains out.</source>
+        <translation>Diodentest, Rot ans Ende ohne Strich, dann umgekehrt; Netz gezogen.</translation>
+    </message>
+    <message>
+        <source>Output capacitor</source>
+        <translation>Ausgangskondensator</translation>
+    </message>
+    <message>
+        <source>µF and ESR, discharged and measured again first.</source>
+        <translation>µF und ESR, erst entladen und nochmals gemessen.</translation>
+    </message>
+    <message>
+        <source>Sense resistor</source>
+        <translation>Messwiderstand</translation>
+    </message>
+    <message>
+        <source>Ohms against its marking, leads touched together first.</source>
+        <translation>Ohm gegen den Aufdruck, Leitungen vorher zusammengehalten.</translation>
+    </message>
+    <message>
+        <source>Over-voltage divider</source>
+        <translation>Überspannungsteiler</translation>
+    </message>
+    <message>
+        <source>Ohms of each resistor of the divider against its marking.</source>
+        <translation>Ohm jedes Widerstands des Teilers gegen seinen Aufdruck.</translation>
+    </message>
+    <message>
+        <source>T-con supply</source>
+        <translation>T-con-Versorgung</translation>
+    </message>
+    <message>
+        <source>T-con</source>
+        <translation>T-con</translation>
+    </message>
+    <message>
+        <source>At the T-con&apos;s fuse, set on; both leads checked first.</source>
+        <translation>An der Sicherung des T-con, Gerät an; vorher beide Leitungen geprüft.</translation>
+    </message>
+    <message>
+        <source>Mains</source>
+        <translation>Netz</translation>
+    </message>
+    <message>
+        <source>Standby</source>
+        <translation>Bereitschaft</translation>
+    </message>
+    <message>
+        <source>Supply</source>
+        <translation>Netzteil</translation>
+    </message>
+    <message>
+        <source>LED driver</source>
+        <translation>LED-Treiber</translation>
+    </message>
+    <message>
+        <source>Main board</source>
+        <translation>Hauptplatine</translation>
+    </message>
+    <message>
+        <source>Feed</source>
+        <translation>Speisung</translation>
+    </message>
+    <message>
+        <source>Strings</source>
+        <translation>Stränge</translation>
+    </message>
+    <message>
+        <source>T-con, panel</source>
+        <translation>T-con, Panel</translation>
+    </message>
+    <message>
+        <source>Separate boards</source>
+        <translation>Getrennte Platinen</translation>
+    </message>
+    <message>
+        <source>Combined supply</source>
+        <translation>Gemeinsames Netzteil</translation>
+    </message>
+    <message>
+        <source>Outside 12 V supply</source>
+        <translation>Äußeres 12-V-Netzteil</translation>
+    </message>
+    <message>
+        <source>Input and rails</source>
+        <translation>Eingang und Schienen</translation>
+    </message>
+    <message>
+        <source>Driver&apos;s supply</source>
+        <translation>Versorgung des Treibers</translation>
+    </message>
+    <message>
+        <source>Driver IC</source>
+        <translation>Treiber-IC</translation>
+    </message>
+    <message>
+        <source>Rail that feeds it</source>
+        <translation>Schiene, die ihn speist</translation>
+    </message>
+    <message>
+        <source>Supply capacitors</source>
+        <translation>Netzteilkondensatoren</translation>
+    </message>
+    <message>
+        <source>Rectifier or regulation</source>
+        <translation>Gleichrichter oder Regelung</translation>
+    </message>
+    <message>
+        <source>Main board, though BL_ON and DIM look right</source>
+        <translation>Hauptplatine, obwohl BL_ON und DIM stimmen</translation>
+    </message>
+    <message>
+        <source>Standby supply</source>
+        <translation>Bereitschaftsnetzteil</translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation>rot</translation>
+    </message>
+    <message>
+        <source>orange</source>
+        <translation>orange</translation>
+    </message>
+    <message>
+        <source>green</source>
+        <translation>grün</translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation>blau</translation>
+    </message>
+    <message>
+        <source>white</source>
+        <translation>weiß</translation>
+    </message>
+    <message>
+        <source>Restarts by itself</source>
+        <translation>Startet von selbst neu</translation>
+    </message>
+    <message>
+        <source>Watch a minute: tap once for each restart.</source>
+        <translation>Eine Minute zusehen: für jeden Neustart einmal tippen.</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>restarts</source>
+        <translation>startet neu</translation>
+    </message>
+    <message>
+        <source>Mains watts</source>
+        <translation>Watt aus dem Netz</translation>
+    </message>
+    <message>
+        <source>A meter between plug and wall. Tens of watts mean that it is running.</source>
+        <translation>Ein Messgerät zwischen Stecker und Dose. Zehn Watt und mehr heißen: es läuft.</translation>
+    </message>
+    <message>
+        <source>nothing</source>
+        <translation>nichts</translation>
+    </message>
+    <message>
+        <source>standby</source>
+        <translation>Bereitschaft</translation>
+    </message>
+    <message>
+        <source>runs without light</source>
+        <translation>läuft ohne Licht</translation>
+    </message>
+    <message>
+        <source>runs</source>
+        <translation>läuft</translation>
+    </message>
+    <message>
+        <source>Optical audio output</source>
+        <translation>Optischer Tonausgang</translation>
+    </message>
+    <message>
+        <source>Red glow in it? Then the main board runs.</source>
+        <translation>Glimmt er rot? Dann läuft die Hauptplatine.</translation>
+    </message>
+    <message>
+        <source>red glow</source>
+        <translation>glimmt rot</translation>
+    </message>
+    <message>
+        <source>there is none</source>
+        <translation>gibt es nicht</translation>
+    </message>
+    <message>
+        <source>Picture under the torch at off</source>
+        <translation>Bild unter der Lampe beim Ausschalten</translation>
+    </message>
+    <message>
+        <source>Torch on the glass, switch off: does what is there vanish?</source>
+        <translation>Lampe ans Glas, ausschalten: verschwindet, was da ist?</translation>
+    </message>
+    <message>
+        <source>vanishes</source>
+        <translation>verschwindet</translation>
+    </message>
+    <message>
+        <source>nothing vanishes</source>
+        <translation>nichts verschwindet</translation>
+    </message>
+    <message>
+        <source>Light across the screen</source>
+        <translation>Licht über den Schirm</translation>
+    </message>
+    <message>
+        <source>Drag over what is darker, or say which part.</source>
+        <translation>Über das Dunklere ziehen, oder sagen, welcher Teil.</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>bottom</source>
+        <translation>unten</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>top left</source>
+        <translation>oben links</translation>
+    </message>
+    <message>
+        <source>top right</source>
+        <translation>oben rechts</translation>
+    </message>
+    <message>
+        <source>bottom left</source>
+        <translation>unten links</translation>
+    </message>
+    <message>
+        <source>bottom right</source>
+        <translation>unten rechts</translation>
+    </message>
+    <message>
+        <source>alike everywhere</source>
+        <translation>überall gleich</translation>
+    </message>
+    <message>
+        <source>a half dark</source>
+        <translation>eine Hälfte dunkel</translation>
+    </message>
+    <message>
+        <source>a band dark</source>
+        <translation>ein Streifen dunkel</translation>
+    </message>
+    <message>
+        <source>a corner dark</source>
+        <translation>eine Ecke dunkel</translation>
+    </message>
+    <message>
+        <source>spots</source>
+        <translation>Flecken</translation>
+    </message>
+    <message>
+        <source>Flicker</source>
+        <translation>Flackern</translation>
+    </message>
+    <message>
+        <source>Before it goes dark, or while it is lit.</source>
+        <translation>Bevor es dunkel wird, oder solange es leuchtet.</translation>
+    </message>
+    <message>
+        <source>no flicker</source>
+        <translation>kein Flackern</translation>
+    </message>
+    <message>
+        <source>flickers</source>
+        <translation>flackert</translation>
+    </message>
+    <message>
+        <source>Tint</source>
+        <translation>Farbstich</translation>
+    </message>
+    <message>
+        <source>A white picture: bluish, yellowish, at an edge?</source>
+        <translation>Ein weißes Bild: bläulich, gelblich, an einem Rand?</translation>
+    </message>
+    <message>
+        <source>no tint</source>
+        <translation>kein Farbstich</translation>
+    </message>
+    <message>
+        <source>Flashed before it died</source>
+        <translation>Blitzte, bevor es ausging</translation>
+    </message>
+    <message>
+        <source>Ask who saw it last.</source>
+        <translation>Fragen, wer es zuletzt sah.</translation>
+    </message>
+    <message>
+        <source>it did</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>it did not</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>nobody knows</source>
+        <translation>weiß niemand</translation>
+    </message>
+    <message>
+        <source>Hum or ticking</source>
+        <translation>Brummen oder Ticken</translation>
+    </message>
+    <message>
+        <source>Ear to the back, at switch-on.</source>
+        <translation>Ohr an die Rückwand, beim Einschalten.</translation>
+    </message>
+    <message>
+        <source>quiet</source>
+        <translation>still</translation>
+    </message>
+    <message>
+        <source>hums</source>
+        <translation>brummt</translation>
+    </message>
+    <message>
+        <source>ticks</source>
+        <translation>tickt</translation>
+    </message>
+    <message>
+        <source>LED+ on</source>
+        <translation>LED+ an</translation>
+    </message>
+    <message>
+        <source>Plug out</source>
+        <translation>Ohne Stecker</translation>
+    </message>
+    <message>
+        <source>Eyes on the board</source>
+        <translation>Blick auf die Platine</translation>
+    </message>
+    <message>
+        <source>Eyes on it</source>
+        <translation>Blick darauf</translation>
+    </message>
+    <message>
+        <source>nothing to be seen</source>
+        <translation>nichts zu sehen</translation>
+    </message>
+    <message>
+        <source>something</source>
+        <translation>etwas</translation>
+    </message>
+    <message>
+        <source>Insects or damp</source>
+        <translation>Insekten oder Feuchte</translation>
+    </message>
+    <message>
+        <source>Insects</source>
+        <translation>Insekten</translation>
+    </message>
+    <message>
+        <source>Nests, droppings, white or green deposits.</source>
+        <translation>Nester, Kot, weiße oder grüne Beläge.</translation>
+    </message>
+    <message>
+        <source>clean</source>
+        <translation>sauber</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>gefunden</translation>
+    </message>
+    <message>
+        <source>Plugs reseated</source>
+        <translation>Stecker neu gesteckt</translation>
+    </message>
+    <message>
+        <source>Reseated</source>
+        <translation>Neu gesteckt</translation>
+    </message>
+    <message>
+        <source>Set off: every plug of the path out and in again.</source>
+        <translation>Gerät aus: jeden Stecker des Wegs ziehen und wieder stecken.</translation>
+    </message>
+    <message>
+        <source>no change</source>
+        <translation>keine Änderung</translation>
+    </message>
+    <message>
+        <source>it lights</source>
+        <translation>es leuchtet</translation>
+    </message>
+    <message>
+        <source>With the back off, or pressed</source>
+        <translation>Ohne Rückwand, oder gedrückt</translation>
+    </message>
+    <message>
+        <source>Back off</source>
+        <translation>Rückwand ab</translation>
+    </message>
+    <message>
+        <source>Does it go when the back is off, the board pressed, or it is warm?</source>
+        <translation>Vergeht es ohne Rückwand, bei Druck auf die Platine oder warm?</translation>
+    </message>
+    <message>
+        <source>it goes away</source>
+        <translation>es vergeht</translation>
+    </message>
+    <message>
+        <source>Dummy load instead of the LEDs</source>
+        <translation>Ersatzlast statt der LEDs</translation>
+    </message>
+    <message>
+        <source>Dummy load</source>
+        <translation>Ersatzlast</translation>
+    </message>
+    <message>
+        <source>Set off, LEDs unplugged, a load of their volts and current in their place.</source>
+        <translation>Gerät aus, LEDs abgesteckt, eine Last mit ihrer Spannung und ihrem Strom an ihrer Stelle.</translation>
+    </message>
+    <message>
+        <source>does not run</source>
+        <translation>läuft nicht</translation>
+    </message>
+    <message>
+        <source>LEDs lit from the bench, set running</source>
+        <translation>LEDs vom Tisch gespeist, Gerät läuft</translation>
+    </message>
+    <message>
+        <source>Bench-lit</source>
+        <translation>Vom Tisch</translation>
+    </message>
+    <message>
+        <source>The tester feeds the LEDs through their plug while the set runs: a real picture?</source>
+        <translation>Der Tester speist die LEDs über ihren Stecker, während das Gerät läuft: ein echtes Bild?</translation>
+    </message>
+    <message>
+        <source>a picture</source>
+        <translation>ein Bild</translation>
+    </message>
+    <message>
+        <source>light, no picture</source>
+        <translation>Licht, kein Bild</translation>
+    </message>
+    <message>
+        <source>Main board unplugged, supply forced on</source>
+        <translation>Hauptplatine ab, Netzteil erzwungen an</translation>
+    </message>
+    <message>
+        <source>Forced on</source>
+        <translation>Erzwungen</translation>
+    </message>
+    <message>
+        <source>Set off, main board unplugged; power-on and BL_ON from standby through 1 kΩ: do the LEDs light?</source>
+        <translation>Gerät aus, Hauptplatine ab; Einschalten und BL_ON aus der Bereitschaft über 1 kΩ: leuchten die LEDs?</translation>
+    </message>
+    <message>
+        <source>lights</source>
+        <translation>leuchtet</translation>
+    </message>
+    <message>
+        <source>stays dark</source>
+        <translation>bleibt dunkel</translation>
+    </message>
+    <message>
+        <source>Known-good main board</source>
+        <translation>Bekannt gute Hauptplatine</translation>
+    </message>
+    <message>
+        <source>Swapped</source>
+        <translation>Getauscht</translation>
+    </message>
+    <message>
+        <source>Set off; one that is known to run in its place.</source>
+        <translation>Gerät aus; eine, die bekanntlich läuft, an ihre Stelle.</translation>
+    </message>
+    <message>
+        <source>it works</source>
+        <translation>es geht</translation>
+    </message>
+    <message>
+        <source>Known-good power board</source>
+        <translation>Bekannt gute Netzteilplatine</translation>
+    </message>
+    <message>
+        <source>Set off, stored charge measured; one that is known to run in its place.</source>
+        <translation>Gerät aus, Restladung gemessen; eine, die bekanntlich läuft, an ihre Stelle.</translation>
+    </message>
+    <message>
+        <source>No picture: prove the T-con&apos;s own clips and its supply first; a bad clip looks like a dead panel.</source>
+        <translation>Kein Bild: erst die Klemmen des T-con und seine Versorgung prüfen; eine schlechte Klemme sieht aus wie ein totes Panel.</translation>
+    </message>
+    <message>
+        <source>Look for bulged, leaking, burnt or cracked parts before anything is measured; Alt+1 … 8 says so of one.</source>
+        <translation>Vor jeder Messung nach gewölbten, ausgelaufenen, verbrannten oder gerissenen Teilen sehen; Alt+1 … 8 sagt es von einem.</translation>
+    </message>
+    <message>
+        <source>Panel lit from the bench</source>
+        <translation>Panel vom Tisch beleuchtet</translation>
+    </message>
+    <message>
+        <source>Panel check: the LEDs from bench supplies, the T-con from its own, a picture on it.</source>
+        <translation>Panelprüfung: die LEDs aus Labornetzteilen, der T-con aus eigenem, ein Bild darauf.</translation>
+    </message>
+    <message>
+        <source>lit as computed</source>
+        <translation>leuchtet wie berechnet</translation>
+    </message>
+    <message>
+        <source>a dark area</source>
+        <translation>eine dunkle Fläche</translation>
+    </message>
+    <message>
+        <source>glass or lines</source>
+        <translation>Glas oder Linien</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -1559,10 +2570,6 @@
         <translation>%L1 min · %L2 bit</translation>
     </message>
     <message>
-        <source>%1 % in %2</source>
-        <translation>%1 % in %2</translation>
-    </message>
-    <message>
         <source>Next probe</source>
         <translation>Nächste Messung</translation>
     </message>
@@ -1610,6 +2617,100 @@
         <source>It is not there, or no probe gets to it: it is not asked for again.</source>
         <translation>Es gibt ihn nicht, oder keine Prüfspitze kommt hin: nach diesem Punkt wird nicht mehr gefragt.</translation>
     </message>
+    <message>
+        <source>over 1000</source>
+        <translation>über 1000</translation>
+    </message>
+    <message>
+        <source>for: %1, %2 times likelier under it</source>
+        <translation>dafür: %1, damit %2-mal wahrscheinlicher</translation>
+    </message>
+    <message>
+        <source>against: %1, %2 times less likely under it</source>
+        <translation>dagegen: %1, damit %2-mal unwahrscheinlicher</translation>
+    </message>
+    <message>
+        <source>No reading speaks for or against it: this is how often it happens.</source>
+        <translation>Kein Messwert spricht dafür oder dagegen: so oft kommt es vor.</translation>
+    </message>
+    <message>
+        <source>Something else</source>
+        <translation>Etwas anderes</translation>
+    </message>
+    <message>
+        <source>Or mend it now: %1 costs less than knowing (%2 % it is that).</source>
+        <translation>Oder gleich richten: %1 kostet weniger als Wissen (zu %2 % ist es das).</translation>
+    </message>
+    <message>
+        <source>%1 explanations</source>
+        <translation>%1 Erklärungen</translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation>weniger</translation>
+    </message>
+    <message>
+        <source>why?</source>
+        <translation>warum?</translation>
+    </message>
+    <message>
+        <source>Alt+W</source>
+        <translation>Alt+W</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BoardEntry</name>
+    <message>
+        <source>Write</source>
+        <translation>Schreiben</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>printed on it</source>
+        <translation>Aufdruck</translation>
+    </message>
+    <message>
+        <source>Printed on it</source>
+        <translation>Aufdruck</translation>
+    </message>
+    <message>
+        <source>470u 63V, 154J, 12V</source>
+        <translation>470u 63V, 154J, 12V</translation>
+    </message>
+    <message>
+        <source>Alt+%1</source>
+        <translation>Alt+%1</translation>
+    </message>
+    <message>
+        <source>live: Alt+A first</source>
+        <translation>unter Spannung: erst Alt+A</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Messwert</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BoardPicture</name>
+    <message>
+        <source>The boards of this set</source>
+        <translation>Die Platinen dieses Geräts</translation>
+    </message>
+    <message>
+        <source>hot side</source>
+        <translation>heiße Seite</translation>
+    </message>
+    <message>
+        <source>hot side, %1</source>
+        <translation>heiße Seite, %1</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BoardStation</name>
@@ -1618,44 +2719,8 @@
         <translation>Platine</translation>
     </message>
     <message>
-        <source>Meter on the power board, black on its ground. Type what you read; a reading has a shape.</source>
-        <translation>Messgerät an die Netzteilplatine, Schwarz an ihre Masse. Tippen, was es zeigt; eine Messung hat eine Form.</translation>
-    </message>
-    <message>
-        <source>184.1</source>
-        <translation>184.1</translation>
-    </message>
-    <message>
-        <source>steady</source>
-        <translation>ruhig</translation>
-    </message>
-    <message>
-        <source>184 &gt; 48</source>
-        <translation>184 &gt; 48</translation>
-    </message>
-    <message>
-        <source>peaks, then settles</source>
-        <translation>Spitze, dann Ruhe</translation>
-    </message>
-    <message>
-        <source>48 ~ 184</source>
-        <translation>48 ~ 184</translation>
-    </message>
-    <message>
-        <source>wanders</source>
-        <translation>schwankt</translation>
-    </message>
-    <message>
         <source>, channel %1</source>
         <translation>, Kanal %1</translation>
-    </message>
-    <message>
-        <source>↑ ↓</source>
-        <translation>↑ ↓</translation>
-    </message>
-    <message>
-        <source>next point</source>
-        <translation>nächster Punkt</translation>
     </message>
     <message>
         <source>Enter</source>
@@ -1664,22 +2729,6 @@
     <message>
         <source>write down</source>
         <translation>notieren</translation>
-    </message>
-    <message>
-        <source>&gt;</source>
-        <translation>&gt;</translation>
-    </message>
-    <message>
-        <source>then settles</source>
-        <translation>dann Ruhe</translation>
-    </message>
-    <message>
-        <source>~</source>
-        <translation>~</translation>
-    </message>
-    <message>
-        <source>How many LED+ the board has. Each has readings of its own.</source>
-        <translation>Wie viele LED+ die Platine hat. Jedes hat eigene Messwerte.</translation>
     </message>
     <message>
         <source>, feed %1</source>
@@ -1694,8 +2743,80 @@
         <translation>Alt+F</translation>
     </message>
     <message>
-        <source>another LED+</source>
-        <translation>weiteres LED+</translation>
+        <source>steady at %1 V</source>
+        <translation>ruhig bei %1 V</translation>
+    </message>
+    <message>
+        <source>peaks at %1 V, settles at %2 V</source>
+        <translation>Spitze %1 V, fällt auf %2 V</translation>
+    </message>
+    <message>
+        <source>wanders from %1 to %2 V</source>
+        <translation>wandert von %1 bis %2 V</translation>
+    </message>
+    <message>
+        <source>Which boards the set has (Alt+S).</source>
+        <translation>Welche Platinen das Gerät hat (Alt+S).</translation>
+    </message>
+    <message>
+        <source>How many LED+ the board has (Alt+F). Each has readings of its own.</source>
+        <translation>Wie viele LED+ die Platine hat (Alt+F). Jede hat eigene Messwerte.</translation>
+    </message>
+    <message>
+        <source>Alt+S</source>
+        <translation>Alt+S</translation>
+    </message>
+    <message>
+        <source>184.1 steady   184 &gt; 48 peaks, then settles   48 ~ 184 wanders</source>
+        <translation>184,1 ruhig   184 &gt; 48 Spitze, dann ruhig   48 ~ 184 wandert</translation>
+    </message>
+    <message>
+        <source>What a healthy set reads is not known yet.</source>
+        <translation>Was ein gesundes Gerät zeigt, ist noch nicht bekannt.</translation>
+    </message>
+    <message>
+        <source>expect %L1 … %L2 V</source>
+        <translation>erwartet %L1 … %L2 V</translation>
+    </message>
+    <message>
+        <source>%1: %2 %3</source>
+        <translation>%1: %2 %3</translation>
+    </message>
+    <message>
+        <source>%1 → %2</source>
+        <translation>%1 → %2</translation>
+    </message>
+    <message>
+        <source>Printed on %1</source>
+        <translation>Aufdruck von %1</translation>
+    </message>
+    <message>
+        <source>Kind of set</source>
+        <translation>Geräteart</translation>
+    </message>
+    <message>
+        <source>← ↑ ↓ →</source>
+        <translation>← ↑ ↓ →</translation>
+    </message>
+    <message>
+        <source>point</source>
+        <translation>Punkt</translation>
+    </message>
+    <message>
+        <source>1 2 3</source>
+        <translation>1 2 3</translation>
+    </message>
+    <message>
+        <source>answer</source>
+        <translation>Antwort</translation>
+    </message>
+    <message>
+        <source>Alt+1…8</source>
+        <translation>Alt+1…8</translation>
+    </message>
+    <message>
+        <source>looks</source>
+        <translation>Aussehen</translation>
     </message>
 </context>
 <context>
@@ -1703,10 +2824,6 @@
     <message>
         <source>First look</source>
         <translation>Erster Blick</translation>
-    </message>
-    <message>
-        <source>From outside, nothing opened. A picture under the torch puts the backlight path in question nineteen times in twenty.</source>
-        <translation>Von außen, nichts geöffnet. Ein Bild unter der Taschenlampe weist in neunzehn von zwanzig Fällen auf den Weg des Lichts.</translation>
     </message>
     <message>
         <source>no light at all</source>
@@ -1741,16 +2858,48 @@
         <translation>antworten</translation>
     </message>
     <message>
-        <source>hold Space</source>
+        <source>no light</source>
+        <translation>kein Licht</translation>
+    </message>
+    <message>
+        <source>Life</source>
+        <translation>Leben</translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>From outside, nothing opened. A picture under the torch: nineteen times in twenty the backlight path.</source>
+        <translation>Von außen, nichts geöffnet. Ein Bild unter der Lampe: neunzehn von zwanzig Malen der Weg des Lichts.</translation>
+    </message>
+    <message>
+        <source>Number</source>
+        <translation>Zahl</translation>
+    </message>
+    <message>
+        <source>All questions</source>
+        <translation>Alle Fragen</translation>
+    </message>
+    <message>
+        <source>%1 times</source>
+        <translation>%1-mal</translation>
+    </message>
+    <message>
+        <source>Space: tap along</source>
+        <translation>Leertaste: mittippen</translation>
+    </message>
+    <message>
+        <source>Space</source>
         <translation>Leertaste</translation>
     </message>
     <message>
-        <source>time to dark</source>
-        <translation>bis dunkel</translation>
-    </message>
-    <message>
-        <source>no light</source>
-        <translation>kein Licht</translation>
+        <source>time, count</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -1870,6 +3019,10 @@
     <message>
         <source>choose</source>
         <translation>wählen</translation>
+    </message>
+    <message>
+        <source>Restocking</source>
+        <translation>Rücknahme</translation>
     </message>
 </context>
 <context>
@@ -2004,6 +3157,21 @@
     <message>
         <source>nothing matches</source>
         <translation>nichts gefunden</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::JobGlances</name>
+    <message>
+        <source>%1, %2 %</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>nothing read yet</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>cannot be read</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -2512,10 +3680,6 @@
         <translation>Enter</translation>
     </message>
     <message>
-        <source>String current over the soak</source>
-        <translation>Strangstrom im Dauerlauf</translation>
-    </message>
-    <message>
         <source>Set on, brightness up.</source>
         <translation>Gerät an, Helligkeit hoch.</translation>
     </message>
@@ -2558,6 +3722,21 @@
     <message>
         <source>clock</source>
         <translation>Uhr</translation>
+    </message>
+    <message>
+        <source>String current and LED+ over the soak, against what a healthy set shows</source>
+        <translation type="unfinished"></translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ScreenSketch</name>
+    <message>
+        <source>Screen: drag over what is dark</source>
+        <translation>Schirm: über das Dunkle ziehen</translation>
+    </message>
+    <message>
+        <source>drag over what is dark</source>
+        <translation>über das Dunkle ziehen</translation>
     </message>
 </context>
 <context>
@@ -2698,14 +3877,6 @@ repair  (A)</source>
         <translation>N</translation>
     </message>
     <message>
-        <source>Tester, mA</source>
-        <translation>Tester, mA</translation>
-    </message>
-    <message>
-        <source>limit, V</source>
-        <translation>max. V</translation>
-    </message>
-    <message>
         <source>One LED on its own</source>
         <translation>Eine LED für sich allein</translation>
     </message>
@@ -2742,10 +3913,6 @@ repair  (A)</source>
         <translation>Amperemeter über die LED, Gerät an, mA</translation>
     </message>
     <message>
-        <source>bridge, mA</source>
-        <translation>mA</translation>
-    </message>
-    <message>
         <source>Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; follow local codes. 0 when the rest stays dark.</source>
         <translation>Gerät aus: Amperemeter über die offene LED. Gerät an: der Rest leuchtet. Unter Spannung: eine Hand, geeignete Leitungen; örtliche Vorschriften beachten. 0, wenn der Rest dunkel bleibt.</translation>
     </message>
@@ -2772,10 +3939,6 @@ repair  (A)</source>
     <message>
         <source>plus before %1, minus after %2. %3</source>
         <translation>Plus vor %1, Minus nach %2. %3</translation>
-    </message>
-    <message>
-        <source>%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)</source>
-        <translation>%1 allein (K) · Amperemeter darüber, Gerät an (B) · Brücke darüber (J) · gegen Chassis (C)</translation>
     </message>
     <message>
         <source>%1: %2. %3</source>
@@ -2912,6 +4075,46 @@ repair  (A)</source>
     <message>
         <source>use these strips</source>
         <translation>diese Leisten nehmen</translation>
+    </message>
+    <message>
+        <source>%1 (%2)</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mA</source>
+        <translation type="unfinished">mA</translation>
+    </message>
+    <message>
+        <source>V</source>
+        <translation type="unfinished">V</translation>
+    </message>
+    <message>
+        <source>Tester set to</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>One LED alone</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>K</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>mA, set on</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Ammeter across it</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>B</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1 is chosen; jumper across it (J), tester to the chassis (C)</source>
+        <translation type="unfinished"></translation>
     </message>
 </context>
 <context>
@@ -3201,6 +4404,50 @@ repair  (A)</source>
     <message>
         <source>%1 had this panel: its strips and driver can be taken over.</source>
         <translation>%1 hatte dieses Panel: seine Leisten und sein Treiber lassen sich übernehmen.</translation>
+    </message>
+    <message>
+        <source>Way of working</source>
+        <translation>Arbeitsweise</translation>
+    </message>
+    <message>
+        <source>Measure first, or swap boards that can be sent back first (Alt+M).</source>
+        <translation>Erst messen, oder erst Platinen tauschen, die zurückgehen können (Alt+M).</translation>
+    </message>
+    <message>
+        <source>The smallest thing that is replaced (Alt+L).</source>
+        <translation>Das Kleinste, was ersetzt wird (Alt+L).</translation>
+    </message>
+    <message>
+        <source>What costs least</source>
+        <translation>Was am wenigsten kostet</translation>
+    </message>
+    <message>
+        <source>Boards</source>
+        <translation>Platinen</translation>
+    </message>
+    <message>
+        <source>Parts</source>
+        <translation>Bauteile</translation>
+    </message>
+    <message>
+        <source>Whole strips</source>
+        <translation>Ganze Leisten</translation>
+    </message>
+    <message>
+        <source>Swap first</source>
+        <translation>Erst tauschen</translation>
+    </message>
+    <message>
+        <source>Measure first</source>
+        <translation>Erst messen</translation>
+    </message>
+    <message>
+        <source>Alt+M</source>
+        <translation>Alt+M</translation>
+    </message>
+    <message>
+        <source>Alt+L</source>
+        <translation>Alt+L</translation>
     </message>
 </context>
 <context>

@@ -18,6 +18,7 @@ constexpr std::size_t mostOfAGroup = 3;
 constexpr std::size_t mostParts = 4;
 constexpr double groupWorthShowing = 0.02;
 constexpr double partWorthShowing = 0.02;
+constexpr double suspectWorthShowing = 0.05;
 constexpr std::size_t mostAlternatives = 3;
 constexpr std::size_t mostOutcomes = 3;
 constexpr double shareWorthShowing = 0.005;
@@ -50,20 +51,29 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
     auto* head = new QHBoxLayout;
     head->addWidget(makeLabel(tr("What is left"), theme::strong()));
     head->addStretch();
-    summary_ = makeLabel({}, theme::quiet(), "quiet");
-    head->addWidget(summary_);
-    head->addSpacing(theme::px(6));
+    why_ = makeButton(tr("why?"), tr("Alt+W"));
+    why_->setObjectName(QStringLiteral("why"));
+    why_->setFont(theme::quiet());
+    why_->setFocusPolicy(Qt::NoFocus);
+    connect(why_, &QPushButton::clicked, this, &BeliefPanel::toggleWhy);
+    head->addWidget(why_);
     layout->addLayout(head);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* list = new QWidget;
-    rows_ = new QVBoxLayout(list);
-    rows_->setContentsMargins(0, 0, theme::px(6), 0);
-    rows_->setSpacing(theme::px(4));
-    scroll->setWidget(list);
-    layout->addWidget(scroll);
+    const auto addScroll = [&](int stretch) {
+        auto* scroll = new QScrollArea;
+        scroll->setWidgetResizable(true);
+        scroll->setFocusPolicy(Qt::NoFocus);
+        scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+        auto* list = new QWidget;
+        auto* rows = new QVBoxLayout(list);
+        rows->setContentsMargins(0, 0, theme::px(6), 0);
+        rows->setSpacing(theme::px(3));
+        scroll->setWidget(list);
+        layout->addWidget(scroll, stretch);
+        return rows;
+    };
+    suspects_ = addScroll(9);
+    layout->addWidget(makeRule());
+    rows_ = addScroll(11);
     auto* why = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_W), this);
     why->setContext(Qt::WindowShortcut);
     connect(why, &QShortcut::activated, this, &BeliefPanel::toggleWhy);
@@ -88,17 +98,18 @@ void BeliefPanel::addGroup(const Group& group, bool leading) {
             0, Qt::AlignTop);
     }
     top->addWidget(makeLabel(percent(group.share), theme::strong(), isQuiet ? "quiet" : ""), 0, Qt::AlignTop);
-    rows_->addLayout(top);
-    rows_->addWidget(new ShareBar(group.share, group.before, leading));
+    suspects_->addLayout(top);
+    suspects_->addWidget(new ShareBar(group.share, group.before, leading));
     std::size_t shown = 0;
     for (const auto* suspect : group.suspects) {
-        if (shown == mostOfAGroup || (suspect->share < shareWorthShowing && shown > 0)) {
+        const bool isWorthIt = suspect->share > (leading ? shareWorthShowing : suspectWorthShowing) || shown == 0;
+        if (shown == mostOfAGroup || !isWorthIt) {
             break;
         }
         addSuspect(*suspect, leading && shown == 0);
         ++shown;
     }
-    rows_->addSpacing(theme::px(6));
+    suspects_->addSpacing(theme::px(6));
 }
 
 void BeliefPanel::addLine(const QString& title, double share, int indent) {
@@ -108,15 +119,17 @@ void BeliefPanel::addLine(const QString& title, double share, int indent) {
     label->setWordWrap(true);
     line->addWidget(label, 1);
     line->addWidget(makeLabel(percent(share), theme::quiet(), "quiet"), 0, Qt::AlignTop);
-    rows_->addLayout(line);
+    suspects_->addLayout(line);
 }
 
 void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
     constexpr int indent = 12;
     addLine(words(suspect.title), suspect.share, indent);
+    const bool searchesParts = session_.shown().job.way.level == job::Way::Level::Component;
     for (std::size_t i = 0; i < std::min(mostParts, suspect.parts.size()); ++i) {
         const auto& part = suspect.parts[i];
-        if (suspect.parts.size() > 1 && part.share > partWorthShowing) {
+        const bool standsOut = searchesParts || asksWhy_ || part.share > suspect.share / 2;
+        if (suspect.parts.size() > 1 && standsOut && part.share > partWorthShowing) {
             addLine(words(part.title), part.share, 2 * indent);
         }
     }
@@ -134,14 +147,14 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
                       theme::quiet(), reason.decibans > 0 ? "quiet" : "idle");
         label->setWordWrap(true);
         label->setContentsMargins(theme::px(indent), 0, 0, 0);
-        rows_->addWidget(label);
+        suspects_->addWidget(label);
     }
     if (asksWhy_ && suspect.reasons.empty()) {
         auto* label = makeLabel(tr("No reading speaks for or against it: this is how often it happens."),
                                 theme::quiet(), "quiet");
         label->setWordWrap(true);
         label->setContentsMargins(theme::px(indent), 0, 0, 0);
-        rows_->addWidget(label);
+        suspects_->addWidget(label);
     }
 }
 
@@ -314,19 +327,14 @@ void BeliefPanel::addAlternatives() {
 
 void BeliefPanel::refresh() {
     clearLayout(rows_);
+    clearLayout(suspects_);
     const auto groups = this->groups();
     for (std::size_t i = 0; i < std::min(mostGroups, groups.size()) && groups[i].share > groupWorthShowing; ++i) {
         addGroup(groups[i], i == 0);
     }
-    summary_->setText(tr("%n explanation(s)", nullptr, int(session_.shown().assessment.explanations)));
-    auto* why = makeButton(asksWhy_ ? tr("less") : tr("why?"), tr("Alt+W"));
-    why->setObjectName(QStringLiteral("why"));
-    why->setFlat(true);
-    why->setFocusPolicy(Qt::NoFocus);
-    connect(why, &QPushButton::clicked, this, &BeliefPanel::toggleWhy);
-    rows_->addWidget(why, 0, Qt::AlignLeft);
-    rows_->addWidget(makeRule());
-    rows_->addSpacing(theme::px(6));
+    why_->setText((asksWhy_ ? tr("less") : tr("why?")) + QStringLiteral("   ") + tr("Alt+W"));
+    why_->setToolTip(tr("%1 explanations").arg(session_.shown().assessment.explanations));
+    suspects_->addStretch();
     if (const auto& misfit = session_.shown().assessment.misfit) {
         addMisfit(*misfit);
     }

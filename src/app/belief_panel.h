@@ -45,8 +45,9 @@ private:
     void addAlternatives();
 
     JobSession& session_;
-    QLabel* summary_;
-    QVBoxLayout* rows_;
+    QPushButton* why_;
+    QVBoxLayout* suspects_;
+    QVBoxLayout* rows_;  ///< the next probe, or the verdict
     bool asksWhy_ = false;
 };
 

@@ -24,7 +24,7 @@ int headHeight() {
     return theme::px(26);
 }
 int spotHeight() {
-    return theme::px(40);
+    return theme::px(34);
 }
 
 void drawMark(QPainter& painter, const QRectF& box, SpotState state) {
@@ -136,10 +136,13 @@ protected:
             painter.drawText(in, Qt::AlignVCenter | Qt::AlignLeft,
                              QFontMetrics(font).elidedText(words, Qt::ElideRight, int(in.width())));
         };
+        if (spot_.value.isEmpty()) {
+            line(room, theme::quiet(), p.quiet, spot_.label);
+            return;
+        }
         const double half = room.height() / 2;
         line(room.adjusted(0, 0, 0, -half), theme::quiet(), p.quiet, spot_.label);
-        line(room.adjusted(0, half, 0, 0), spot_.value.isEmpty() ? theme::quiet() : theme::strong(),
-             spot_.value.isEmpty() ? p.quiet : p.text, spot_.value.isEmpty() ? QStringLiteral("–") : spot_.value);
+        line(room.adjusted(0, half, 0, 0), theme::strong(), p.text, spot_.value);
     }
 
 private:

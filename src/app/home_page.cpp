@@ -40,7 +40,8 @@ public:
         painter->drawText(
             inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
             index.data(JobList::Id).toString() + QStringLiteral("  ·  ") + index.data(JobList::Place).toString());
-        const QRectF complaint = inner.adjusted(0, theme::px(40), -theme::px(20), 0);
+        const double half = 0.52 * inner.width();
+        const QRectF complaint = inner.adjusted(0, theme::px(40), -half, 0);
         painter->drawText(complaint, Qt::AlignLeft | Qt::AlignTop,
                           painter->fontMetrics().elidedText(index.data(JobList::Complaint).toString(), Qt::ElideRight,
                                                             int(complaint.width())));
@@ -54,7 +55,38 @@ public:
                           : !due.isValid() ? HomePage::tr("no due date")
                           : days < 0       ? HomePage::tr("%1 d late").arg(-days)
                                            : HomePage::tr("due in %1 d").arg(days));
+        paintGlance(*painter, inner.adjusted(inner.width() - half + theme::px(16), theme::px(18), 0, 0), index);
         painter->restore();
+    }
+
+private:
+    /// The stations in small, what is suspected, what it waits for.
+    static void paintGlance(QPainter& painter, const QRectF& room, const QModelIndex& index) {
+        const auto& p = theme::palette();
+        const auto done = index.data(JobList::StationsDone).toList();
+        const double r = theme::px(4);
+        const double step = theme::px(17);
+        double x = room.right() - r - step * double(std::max<qsizetype>(0, done.size() - 1));
+        const double y = room.top() + theme::px(9);
+        for (qsizetype i = 0; i < done.size(); ++i, x += step) {
+            painter.setPen(QPen(p.quiet, 1.3));
+            if (i + 1 < done.size()) {
+                painter.drawLine(QPointF(x + r + 2, y), QPointF(x + step - r - 2, y));
+            }
+            painter.setBrush(done[i].toBool() ? QBrush(p.glow) : QBrush(Qt::NoBrush));
+            painter.setPen(done[i].toBool() ? QPen(Qt::NoPen) : QPen(p.quiet, 1.3));
+            painter.drawEllipse(QPointF(x, y), r, r);
+        }
+        const double line = theme::px(19);
+        const auto words = [&](int number, const QColor& color, const QString& text) {
+            painter.setPen(color);
+            const QRectF at(room.left(), room.top() + number * line, room.width(), line);
+            painter.drawText(at, Qt::AlignRight | Qt::AlignVCenter,
+                             painter.fontMetrics().elidedText(text, Qt::ElideRight, int(at.width())));
+        };
+        painter.setFont(theme::quiet());
+        words(1, p.text, index.data(JobList::Suspected).toString());
+        words(2, p.quiet, index.data(JobList::WaitsFor).toString());
     }
 };
 

@@ -9,7 +9,14 @@ constexpr int pageRows = 64;
 constexpr std::size_t mostPages = 40;
 }  // namespace
 
-JobList::JobList(const records::Logbook& logbook, QObject* parent) : QAbstractListModel(parent), logbook_(logbook) {}
+JobList::JobList(const records::Logbook& logbook, QObject* parent)
+    : QAbstractListModel(parent), logbook_(logbook), glances_(new JobGlances(logbook, this)) {
+    connect(glances_, &JobGlances::ready, this, [this] {
+        if (count_ > 0) {
+            emit dataChanged(index(0), index(count_ - 1), {Suspected, WaitsFor, StationsDone});
+        }
+    });
+}
 
 void JobList::setSearch(const QString& words) {
     beginResetModel();
@@ -67,6 +74,21 @@ QVariant JobList::data(const QModelIndex& index, int role) const {
             return job->due;
         case HandedBack:
             return job->handedBack;
+        case Suspected:
+        case WaitsFor:
+        case StationsDone: {
+            const auto* glance = glances_->of(*job);
+            if (glance == nullptr) {
+                return {};
+            }
+            QVariantList done;
+            for (const bool station : glance->done) {
+                done << station;
+            }
+            return role == Suspected  ? QVariant(glance->suspected)
+                   : role == WaitsFor ? QVariant(glance->waitsFor)
+                                      : QVariant(done);
+        }
         case Qt::AccessibleTextRole:
             return QString(job->id + QLatin1Char(' ') + job->title);
         default:

@@ -3,6 +3,7 @@
 #include <QAbstractListModel>
 #include <map>
 
+#include "app/job_glances.h"
 #include "records/logbook.h"
 
 namespace dimglow::app {
@@ -12,7 +13,7 @@ namespace dimglow::app {
 class JobList : public QAbstractListModel {
     Q_OBJECT
 public:
-    enum Role { Id = Qt::UserRole, Title, Place, Complaint, Due, HandedBack };
+    enum Role { Id = Qt::UserRole, Title, Place, Complaint, Due, HandedBack, Suspected, WaitsFor, StationsDone };
 
     explicit JobList(const records::Logbook& logbook, QObject* parent = nullptr);
 
@@ -29,6 +30,7 @@ private:
     const records::JobSummary* jobAt(int row) const;
 
     const records::Logbook& logbook_;
+    JobGlances* glances_;
     QString search_;
     int count_ = 0;
     mutable std::map<int, std::vector<records::JobSummary>> pages_;  ///< by number; those that were looked at

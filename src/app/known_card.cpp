@@ -50,12 +50,11 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     setProperty("card", "true");
     setObjectName(QStringLiteral("thisSet"));
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
-    row->setSpacing(theme::px(14));
-    auto* head = new QVBoxLayout;
-    head->setSpacing(theme::px(2));
-    head->addWidget(makeLabel(tr("This set"), theme::strong()));
+    auto* all = new QVBoxLayout(this);
+    all->setContentsMargins(theme::px(12), theme::px(4), theme::px(12), theme::px(6));
+    all->setSpacing(0);
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("This set"), theme::strong()), 1);
     keep_ = new QPushButton(tr("Keep") + QStringLiteral("  ") + tr("Alt+K"));
     keep_->setFont(theme::quiet());
     keep_->setObjectName(QStringLiteral("keep"));
@@ -68,8 +67,10 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     auto* key = new QShortcut(Qt::ALT | Qt::Key_K, this);
     connect(key, &QShortcut::activated, keep_, &QPushButton::click);
     head->addWidget(keep_);
-    head->addStretch();
-    row->addLayout(head);
+    all->addLayout(head);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(theme::px(12));
+    all->addLayout(row);
     for (const auto& cellWords : wordsOfCells()) {
         auto* column = new QVBoxLayout;
         column->setSpacing(0);

@@ -19,7 +19,14 @@ json suspectsJson(const reasoning::Assessment& assessment) {
         for (const auto& reason : suspect.reasons) {
             reasons.push_back({{"entry", reason.entry}, {"text", reason.text}, {"decibans", reason.decibans}});
         }
+        json parts = json::array();
+        for (const auto& part : suspect.parts) {
+            parts.push_back({{"title", part.title}, {"point", part.point}, {"ref", part.ref}, {"share", part.share}});
+        }
+        const auto& blocks = knowledge::builtInKnowledge().blocks;
         list.push_back({{"suspect", suspect.suspect},
+                        {"block", suspect.block < 0 ? "" : blocks[std::size_t(suspect.block)].id},
+                        {"parts", parts},
                         {"title", suspect.title},
                         {"side", knowledge::sideWords[std::size_t(suspect.side)]},
                         {"share", suspect.share},
@@ -121,6 +128,9 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
             {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},
                                                  {"entry", assessment.misfit->entry.value_or(0)}})
                                          : json()},
+            {"fixNow", assessment.fixNow
+                           ? json({{"option", assessment.fixNow->repair}, {"mends", assessment.fixNow->mends}})
+                           : json()},
             {"strips", strips},
             {"wantsStrips", assessment.wantsStrips},
             {"located", located},

@@ -1,13 +1,16 @@
 #include "cli/commands.h"
 
 #include <fmt/format.h>
+
 #include <algorithm>
 #include <stdexcept>
 
 #include "core/circuit/circuit_json.h"
 #include "core/driver/meter.h"
 #include "core/driver/switch_on.h"
+#include "core/knowledge/knowledge.h"
 #include "core/locate/tester_plan.h"
+#include "core/parts/part_line.h"
 
 namespace dimglow::cli {
 
@@ -162,6 +165,40 @@ json trace(const job::Job& job, const TraceOptions& options) {
     }
     if (on.darkSeconds) {
         result["darkSeconds"] = *on.darkSeconds;
+    }
+    return result;
+}
+
+json check(const CheckOptions& options) {
+    const auto* point = knowledge::builtInKnowledge().point(options.part);
+    const auto& kinds = parts::partKindWords;
+    const auto named = std::find(kinds.begin(), kinds.end(), options.part);
+    if (point == nullptr && named == kinds.end()) {
+        throw std::invalid_argument(fmt::format("\"{}\" is no part; one of {}", options.part, fmt::join(kinds, ", ")));
+    }
+    const auto kind = point != nullptr ? point->kind : parts::PartKind(named - kinds.begin());
+    const auto read = [&](const std::string& line) {
+        const auto typed = parts::readTypedPart(kind, line);
+        if (const auto* problem = std::get_if<text::Text>(&typed)) {
+            throw std::invalid_argument(fmt::format("\"{}\": {}", line, problem->english()));
+        }
+        return std::get<parts::TypedPart>(typed);
+    };
+    const auto typed = read(options.reading);
+    std::vector<parts::PartReading> twins;
+    for (const auto& twin : options.twins) {
+        twins.push_back(read(twin).reading);
+    }
+    const auto judgement = parts::judge(kind, typed.ratings, typed.reading, twins);
+    json result = {{"part", kinds[std::size_t(kind)]},
+                   {"reading", parts::describe(typed.reading)},
+                   {"verdict", parts::gradeWords[std::size_t(judgement.grade)]},
+                   {"because", judgement.because}};
+    if (!typed.ref.empty()) {
+        result["ref"] = typed.ref;
+    }
+    if (!judgement.twin.empty()) {
+        result["twin"] = judgement.twin;
     }
     return result;
 }

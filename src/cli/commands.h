@@ -42,6 +42,15 @@ nlohmann::json locate(const job::Job& job, const reasoning::Assessment& assessme
 /// LED+, LED− and current from switch-on, and what a meter shows of them.
 /// \throws std::invalid_argument for an unknown suspect or LED
 nlohmann::json trace(const job::Job& job, const TraceOptions& options);
+/// A part, rail or pin as typed: what is printed on it behind "of", as in "241u 4R of 470u 63V".
+struct CheckOptions {
+    std::string part;  ///< a kind of part, "electrolytic", or a point of the knowledge files, "outputDiode"
+    std::string reading;
+    std::vector<std::string> twins;
+};
+/// The verdict on a part, the limit that it was held against, and its twins.
+/// \throws std::invalid_argument for an unknown part or a line that cannot be read
+nlohmann::json check(const CheckOptions& options);
 /// How to light the panel, and what its findings amount to.
 nlohmann::json panelCheck(const job::Job& job);
 

@@ -136,6 +136,11 @@ int main(int argc, char** argv) {
     traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
     auto* panelCheck =
         addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");
+    cli::CheckOptions check;
+    auto* checked = app.add_subcommand("check", "Print the verdict on a part, a rail or a pin of a board");
+    checked->add_option("PART", check.part, "electrolytic, diode, fuse, rail …, or outputDiode …")->required();
+    checked->add_option("READING", check.reading, "\"0.02/0.02\", \"241u 4R of 470u 63V\"")->required();
+    checked->add_option("--twin", check.twins, "what a part that should be alike reads");
     auto* map = addJob("map", "Print the backlight map as SVG");
     try {
         app.parse(argc, argv);
@@ -150,6 +155,8 @@ int main(int argc, char** argv) {
             print(cli::locate(job, assessed(job), tester));
         } else if (*traced) {
             print(cli::trace(describedJobAt(file), trace));
+        } else if (*checked) {
+            print(cli::check(check));
         } else if (*panelCheck) {
             print(cli::panelCheck(jobAt(file)));
         } else if (*map) {

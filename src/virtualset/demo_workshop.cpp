@@ -3,6 +3,9 @@
 
 #include <fmt/format.h>
 
+#include <cmath>
+#include <optional>
+
 namespace dimglow::virtualset {
 
 namespace {
@@ -11,13 +14,71 @@ namespace {
 class BenchDay {
 public:
     BenchDay(DemoJob& demo, const knowledge::Knowledge& trade, const char* date)
-        : demo_(demo), set_(demo.job.set.backlight, demo.fault, trade), date_(date) {}
+        : demo_(demo),
+          trade_(trade),
+          set_(demo.truth.value_or(demo.job.set.backlight), demo.fault, trade, {}, demo.job.set.points),
+          date_(date) {}
 
     BenchDay& answer(const char* test) { return take(set_.answer(test)); }
     BenchDay& light() { return take(set_.light()); }
     BenchDay& measure(const char* test, int channel = 0) { return take(set_.measure(test, {channel})); }
     BenchDay& strip(int strip) {
         return take(set_.tester(backlight::wholeStrip(demo_.job.set.backlight, strip), demo_.job.bench.tester));
+    }
+    BenchDay& check(const char* point, const char* ref) {
+        job::notePoint(demo_.job, {point, ref});
+        return take(set_.check({point, ref}));
+    }
+    BenchDay& see(const char* point, const char* ref) {
+        job::notePoint(demo_.job, {point, ref});
+        return take(set_.look({point, ref}));
+    }
+    BenchDay& count(const char* test, const char* choice, double number, const char* detail = "") {
+        return take(evidence::Answer{test, choice, number, detail});
+    }
+    /// The repair is done: readings from now on are its proof.
+    BenchDay& repaired(const char* option, const char* work, double amps) {
+        demo_.job.repair = {option, work, amps, amps};
+        auto sound = demo_.job.set.backlight;
+        proven_.emplace(sound, SealedFault{"panelPicture", {}, demo_.fault.seed}, trade_);
+        phase_ = job::Phase::After;
+        minute_ += 60;
+        return *this;
+    }
+    BenchDay& prove(const char* test, int channel = 0) { return take(proven_->measure(test, {channel})); }
+    /// A line of the soak every ten minutes, at what a sound set of this kind shows.
+    BenchDay& soak(int lines) {
+        const double volts = proven_->measure("ledPlusOn").volts;
+        const double amps = demo_.job.set.backlight.channels.front().amps;
+        for (int i = 0; i < lines; ++i) {
+            demo_.job.soak.push_back(
+                {10.0 * i, volts - 0.1 * std::min(i, 2), std::round(1000 * amps * (1 - 0.002 * i)) / 1000, false});
+        }
+        return *this;
+    }
+    /// Halving within a strip, down to the LED.
+    BenchDay& halves(int strip, int led) {
+        const auto& set = demo_.job.set.backlight;
+        int first = 0;
+        int last = set.strips[std::size_t(strip)].leds - 1;
+        while (first < last) {
+            const int middle = (first + last) / 2;
+            take(set_.tester(backlight::runOnStrip(set, strip, first, middle), demo_.job.bench.tester));
+            (led <= middle ? last : first) = led <= middle ? middle : middle + 1;
+        }
+        for (const auto& [from, to] :
+             {std::pair(0, led - 1), std::pair(led + 1, set.strips[std::size_t(strip)].leds - 1)}) {
+            take(set_.tester(backlight::runOnStrip(set, strip, from, to), demo_.job.bench.tester));
+        }
+        return *this;
+    }
+    /// Every LED of a strip looked at while it is lit.
+    BenchDay& looks(int strip) {
+        const auto run = backlight::wholeStrip(demo_.job.set.backlight, strip);
+        for (auto& seen : set_.take(evidence::LookAlong{run})) {
+            take(std::move(seen));
+        }
+        return *this;
     }
     BenchDay& openPanel() {
         demo_.job.panelOpen = true;
@@ -27,14 +88,17 @@ public:
 
 private:
     BenchDay& take(evidence::Observation what) {
-        job::addEntry(demo_.job, fmt::format("{}T{:02}:{:02}:00Z", date_, minute_ / 60, minute_ % 60),
-                      job::Phase::Before, std::move(what));
+        job::addEntry(demo_.job, fmt::format("{}T{:02}:{:02}:00Z", date_, minute_ / 60, minute_ % 60), phase_,
+                      std::move(what));
         minute_ += 4;
         return *this;
     }
 
     DemoJob& demo_;
+    const knowledge::Knowledge& trade_;
     SealedSet set_;
+    std::optional<SealedSet> proven_;  ///< the set after its repair
+    job::Phase phase_ = job::Phase::Before;
     const char* date_;
     int minute_ = 8 * 60 + 10;
 };
@@ -144,10 +208,234 @@ DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
     return demo;
 }
 
+/// What is on every sheet of the workshop.
+DemoJob takenIn(const char* id, const char* title, job::Order order, const char* maker, const char* model,
+                const char* serial, const char* panel, double hours) {
+    DemoJob demo;
+    demo.job.id = id;
+    demo.job.title = title;
+    demo.job.order = std::move(order);
+    demo.job.set.maker = maker;
+    demo.job.set.model = model;
+    demo.job.set.serial = serial;
+    demo.job.set.panel = panel;
+    demo.job.set.hoursRun = hours;
+    demo.job.liveWorkAccepted = true;
+    return demo;
+}
+
+backlight::Backlight strips(int count, int leds, int perString, double amps, std::optional<double> label, double idle) {
+    backlight::PlainDescription plain;
+    plain.strips = count;
+    plain.ledsPerStrip = leds;
+    plain.stripsPerString = perString;
+    plain.led = {1, 3.1, 0.35};
+    plain.amps = amps;
+    plain.idleVolts = idle;
+    plain.feeds = {{label}};
+    return backlight::plainBacklight(plain);
+}
+
+/// Berth 1: one strip of another type among its twins, fitted by somebody before.
+DemoJob berthDisplay(const knowledge::Knowledge& trade) {
+    auto demo =
+        takenIn("SK-0408", "Berth 1 departure board",
+                {"Berth 1, south pier", "Flashes three times, then dark. Repaired last winter.", 420, "2026-12-01"},
+                "Northlight", "DB-43", "NL-20744", "NL430-D7", 15200);
+    demo.job.set.backlight = strips(4, 10, 4, 0.24, {}, 48);
+    auto truth = demo.job.set.backlight;
+    for (auto& led : {&truth.strips[2].led}) {
+        led->ratedVolts *= 1.6;
+    }
+    demo.fault = {"otherStrip", {}, 408};
+    demo.truth = truth;
+    BenchDay(demo, trade, "2026-11-20")
+        .answer("sound")
+        .answer("torch")
+        .light()
+        .count("restarts", "yes", 3)
+        .count("standby", "blinks", 5, "red")
+        .measure("blOn")
+        .measure("ledPlusIdle")
+        .measure("ledPlusOn")
+        .openPanel()
+        .strip(0)
+        .strip(1)
+        .strip(2)
+        .strip(3);
+    return demo;
+}
+
+/// Ticket hall: capacitors of the supply at half their value.
+DemoJob ticketHall(const knowledge::Knowledge& trade) {
+    auto demo = takenIn(
+        "SK-0417", "Ticket hall display",
+        {"Ticket hall, east wall", "Flickers when cold, since last week stays dark after a second.", 310, "2026-12-03"},
+        "Fairlead", "TH-32", "FL-01127", "FL320-B3", 21000);
+    demo.job.set.backlight = strips(3, 9, 3, 0.25, 84, 24);
+    demo.fault = {"weakSupply", {}, 417};
+    job::notePoint(demo.job, {"supplyCapacitor", "C12"}, {470e-6, {}, 63, {}, {}});
+    job::notePoint(demo.job, {"supplyCapacitor", "C13"}, {470e-6, {}, 63, {}, {}});
+    job::notePoint(demo.job, {"mainRail", "24V"}, {{}, {}, 24, {}, {}});
+    demo.job.way.level = job::Way::Level::Component;
+    BenchDay(demo, trade, "2026-11-25")
+        .answer("sound")
+        .answer("torch")
+        .light()
+        .answer("flicker")
+        .measure("blOn")
+        .measure("dim")
+        .measure("ledPlusIdle")
+        .measure("ledPlusOn")
+        .see("supplyCapacitor", "C12")
+        .check("supplyCapacitor", "C12")
+        .check("supplyCapacitor", "C13");
+    return demo;
+}
+
+/// Vessel Gannet: the main board never asks for light; boards are swapped first here.
+DemoJob gannetLounge(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0421", "Lounge display, vessel Gannet",
+                        {"Vessel Gannet, lounge", "Picture can be guessed under a torch, no light.", 280, "2026-12-08"},
+                        "Fairlead", "LD-40", "FL-01950", "FL400-A1", 9800);
+    demo.job.set.backlight = strips(3, 10, 3, 0.28, 92, 33);
+    demo.fault = {"notAsked", {}, 421};
+    demo.job.way.first = job::Way::First::Swap;
+    BenchDay(demo, trade, "2026-11-25")
+        .answer("sound")
+        .answer("standby")
+        .answer("torch")
+        .light()
+        .measure("blOn")
+        .measure("ledPlusOn");
+    return demo;
+}
+
+/// Weather screen: a shorted output diode, its twin beside it.
+DemoJob weatherScreen(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0422", "Weather screen, north pier",
+                        {"North pier, shelter", "No light since a storm; sound is there.", 240, "2026-12-10"},
+                        "Northlight", "WS-32", "NL-33402", "NL320-C1", 12400);
+    demo.job.set.backlight = strips(3, 8, 3, 0.3, 75, 24);
+    demo.fault = {"driverNotSwitching", {}, 422, {}, {}, 4, "D8"};
+    demo.job.way.level = job::Way::Level::Component;
+    for (const char* ref : {"D8", "D9"}) {
+        job::notePoint(demo.job, {"outputDiode", ref});
+    }
+    BenchDay(demo, trade, "2026-11-26")
+        .answer("sound")
+        .answer("torch")
+        .light()
+        .measure("blOn")
+        .measure("dim")
+        .measure("ledPlusIdle")
+        .measure("ledPlusOn")
+        .check("driverVcc", "VCC")
+        .check("driverGate", "GATE")
+        .check("outputDiode", "D9");
+    return demo;
+}
+
+/// Timetable at gate 4: a monitor with a combined supply that nobody has opened yet.
+DemoJob gateFour(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0424", "Timetable, gate 4", {"Gate 4", "Dark this morning.", 180, "2026-12-14"},
+                        "Quaylight", "TT-24", "QL-04410", "QL240-E2", 30100);
+    demo.job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    demo.job.set.kind = "monitor";
+    demo.fault = {"openLed", {}, 424};
+    demo.truth = strips(1, 24, 1, 0.12, {}, 19);
+    demo.fault.strings.leds = {{{0, 7}, backlight::LedFault::Open}};
+    demo.job.liveWorkAccepted = false;
+    BenchDay(demo, trade, "2026-11-26").answer("standby").answer("torch").light();
+    return demo;
+}
+
+/// Bridge repeater: an outside 12 V supply, just taken in.
+DemoJob bridgeRepeater(const knowledge::Knowledge&) {
+    auto demo = takenIn("SK-0425", "Bridge repeater, vessel Tern",
+                        {"Vessel Tern, bridge", "Goes dark in rough weather, comes back.", 350, "2026-12-15"},
+                        "Quaylight", "BR-19", "QL-05518", "QL190-A4", 8800);
+    demo.job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    demo.job.set.kind = "adapter";
+    demo.fault = {"badJoint", {}, 425};
+    demo.job.liveWorkAccepted = false;
+    return demo;
+}
+
+/// Arrivals 2: repaired, in its soak.
+DemoJob arrivalsTwo(const knowledge::Knowledge& trade) {
+    auto demo =
+        takenIn("SK-0405", "Arrivals board 2", {"Arrivals hall", "A dark stripe, then nothing.", 400, "2026-11-28"},
+                "Northlight", "DB-43", "NL-20698", "NL430-D7", 11000);
+    demo.job.set.backlight = strips(4, 12, 4, 0.24, {}, 48);
+    demo.fault = {"openLed", {{{{2, 4}, backlight::LedFault::Open}}, {}}, 405};
+    BenchDay(demo, trade, "2026-11-18")
+        .answer("sound")
+        .answer("torch")
+        .light()
+        .measure("blOn")
+        .measure("ledPlusIdle")
+        .measure("ledPlusOn")
+        .measure("ledPlusPlugOut")
+        .openPanel()
+        .strip(0)
+        .strip(1)
+        .strip(2)
+        .strip(3)
+        .halves(2, 4)
+        .repaired("replaceStrip", "Strip C new, plugs pulled at, lit before the films went back.", 0.24)
+        .prove("ledPlusOn")
+        .prove("ledMinus")
+        .soak(3);
+    return demo;
+}
+
+/// Cafe sign: finished and handed back.
+DemoJob cafeSign(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0398", "Cafe sign, terminal",
+                        {"Terminal cafe", "Half a minute of light, then dark.", 220, "2026-11-20"}, "Quaylight",
+                        "CS-22", "QL-03071", "QL220-B1", 17500);
+    demo.job.set.backlight = strips(2, 12, 1, 0.15, 40, 24);
+    demo.fault = {
+        "shortedLed", {{{{0, 3}, backlight::LedFault::Shorted}, {{0, 4}, backlight::LedFault::Shorted}}, {}}, 398};
+    BenchDay(demo, trade, "2026-11-12")
+        .answer("sound")
+        .answer("torch")
+        .light()
+        .measure("blOn")
+        .measure("ledPlusOn")
+        .measure("ledMinus", 0)
+        .measure("ledMinus", 1)
+        .openPanel()
+        .strip(0)
+        .strip(1)
+        .looks(0)
+        .repaired("replaceAllStrips", "Both strips new, of one batch.", 0.15)
+        .prove("ledPlusOn")
+        .prove("ledMinus", 0)
+        .prove("ledMinus", 1)
+        .soak(4);
+    demo.job.handedBack = "2026-11-13T15:20:00Z";
+    return demo;
+}
+
+/// Cargo office: sound, light, no picture: not the backlight.
+DemoJob cargoOffice(const knowledge::Knowledge& trade) {
+    auto demo =
+        takenIn("SK-0423", "Cargo office set", {"Cargo office", "Light comes up, no picture.", 150, "2026-12-18"},
+                "Fairlead", "CR-32", "FL-00417", "FL320-B3", 26000);
+    demo.job.set.backlight = strips(3, 9, 3, 0.25, 84, 24);
+    demo.fault = {"panelPicture", {}, 423};
+    BenchDay(demo, trade, "2026-11-26").answer("sound").answer("standby").answer("torch").light();
+    return demo;
+}
+
 }  // namespace
 
 std::vector<DemoJob> demoWorkshop(const knowledge::Knowledge& trade) {
-    return {berthBoard(trade), gangwaySign(trade), crewRoomSet(trade)};
+    return {berthBoard(trade),     gangwaySign(trade),  crewRoomSet(trade),   berthDisplay(trade),
+            ticketHall(trade),     gannetLounge(trade), weatherScreen(trade), gateFour(trade),
+            bridgeRepeater(trade), arrivalsTwo(trade),  cafeSign(trade),      cargoOffice(trade)};
 }
 
 }  // namespace dimglow::virtualset

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <optional>
 #include <vector>
 
 #include "core/job/job.h"
@@ -11,6 +12,8 @@ namespace dimglow::virtualset {
 struct DemoJob {
     job::Job job;
     SealedFault fault;
+    std::optional<backlight::Backlight> truth =
+        {};  ///< what lights it, where nobody knows or it is not what it should be
 };
 
 /// The jobs of Skerry Sound Ferries' repair bench. Every reading in them was taken from their sealed sets.

@@ -48,13 +48,16 @@ protected:
 TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     open();
     me_->goTo(2);
+    me_->tap(QStringLiteral("torch"));
     expectToSee({QStringLiteral("Erster Blick"), QStringLiteral("Taschenlampe flach ans Glas: ein Bild?"),
                  QStringLiteral("Bild zu sehen"), QStringLiteral("Nächste Messung"),
                  QStringLiteral("Was noch bleibt")});
     me_->goTo(3);
+    me_->clickInto(QStringLiteral("ledPlusOn"));
     expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten, einschalten."),
                  QStringLiteral("örtliche Vorschriften beachten")});
     const auto band = me_->window().session().shown().assessment.expectedVolts.at({"dim", 0});
+    me_->clickInto(QStringLiteral("dim"));
     expectToSee({QStringLiteral("erwartet %1 … %2 V")
                      .arg(QString::number(band.low, 'f', 1).replace('.', ','),
                           QString::number(band.high, 'f', 1).replace('.', ','))});

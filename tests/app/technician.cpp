@@ -55,7 +55,15 @@ void Technician::goTo(int station) {
     press(Qt::Key(Qt::Key_0 + station), Qt::ControlModifier);
 }
 
+void Technician::tap(const QString& spot) {
+    if (auto* widget = find<QWidget>(QStringLiteral("at:") + spot)) {
+        QTest::mouseClick(widget, Qt::LeftButton);
+        QCoreApplication::processEvents();
+    }
+}
+
 void Technician::clickInto(const QString& field) {
+    tap(field);
     auto* widget = find<QWidget>(field);
     ASSERT_NE(widget, nullptr) << field.toStdString();
     QTest::mouseClick(widget, Qt::LeftButton);

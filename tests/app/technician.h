@@ -29,7 +29,9 @@ public:
     void typeOver(const QString& text);
     /// Ctrl and a digit.
     void goTo(int station);
-    /// Puts the focus on a field as a mouse click does.
+    /// Clicks a spot of a picture, if it is there.
+    void tap(const QString& spot);
+    /// Puts the focus on a field as a mouse click does; of the boards, by a click on its spot first.
     void clickInto(const QString& field);
 
     // Eyes do wait: each of these looks when everything has settled.

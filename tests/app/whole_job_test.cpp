@@ -45,7 +45,7 @@ protected:
     const double running_ = 48 * backlight::ledCurve(demo_.job.set.backlight.strips[0].led).volts(0.24) + 0.7;
 
     QString words(const evidence::Observation& what) const {
-        return language::words(evidence::describe(what, {demo_.job.set.backlight, trade_}));
+        return language::words(evidence::describe(what, {demo_.job.set, trade_}));
     }
 
     /// The run that the screen names: "Tester on B7 … B12".
@@ -103,11 +103,10 @@ protected:
     void measureTheBoard() {
         me_.goTo(board);
         me_.press(Qt::Key_A, Qt::AltModifier);
-        me_.clickInto(QStringLiteral("blOn"));
         for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
+            me_.clickInto(QString::fromUtf8(test));
             me_.type(typed(set_.measure(test)));
             me_.press(Qt::Key_Return);
-            me_.press(Qt::Key_Down);
         }
     }
 
@@ -159,6 +158,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     EXPECT_TRUE(me_.sees(QStringLiteral("LED+ runs at %1 V").arg(running_, 0, 'f', 0)))
         << me_.read(QStringLiteral("wiringSummary")).toStdString();
     me_.goTo(board);
+    me_.clickInto(QStringLiteral("ledPlusOn"));
     const auto band = me_.window().session().shown().assessment.expectedVolts.at({"ledPlusOn", 0});
     EXPECT_LT(band.low, running_);
     EXPECT_GT(band.high, running_);
@@ -264,6 +264,7 @@ TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
 TEST_F(WholeJob, LiveReadingsWaitForTheTechniciansWord) {
     takeItIn();
     me_.goTo(board);
+    me_.clickInto(QStringLiteral("ledPlusOn"));
     auto* field = me_.find<QLineEdit>(QStringLiteral("ledPlusOn"));
     ASSERT_NE(field, nullptr);
     EXPECT_FALSE(field->isEnabled());

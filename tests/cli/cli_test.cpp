@@ -175,6 +175,22 @@ TEST_F(CommandLine, PanelCheckStacksTheBenchsSupplies) {
     EXPECT_EQ(json["ramp"][0]["volts"], 0);
 }
 
+TEST_F(CommandLine, CheckGivesAPartsVerdictWithItsLimitAndTwin) {
+    const auto worn =
+        parsed(cli({QStringLiteral("check"), QStringLiteral("supplyCapacitor"), QStringLiteral("C12 241u of 470u 63V"),
+                    QStringLiteral("--twin"), QStringLiteral("455u of 470u 63V")}));
+    EXPECT_EQ(worn["verdict"], "bad");
+    EXPECT_EQ(worn["ref"], "C12");
+    EXPECT_THAT(worn["because"].get<std::string>(), HasSubstr("470 µF"));
+    EXPECT_THAT(worn["twin"].get<std::string>(), HasSubstr("455 µF"));
+    EXPECT_EQ(parsed(cli({QStringLiteral("check"), QStringLiteral("diode"), QStringLiteral("0.31/OL")}))["verdict"],
+              "good");
+    EXPECT_THAT(cli({QStringLiteral("check"), QStringLiteral("flux"), QStringLiteral("1")}).err,
+                HasSubstr("is no part"));
+    EXPECT_THAT(cli({QStringLiteral("check"), QStringLiteral("rail"), QStringLiteral("much")}).err,
+                HasSubstr("is no reading"));
+}
+
 TEST_F(CommandLine, MapIsADrawing) {
     const auto ran = cli({QStringLiteral("map"), jobPath()});
     EXPECT_EQ(ran.exitCode, 0);

@@ -252,7 +252,12 @@ TEST(SealedSets, ShortedLedsOfTheGangwaySignAreAllFound) {
 
 TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
     for (auto& demo : virtualset::demoWorkshop(trade())) {
-        const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
+        if (demo.job.trail.empty()) {
+            continue;  // just taken in
+        }
+        const auto truth = demo.truth.value_or(demo.job.set.backlight);
+        demo.job.set.backlight = demo.job.set.backlight.isDescribed ? demo.job.set.backlight : truth;
+        const virtualset::SealedSet set(truth, demo.fault, trade(), {}, demo.job.set.points);
         follow(demo.job, set, 25);
         const auto assessment = assess(demo.job, trade());
         EXPECT_FALSE(assessment.verdict.empty()) << demo.job.id;

@@ -39,7 +39,9 @@ void collectLater(const json& at, std::multiset<std::string>& found) {
 }
 
 TEST(Version1, DemoJobsAreTheSameJobs) {
-    for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
+    auto demos = virtualset::demoWorkshop(knowledge::builtInKnowledge());
+    demos.resize(3);  // those that there were then
+    for (const auto& demo : demos) {
         EXPECT_EQ(fromJson(ofVersion1(demo.job.id)), withoutSources(demo.job)) << demo.job.id;
     }
 }

@@ -29,10 +29,8 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
         EXPECT_TRUE(report.contains(QString::fromUtf8(expected))) << expected;
     }
     for (const auto& entry : job_.trail) {
-        EXPECT_TRUE(report.contains(language::words(evidence::describe(entry.what, {job_.set.backlight, trade_}))))
-            << entry.id;
-        EXPECT_TRUE(report.contains(language::words(evidence::titleOf(entry.what, {job_.set.backlight, trade_}))))
-            << entry.id;
+        EXPECT_TRUE(report.contains(language::words(evidence::describe(entry.what, {job_.set, trade_})))) << entry.id;
+        EXPECT_TRUE(report.contains(language::words(evidence::titleOf(entry.what, {job_.set, trade_})))) << entry.id;
     }
     const auto band = reasoning::assess(job_, trade_).expectedVolts.at({"ledPlusOn", 0});
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));

@@ -62,7 +62,7 @@ inline Job fullJobOfVersion1() {
 inline Job fullJob() {
     Job job = fullJobOfVersion1();
     job.set.kind = "monitor";
-    job.way = {Way::First::Swap, Way::Level::Component, 12.5};
+    job.way = {Way::First::Swap, Way::Level::Component};
     notePoint(job, {"outputDiode", "D8"});
     notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, 0.2, 63, {}, {}});
     addEntry(job, "2026-11-25T08:10:00Z", Phase::Before, Answer{"standby", "blinks", 5, "red"});

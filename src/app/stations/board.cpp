@@ -53,11 +53,6 @@ SpotState stateOf(parts::Grade grade) {
 
 BoardStation::BoardStation(JobSession& session) : Station(session, QStringLiteral("board"), tr("Board")) {
     setFocusPolicy(Qt::StrongFocus);
-    auto* top = new QHBoxLayout;
-    auto* lead =
-        makeLabel(tr("Tap a point, or walk with the arrows; black on the board's ground."), theme::body(), "quiet");
-    lead->setWordWrap(true);
-    top->addWidget(lead, 1);
     const auto addButton = [&](const char* name, const QString& says, Qt::Key letter, void (BoardStation::*does)()) {
         auto* button = makeButton({}, {});
         button->setObjectName(QString::fromLatin1(name));
@@ -67,13 +62,12 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
         auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
         key->setContext(Qt::WidgetWithChildrenShortcut);
         connect(key, &QShortcut::activated, this, does);
-        top->addWidget(button);
+        head_->insertWidget(head_->count() - 2, button);
         return button;
     };
     kind_ = addButton("setKind", tr("Which boards the set has (Alt+S)."), Qt::Key_S, &BoardStation::changeKind);
     feeds_ = addButton("feeds", tr("How many LED+ the board has (Alt+F). Each has readings of its own."), Qt::Key_F,
                        &BoardStation::addFeed);
-    body_->addLayout(top);
     picture_ = new BoardPicture;
     known_ = new KnownCard;
     connect(known_, &KnownCard::keepWanted, this, &BoardStation::keepLearned);
@@ -108,23 +102,28 @@ void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
         }
         const QString title = words(test.title);
         if (test.form == knowledge::Form::Choices) {
-            spots.push_back({{QString::fromStdString(test.id), title, title, {}, {}, false, false, false},
-                             evidence::Answer::Question{test.id},
-                             &test,
-                             nullptr});
+            spots.push_back(
+                {{QString::fromStdString(test.id), words(test.shortTitle), title, {}, {}, false, false, false},
+                 evidence::Answer::Question{test.id},
+                 &test,
+                 nullptr});
             continue;
         }
         const auto places = evidence::placesOf(test, job().set.backlight);
         for (const auto& asked : places) {
             QString own = title;
+            QString label = words(test.shortTitle);
             QString id = QString::fromStdString(test.id);
             if (places.size() > 1) {
                 own += test.per == knowledge::Per::Feed
                            ? tr(", feed %1").arg(asked.feed + 1)
                            : tr(", channel %1").arg(QString::fromStdString(channels[std::size_t(asked.channel)].label));
                 id += QString::number(std::max(asked.channel, asked.feed));
+                label += QLatin1Char(' ') + (test.per == knowledge::Per::Feed
+                                                 ? QString::number(asked.feed + 1)
+                                                 : QString::fromStdString(channels[std::size_t(asked.channel)].label));
             }
-            spots.push_back({{id, own, own, {}, {}, false, false, false}, asked, &test, nullptr});
+            spots.push_back({{id, label, own, {}, {}, false, false, false}, asked, &test, nullptr});
         }
     }
 }
@@ -148,7 +147,7 @@ void BoardStation::addPoints(int block, std::vector<Spot>& spots) const {
             const evidence::PointAsked asked{point.id, ref};
             const QString name = QString::fromStdString(ref);
             spots.push_back({{idOf(asked),
-                              isRail ? words(point.title) : name,
+                              isRail ? words(point.shortTitle) : name,
                               words(evidence::titleOfPoint(asked, scene())),
                               {},
                               {},
@@ -520,8 +519,7 @@ std::vector<KeyHint> BoardStation::keys() const {
     return {{tr("← ↑ ↓ →"), tr("point")},
             {tr("Enter"), tr("write down")},
             {tr("1 2 3"), tr("answer")},
-            {tr("Alt+1 … 8"), tr("how it looks")},
-            {tr("D9 0.3/OL"), tr("another one")}};
+            {tr("Alt+1…8"), tr("looks")}};
 }
 
 bool BoardStation::isDone(const Snapshot& shown) {

@@ -39,6 +39,18 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     printedLine->addWidget(makeLabel(tr("printed on it"), theme::quiet(), "quiet"));
     printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"), tr("470u 63V, 154J, 12V"));
     printedLine->addWidget(printed_, 1);
+    looks_ = new QComboBox;
+    looks_->setObjectName(QStringLiteral("looks"));
+    looks_->setAccessibleName(tr("How it looks"));
+    looks_->setToolTip(tr("How it looks: Alt+1 to Alt+8"));
+    looks_->setFont(theme::body());
+    looks_->setFocusPolicy(Qt::NoFocus);
+    looks_->setPlaceholderText(tr("looks …"));
+    for (int i = 0; i < int(evidence::looksWords.size()); ++i) {
+        looks_->addItem(words(evidence::wordsOf(evidence::PointSeen::Looks(i))));
+    }
+    connect(looks_, &QComboBox::activated, this, &BoardEntry::looked);
+    printedLine->addWidget(looks_);
     left->addWidget(printedRow_);
     auto* answers = new QWidget;
     choices_ = new QHBoxLayout(answers);
@@ -50,31 +62,16 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     left->addWidget(note_);
     left->addStretch();
     both->addLayout(left, 5);
-    auto* right = new QVBoxLayout;
+    right_ = new QWidget;
+    auto* right = new QVBoxLayout(right_);
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(theme::px(4));
     outcomes_ = new QVBoxLayout;
     outcomes_->setSpacing(theme::px(4));
     right->addLayout(outcomes_);
     right->addWidget(chart_);
-    looksRow_ = new QWidget;
-    auto* grid = new QGridLayout(looksRow_);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setSpacing(theme::px(4));
-    constexpr int perLine = 4;
-    for (int i = 0; i < int(evidence::looksWords.size()); ++i) {
-        auto* button = new QPushButton(words(evidence::wordsOf(evidence::PointSeen::Looks(i))));
-        button->setFont(theme::quiet());
-        button->setCheckable(true);
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setToolTip(tr("Alt+%1").arg(i + 1));
-        button->setObjectName(QStringLiteral("looks%1").arg(i));
-        connect(button, &QPushButton::clicked, this, [this, i] { emit looked(i); });
-        grid->addWidget(button, i / perLine, i % perLine);
-        looks_.push_back(button);
-    }
     right->addStretch();
-    right->addWidget(looksRow_);
-    both->addLayout(right, 6);
+    both->addWidget(right_, 6);
     connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
         drafts_[offer_.id] = text;
         emit typed(text);
@@ -109,11 +106,10 @@ void BoardEntry::show(const EntryOffer& offer) {
     if (printedChanged && !printed_->hasFocus()) {
         printed_->setText(offer.printed);
     }
-    looksRow_->setVisible(offer.canBeSeen);
-    for (int i = 0; i < int(looks_.size()); ++i) {
-        looks_[std::size_t(i)]->setChecked(i == offer.looks);
-    }
+    looks_->setVisible(offer.canBeSeen);
+    looks_->setCurrentIndex(offer.looks);
     chart_->setVisible(offer.showsChart);
+    right_->setVisible(offer.showsChart || !offer.outcomes.isEmpty());
     showChoices();
     showOutcomes();
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QComboBox>
 #include <QFrame>
 #include <QLabel>
 #include <QLineEdit>
@@ -73,8 +74,8 @@ private:
     QWidget* printedRow_;
     QWidget* typing_;
     QHBoxLayout* choices_;
-    QWidget* looksRow_;
-    std::vector<QPushButton*> looks_;
+    QComboBox* looks_;
+    QWidget* right_;
     QVBoxLayout* outcomes_;
     SwitchOnChart* chart_;
 };

@@ -175,6 +175,7 @@ void FirstLookStation::showQuestion() {
     number_->setPlaceholderText(QString::fromStdString(test.unit));
     count_->setVisible(!test.counts.empty());
     const double counted = counted_ > 0 ? counted_ : given && given->number ? *given->number : 0;
+    count_->setFont(counted > 0 ? theme::reading(24) : theme::body());
     count_->setText(counted > 0 ? tr("%1 times").arg(counted) : tr("Space: tap along"));
     lightValue_->setVisible(isLight);
     clearLayout(choices_);
@@ -293,7 +294,7 @@ void FirstLookStation::goTo(const reasoning::Probe& probe) {
 std::vector<KeyHint> FirstLookStation::keys() const {
     return {{tr("↑ ↓"), tr("next question")},
             {tr("1 2 3"), tr("answer")},
-            {tr("Space"), tr("hold: time to dark, tap: count")},
+            {tr("Space"), tr("time, count")},
             {tr("N"), tr("no light")},
             {tr("S"), tr("stays lit")}};
 }

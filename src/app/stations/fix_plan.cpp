@@ -35,9 +35,11 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
                                       [value](job::Job& job) -> double& { return job.bench.*value; });
         assumed->addWidget(field);
         assumptions_.push_back(field);
+        return field;
     };
     assume(tr("Rate per h"), "rate", {0, 1e5, job::Unit::Money}, &job::Bench::ratePerHour);
     assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
+    restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
     assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
     assume(tr("Weibull β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
     assumed->addStretch();
@@ -125,6 +127,7 @@ void FixPlanStation::showJob() {
     for (auto* field : assumptions_) {
         field->refresh();
     }
+    restocking_->setVisible(job().way.first == job::Way::First::Swap);
 }
 
 void FixPlanStation::choose(int index) {

@@ -27,6 +27,7 @@ private:
     QLabel* advice_;
     QHBoxLayout* options_;
     std::vector<NumberField*> assumptions_;
+    NumberField* restocking_;  ///< of boards that are swapped first
 };
 
 }  // namespace dimglow::app

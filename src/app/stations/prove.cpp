@@ -66,8 +66,9 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     inner->addLayout(entry);
     plot_ = new QCustomPlot;
     plot_->addGraph();
+    plot_->addGraph(plot_->xAxis, plot_->yAxis2);
     plot_->setMinimumHeight(theme::px(150));
-    plot_->setAccessibleName(tr("String current over the soak"));
+    plot_->setAccessibleName(tr("String current and LED+ over the soak, against what a healthy set shows"));
     inner->addWidget(plot_, 1);
     body_->addWidget(card, 1);
 }
@@ -131,24 +132,59 @@ void ProveStation::showJob() {
     plotSoak();
 }
 
+/// Current on the left, LED+ on the right, each against the band of a healthy set, not from zero.
 void ProveStation::plotSoak() {
     const auto& p = theme::palette();
     dressInTheme(*plot_);
+    plot_->clearItems();
     plot_->xAxis->setLabel(tr("minutes"));
-    plot_->yAxis->setLabel(tr("mA"));
-    auto* graph = plot_->graph(0);
-    graph->data()->clear();
     double last = reasoning::soakMinutes;
-    double highest = assessment().soak.amps.high / 1.2;
+    QVector<double> minutes;
+    QVector<double> milliamps;
+    QVector<double> volts;
     for (const auto& line : job().soak) {
-        graph->addData(line.minutes, 1000 * line.amps);
+        minutes << line.minutes;
+        milliamps << 1000 * line.amps;
+        volts << line.ledPlusVolts;
         last = std::max(last, line.minutes);
-        highest = std::max(highest, line.amps);
     }
-    graph->setPen(QPen(p.glow, 2));
-    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, p.glow, p.glow, 7));
     plot_->xAxis->setRange(0, last * 1.03);
-    plot_->yAxis->setRange(0, 1200 * highest);
+    const auto draw = [&](int index, QCPAxis* axis, const QString& label, driver::Band band,
+                          const QVector<double>& values, const QColor& color, QCPScatterStyle::ScatterShape shape) {
+        axis->setLabel(label);
+        axis->setLabelColor(color);
+        axis->setVisible(true);
+        axis->setTickLabels(true);
+        axis->setTickLabelColor(color);
+        axis->setTickLabelFont(theme::quiet());
+        axis->setLabelFont(theme::quiet());
+        auto* graph = plot_->graph(index);
+        graph->setData(minutes, values);
+        graph->setPen(QPen(color, 2));
+        graph->setScatterStyle(QCPScatterStyle(shape, color, color, 7));
+        double low = band.low;
+        double high = band.high;
+        for (const double value : values) {
+            low = std::min(low, value);
+            high = std::max(high, value);
+        }
+        const double room = std::max(0.6 * (high - low), 0.01 * high);
+        axis->setRange(low - room, high + room);
+        auto* rect = new QCPItemRect(plot_);
+        for (auto* corner : {rect->topLeft, rect->bottomRight}) {
+            corner->setAxes(plot_->xAxis, axis);
+        }
+        rect->topLeft->setCoords(0, band.high);
+        rect->bottomRight->setCoords(last * 1.03, band.low);
+        QColor fill = color;
+        fill.setAlphaF(0.13F);
+        rect->setBrush(fill);
+        rect->setPen(Qt::NoPen);
+    };
+    const auto& soak = assessment().soak;
+    draw(0, plot_->yAxis, tr("mA"), {1000 * soak.amps.low, 1000 * soak.amps.high}, milliamps, p.glow,
+         QCPScatterStyle::ssDisc);
+    draw(1, plot_->yAxis2, tr("LED+, V"), soak.ledPlus, volts, p.idle, QCPScatterStyle::ssSquare);
     plot_->replot();
 }
 

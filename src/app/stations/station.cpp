@@ -30,17 +30,16 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     body_ = new QVBoxLayout(sheet);
     body_->setContentsMargins(theme::px(22), theme::px(14), theme::px(22), theme::px(12));
     body_->setSpacing(theme::px(8));
-    auto* head = new QHBoxLayout;
-    head->addWidget(makeLabel(title, theme::heading()), 1);
+    head_ = new QHBoxLayout;
+    head_->addWidget(makeLabel(title, theme::heading()));
+    head_->addSpacing(theme::px(8));
+    head_->addStretch(1);
     acceptLive_ = makeButton(tr("I am trained and equipped"), tr("Alt+A"));
     acceptLive_->setObjectName(QStringLiteral("acceptLive"));
-    auto keepPlace = acceptLive_->sizePolicy();
-    keepPlace.setRetainSizeWhenHidden(true);  // nothing moves under the hand when it goes
-    acceptLive_->setSizePolicy(keepPlace);
     acceptLive_->hide();
     connect(acceptLive_, &QPushButton::clicked, this, &Station::acceptLiveWork);
-    head->addWidget(acceptLive_);
-    body_->addLayout(head);
+    head_->addWidget(acceptLive_);
+    body_->addLayout(head_);
     subtitle_ = makeLabel({}, theme::body(), "quiet");
     subtitle_->setWordWrap(true);
     subtitle_->hide();

@@ -62,6 +62,7 @@ protected:
     bool tell(const Written& written, QWidget* field = nullptr);
 
     JobSession& session_;
+    QHBoxLayout* head_;  ///< of the title, and what belongs beside it
     QVBoxLayout* body_;
 
 private:

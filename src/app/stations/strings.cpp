@@ -158,7 +158,7 @@ QLayout* StringsStation::makeReadingColumn() {
 QLayout* StringsStation::makeRunColumn() {
     auto* column = new QVBoxLayout;
     column->setSpacing(theme::px(5));
-    title_ = makeLabel({}, theme::strong());
+    title_ = makeLabel({}, theme::reading(20));
     title_->setObjectName(QStringLiteral("runTitle"));
     how_ = makeLabel({}, theme::quiet(), "quiet");
     how_->setWordWrap(true);
@@ -174,34 +174,46 @@ QLayout* StringsStation::makeRunColumn() {
 /// What the tester is set to; one LED on its own; an ammeter across one.
 QLayout* StringsStation::makeSettingsRow() {
     auto* row = new QHBoxLayout;
+    row->setSpacing(theme::px(14));
+    // Each way of measuring under its name, with the key that leads to it.
+    const auto addWay = [&](const QString& name, const QString& key, std::initializer_list<QWidget*> fields,
+                            int stretch) {
+        auto* column = new QVBoxLayout;
+        column->setSpacing(theme::px(1));
+        column->addWidget(makeLabel(key.isEmpty() ? name : tr("%1 (%2)").arg(name, key), theme::quiet(), "quiet"));
+        auto* line = new QHBoxLayout;
+        line->setSpacing(theme::px(6));
+        for (auto* field : fields) {
+            line->addWidget(field);
+        }
+        column->addLayout(line);
+        row->addLayout(column, stretch);
+    };
     tester_ = {new NumberField(
-                   session_, tr("Tester, mA"), QStringLiteral("testerMilliamps"), {0.1, 5000, job::Unit::Milliamps},
+                   session_, tr("mA"), QStringLiteral("testerMilliamps"), {0.1, 5000, job::Unit::Milliamps},
                    [](job::Job& job) -> double& { return job.bench.tester.amps; }, 1000),
-               new NumberField(session_, tr("limit, V"), QStringLiteral("testerLimit"), {1, 1000, job::Unit::Volts},
+               new NumberField(session_, tr("V"), QStringLiteral("testerLimit"), {1, 1000, job::Unit::Volts},
                                [](job::Job& job) -> double& { return job.bench.tester.limitVolts; })};
-    for (auto* field : tester_) {
-        row->addWidget(field);
-    }
+    addWay(tr("Tester set to"), {}, {tester_[0], tester_[1]}, 0);
     method_ = new QComboBox;
     method_->setFont(theme::body());
     method_->setObjectName(QStringLiteral("ledMethod"));
     method_->setAccessibleName(tr("One LED on its own"));
     method_->setFixedWidth(theme::px(132));
     method_->addItems({tr("bench 0.1 A"), tr("3.5 V, 1 kΩ"), tr("diode 2 V"), tr("diode 3.2 V")});
-    row->addWidget(method_);
     ledReading_ = makeField(QStringLiteral("ledReading"), tr("Reading of one LED"), tr("2.9 lit"));
     ledReading_->setToolTip(
         tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\"; by eye alone: "
            "lit, dim, tinted, dark"));
     connect(ledReading_, &QLineEdit::returnPressed, this, &StringsStation::commitLedCheck);
-    row->addWidget(ledReading_, 1);
-    bridgeAmps_ = makeField(QStringLiteral("bridgeAmps"), tr("Ammeter across the LED, set on, mA"), tr("bridge, mA"));
+    addWay(tr("One LED alone"), tr("K"), {method_, ledReading_}, 1);
+    bridgeAmps_ = makeField(QStringLiteral("bridgeAmps"), tr("Ammeter across the LED, set on, mA"), tr("mA, set on"));
     bridgeAmps_->setToolTip(
         tr("Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; "
            "follow local codes. 0 when the rest stays dark."));
     bridgeAmps_->setFixedWidth(theme::px(96));
     connect(bridgeAmps_, &QLineEdit::returnPressed, this, &StringsStation::commitBridge);
-    row->addWidget(bridgeAmps_);
+    addWay(tr("Ammeter across it"), tr("B"), {bridgeAmps_}, 0);
     return row;
 }
 
@@ -286,7 +298,7 @@ void StringsStation::showRun() {
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
     const LedPlace at = map_->cursor();
-    ledVerdict_->setText(tr("%1 alone (K) · ammeter across it, set on (B) · jumper across it (J) · to the chassis (C)")
+    ledVerdict_->setText(tr("%1 is chosen; jumper across it (J), tester to the chassis (C)")
                              .arg(QString::fromStdString(nameOf(job.set.backlight, at))));
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* check = std::get_if<evidence::LedChecked>(&entry.what);

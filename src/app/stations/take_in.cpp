@@ -73,6 +73,7 @@ QString runningWords(const driver::DriverReference& reference) {
 }  // namespace
 
 TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
+    addWays();
     body_->addWidget(makeSetCard());
     body_->addWidget(makeWiringCard());
     known_ = new KnownCard;
@@ -84,6 +85,41 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
         askForFileToOpen(this, {tr("Take the wiring from a job file"), tr("Job files (*.json)")},
                          [this](const QString& path) { takeWiringFrom(path); });
     });
+}
+
+/// How the job is worked, beside the title: what comes first, and the smallest thing that is replaced.
+void TakeInStation::addWays() {
+    const auto addButton = [&](const char* name, const QString& says, Qt::Key letter, auto change) {
+        auto* button = makeButton({}, {});
+        button->setObjectName(QString::fromLatin1(name));
+        button->setFocusPolicy(Qt::NoFocus);
+        button->setToolTip(says);
+        const auto does = [this, change] {
+            tell(session_.edit(tr("Way of working"), [&](job::Job& job) { change(job.way); }));
+        };
+        connect(button, &QPushButton::clicked, this, does);
+        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
+        key->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(key, &QShortcut::activated, this, does);
+        head_->insertWidget(head_->count() - 2, button);
+        return button;
+    };
+    wayFirst_ = addButton("wayFirst", tr("Measure first, or swap boards that can be sent back first (Alt+M)."),
+                          Qt::Key_M, [](job::Way& way) {
+                              way.first = way.first == job::Way::First::Measure ? job::Way::First::Swap
+                                                                                : job::Way::First::Measure;
+                          });
+    wayLevel_ = addButton("wayLevel", tr("The smallest thing that is replaced (Alt+L)."), Qt::Key_L, [](job::Way& way) {
+        way.level = job::Way::Level((int(way.level) + 1) % (int(job::Way::Level::Strip) + 1));
+    });
+}
+
+void TakeInStation::showWays() {
+    const auto& way = job().way;
+    const QString levels[] = {tr("What costs least"), tr("Boards"), tr("Parts"), tr("Whole strips")};
+    wayFirst_->setText((way.first == job::Way::First::Swap ? tr("Swap first") : tr("Measure first")) +
+                       QStringLiteral("  ") + tr("Alt+M"));
+    wayLevel_->setText(levels[int(way.level)] + QStringLiteral("  ") + tr("Alt+L"));
 }
 
 /// What set it is, whose, what is wrong with it, what it is worth and when it is due.
@@ -452,6 +488,7 @@ void TakeInStation::takeWiringFrom(const QString& path) {
 }
 
 void TakeInStation::showJob() {
+    showWays();
     const auto& job = this->job();
     for (const auto& field : texts_) {
         if (!field.edit->isModified()) {

@@ -30,6 +30,8 @@ protected:
     void showJob() override;
 
 private:
+    void addWays();
+    void showWays();
     /// Puts a text into a job; \returns what is wrong with it, or nothing.
     using Write = std::function<QString(job::Job&, const QString&)>;
     /// A line of text bound to the job.
@@ -70,6 +72,8 @@ private:
     KnownCard* known_;
     QLabel* summary_;
     QLabel* notes_;
+    QPushButton* wayFirst_;
+    QPushButton* wayLevel_;
 };
 
 }  // namespace dimglow::app

@@ -43,6 +43,7 @@ struct Bench {
     std::string currency = "EUR";
     double ratePerHour = 48;
     double goodwill = 40;         ///< what a comeback costs beside the second job
+    double restockingFee = 12;    ///< for a board that is sent back
     double promisedHours = 1500;  ///< h of light over which a comeback counts
     double weibullShape = 2.5;    ///< β of LED failures (from memory); shown and editable
     backlight::TesterSetting tester;
@@ -82,7 +83,6 @@ struct Way {
     };
     First first = First::Measure;
     Level level = Level::Any;
-    double restockingFee = 0;  ///< for a board that is sent back
     bool operator==(const Way&) const = default;
 };
 

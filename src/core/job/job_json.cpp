@@ -116,6 +116,7 @@ json benchJson(const Bench& bench) {
             {"currency", bench.currency},
             {"ratePerHour", bench.ratePerHour},
             {"goodwill", bench.goodwill},
+            {"restockingFee", bench.restockingFee},
             {"promisedHours", bench.promisedHours},
             {"weibullShape", bench.weibullShape},
             {"tester", backlight::toJson(bench.tester)}};
@@ -126,6 +127,7 @@ Bench readBench(Fields fields) {
     bench.currency = fields.text("currency", bench.currency);
     bench.ratePerHour = fields.number("ratePerHour", bench.ratePerHour);
     bench.goodwill = fields.number("goodwill", bench.goodwill);
+    bench.restockingFee = fields.number("restockingFee", bench.restockingFee);
     bench.promisedHours = fields.number("promisedHours", bench.promisedHours);
     bench.weibullShape = fields.number("weibullShape", bench.weibullShape);
     if (fields.has("tester")) {
@@ -187,14 +189,11 @@ panelcheck::PanelCheck readPanelCheck(Fields fields) {
 }
 
 json wayJson(const Way& way) {
-    return {{"first", firstWords[std::size_t(way.first)]},
-            {"level", levelWords[std::size_t(way.level)]},
-            {"restockingFee", way.restockingFee}};
+    return {{"first", firstWords[std::size_t(way.first)]}, {"level", levelWords[std::size_t(way.level)]}};
 }
 
 Way readWay(Fields fields) {
-    return {Way::First(fields.choice("first", firstWords, 0)), Way::Level(fields.choice("level", levelWords, 0)),
-            fields.number("restockingFee", 0.0)};
+    return {Way::First(fields.choice("first", firstWords, 0)), Way::Level(fields.choice("level", levelWords, 0))};
 }
 
 json repairJson(const Repair& repair) {

@@ -71,6 +71,7 @@ void checkSet(const Check& at, const set::DisplaySet& set) {
 void checkBench(const Check& at, const Bench& bench) {
     at.text("currency", bench.currency, limits::currency);
     at.number("ratePerHour", bench.ratePerHour, limits::money);
+    at.number("restockingFee", bench.restockingFee, limits::money);
     at.number("goodwill", bench.goodwill, limits::money);
     at.number("promisedHours", bench.promisedHours, limits::promisedHours);
     at.number("weibullShape", bench.weibullShape, limits::weibullShape);
@@ -114,7 +115,6 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     at.at("repair").text("work", job.repair.work, limits::text);
     at.at("repair").number("originalAmps", job.repair.originalAmps, limits::amps);
     at.at("repair").number("newAmps", job.repair.newAmps, limits::amps);
-    at.at("way").number("restockingFee", job.way.restockingFee, limits::money);
     at.count("soak", job.soak.size(), limits::soak);
     for (std::size_t i = 0; i < job.soak.size(); ++i) {
         at.at("soak", i).number("minutes", job.soak[i].minutes, limits::soakMinutes);

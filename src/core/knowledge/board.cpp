@@ -98,6 +98,7 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
         PointKind kind;
         kind.id = point.text("id", longestWord);
         kind.title = sentence(point, "title", longestWord);
+        kind.shortTitle = point.has("short") ? sentence(point, "short", longestWord) : kind.title;
         kind.letter = point.text("letter", longestWord);
         kind.block = blockNamed(point, knowledge);
         kind.kind = parts::PartKind(point.choice("kind", parts::partKindWords));

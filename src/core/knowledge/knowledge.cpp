@@ -127,6 +127,8 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
                                     choice.maybeNumber("upTo", 0, 1e6)});
         });
         kind.block = blockNamed(test, knowledge);
+        kind.needsLight = test.flag("needsLight", false);
+        kind.shortTitle = test.has("short") ? sentence(test, "short", longestWord) : kind.title;
         kind.group = test.text("group", longestWord, "");
         kind.unit = test.text("unit", longestWord, "");
         kind.counts = test.text("counts", longestWord, "");
@@ -135,7 +137,7 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
             kind.details.emplace_back(detail, std::vector<text::Argument>());
         });
         kind.units = readAnswers(test, document["tests"][knowledge.tests.size()], "units");
-        if (kind.form == Form::Choices) {
+        if (!kind.choices.empty() || kind.form == Form::Choices) {
             test.object("usual");
             kind.usual = readShares(document["tests"][knowledge.tests.size()]["usual"], test.pathOf("usual"));
             for (const auto& choice : kind.choices) {

@@ -71,6 +71,7 @@ struct SetKind {
 struct PointKind {
     std::string id;
     text::Text title;
+    text::Text shortTitle;
     std::string letter;  ///< how it is called while nobody has read its name off the board
     int block = 0;       ///< into Knowledge::blocks
     parts::PartKind kind = parts::PartKind::Rail;
@@ -149,7 +150,9 @@ struct TestKind {
     std::string unit;                           ///< of the number that is asked for: "W"; empty when none is
     std::string counts;                         ///< what may be counted beside a choice: "blinks"; empty when nothing
     std::vector<text::Text> details;            ///< what may be said of it: "red"
-    std::string swaps;                          ///< the unit that it exchanges for a known-good one
+    bool needsLight = false;                    ///< it is asked only of a set that gives light, if for a moment
+    text::Text shortTitle;
+    std::string swaps;  ///< the unit that it exchanges for a known-good one
 
     /// Null when there is none of that id.
     const Choice* choice(const std::string& word) const;

@@ -237,6 +237,11 @@ Judgement judge(const Plan& plan, const PanelCheck& check) {
             say("No light: prove clips and leads on an LED that works before you blame the panel."));
         return result;
     }
+    if (found(check, Finding::NoPicture) && !check.leadsChecked) {
+        result.because.push_back(
+            say("No picture: prove the T-con's own clips and its supply first; a bad clip looks like a dead panel."));
+        return result;
+    }
     if (found(check, Finding::Crack)) {
         decide(Outcome::NoGo, say("The glass is cracked: no repair of the light makes a picture of it."));
     }

@@ -641,6 +641,27 @@ void expect(CaseModel& model, const job::Job& job, const driver::Quantities& kno
     }
 }
 
+/// What the panel check found, as an answer among the others. Nothing until something was read or found; no light is
+/// none while the leads are in doubt.
+void addPanelCheck(const job::Job& job, std::vector<job::Entry>& standing) {
+    using panelcheck::Finding;
+    const auto& check = job.panelCheck;
+    const auto has = [&](Finding finding) {
+        return std::find(check.findings.begin(), check.findings.end(), finding) != check.findings.end();
+    };
+    const char* choice = has(Finding::NoLight)                                                    ? "noLight"
+                         : has(Finding::NoPicture)                                                ? "noPicture"
+                         : has(Finding::Crack) || has(Finding::Lines) || has(Finding::DeadColumn) ? "glass"
+                         : has(Finding::DarkArea)                                                 ? "darkArea"
+                         : has(Finding::Tint)                                                     ? "tint"
+                         : check.lightVolts                                                       ? "fine"
+                                                                                                  : nullptr;
+    const bool isDoubtful = !check.leadsChecked && (has(Finding::NoLight) || has(Finding::NoPicture));
+    if (choice != nullptr && !isDoubtful) {
+        standing.push_back({0, {}, job::Phase::Before, evidence::Answer{"panelCheck", choice}});
+    }
+}
+
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
     locate::CellPartition partition(job.set.backlight);
     for (const auto& entry : standing) {
@@ -753,7 +774,8 @@ backlight::DriverSpec withLearned(backlight::DriverSpec driver, const std::vecto
 
 Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessOptions& options) {
     Assessment result;
-    const auto standing = job::standingEntries(job, job::Phase::Before);
+    auto standing = job::standingEntries(job, job::Phase::Before);
+    addPanelCheck(job, standing);
     CaseModel model(job.set, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs =

@@ -28,6 +28,8 @@ constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
 /// Runs that are weighed against each other, those with the most suspicion on them.
 constexpr std::size_t mostRuns = 64;
 constexpr std::size_t mostExplanations = 2000;
+/// To turn to a probe and to write it down, whatever it takes by itself (common practice, no source).
+constexpr double changeOverMinutes = 1;
 constexpr double leastShareToSwap = 0.1;
 constexpr double clearShare = 0.8;  ///< from here an outcome is told by its place, not only by its kind
 
@@ -269,10 +271,10 @@ private:
         const auto* test = model_.knowledge().test(probe.test);
         if (job_.way.first == job::Way::First::Swap && test != nullptr && !test->swaps.empty()) {
             const double mends = unitShare(test->swaps);
-            const double cost = probe.minutes * job_.bench.ratePerHour / 60 + (1 - mends) * job_.way.restockingFee;
+            const double cost = probe.minutes * job_.bench.ratePerHour / 60 + (1 - mends) * job_.bench.restockingFee;
             return mends > leastShareToSwap ? beforeMeasuring * mends / cost : 0;
         }
-        return probe.bits / probe.minutes;
+        return probe.bits / (probe.minutes + changeOverMinutes);
     }
 
     double unitShare(const std::string& unit) const {
@@ -361,6 +363,14 @@ private:
                });
     }
 
+    /// Whether the set was seen to light, if for a moment.
+    bool gaveLight() const {
+        return std::any_of(standing_.begin(), standing_.end(), [](const auto& e) {
+            const auto* light = std::get_if<evidence::LightSeen>(&e.what);
+            return light != nullptr && light->what != driver::Light::Never;
+        });
+    }
+
     Probe start(const TestKind& test, const evidence::Question& question) const {
         Probe probe;
         probe.test = test.id;
@@ -401,7 +411,7 @@ private:
     }
 
     void addQuestion(const TestKind& test, const evidence::Question& question) {
-        if (answered(test, question)) {
+        if (answered(test, question) || (test.needsLight && !gaveLight())) {
             return;
         }
         Probe probe = start(test, question);
@@ -772,6 +782,9 @@ private:
         if (auto narrowed = narrowestRun(after); !narrowed.empty()) {
             return narrowed;
         }
+        if (auto part = likeliestPart(after); !part.empty()) {
+            return part;
+        }
         const auto title = std::max_element(byTitle.begin(), byTitle.end());
         const auto& titleWords = belief_.titles[std::size_t(title - byTitle.begin())];
         if (*title > clearShare) {
@@ -782,6 +795,29 @@ private:
             return say("{} ({:.0f} %)", titleWords, 100 * *title);  // the kind is no news
         }
         return say("{} ({:.0f} %)", model_.knowledge().suspects[std::size_t(kind - byKind.begin())].title, 100 * *kind);
+    }
+
+    /// "Output diode D8 (62 %)" where the part is what is replaced, and a suspect comes down to several; empty
+    /// otherwise.
+    Text likeliestPart(const std::vector<double>& after) const {
+        if (job_.way.level != job::Way::Level::Component) {
+            return {};
+        }
+        std::map<std::array<int, 3>, double> shares;
+        for (std::size_t h = 0; h < after.size(); ++h) {
+            const auto& own = hypotheses_[h];
+            shares[{own.suspect, own.part, own.point}] += after[h];
+        }
+        const auto best = std::max_element(shares.begin(), shares.end(),
+                                           [](const auto& a, const auto& b) { return a.second < b.second; });
+        const auto& [suspect, part, point] = best->first;
+        if (part < 0) {
+            return {};
+        }
+        const auto& title = model_.knowledge().suspects[std::size_t(suspect)].parts[std::size_t(part)].title;
+        return point < 0
+                   ? say("{} ({:.0f} %)", title, 100 * best->second)
+                   : say("{} {} ({:.0f} %)", title, model_.set().points[std::size_t(point)].ref, 100 * best->second);
     }
 
     /// "open in B7 … B12" when nearly all belief is in part of one strip; empty otherwise.

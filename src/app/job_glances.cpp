@@ -1,0 +1,120 @@
+#include "app/job_glances.h"
+
+#include <QtConcurrent>
+#include <exception>
+
+#include "app/panels.h"
+#include "app/stations/stations.h"
+#include "core/knowledge/knowledge.h"
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr std::size_t mostKnown = 2000;
+
+QString waitsFor(const Snapshot& shown) {
+    const auto& [job, assessment] = shown;
+    if (!job.handedBack.empty()) {
+        return {};
+    }
+    if (assessment.soak.passed) {
+        return JobGlances::tr("to be handed back");
+    }
+    if (!job.repair.option.empty()) {
+        const auto& options = assessment.plan.options;
+        const auto chosen =
+            std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.repair.option; });
+        return job.soak.empty() ? JobGlances::tr("repair: %1")
+                                      .arg(chosen == options.end() ? QString::fromStdString(job.repair.option)
+                                                                   : words(chosen->title))
+                                : JobGlances::tr("in its soak");
+    }
+    if (!assessment.verdict.empty()) {
+        return JobGlances::tr("the fix to be planned");
+    }
+    if (assessment.wantsStrips) {
+        return JobGlances::tr("the strips to be looked at");
+    }
+    return assessment.probes.empty() ? JobGlances::tr("no test would tell more")
+                                     : JobGlances::tr("next: %1").arg(words(assessment.probes.front().title));
+}
+
+JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const std::stop_token& stop) {
+    JobGlance glance;
+    try {
+        Snapshot shown;
+        shown.job = records::parse(id, stored);
+        shown.assessment =
+            reasoning::assess(shown.job, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 1, .stop = stop});
+        for (const auto& station : stationKinds()) {
+            glance.done.push_back(station.isDone(shown));
+        }
+        const auto& first = shown.assessment.suspects.front();
+        const bool isSeen = !shown.job.trail.empty();
+        glance.suspected = !shown.assessment.verdict.empty() ? words(shown.assessment.verdict)
+                           : isSeen
+                               ? JobGlances::tr("%1, %2 %").arg(words(first.title)).arg(100 * first.share, 0, 'f', 0)
+                               : JobGlances::tr("nothing read yet");
+        glance.waitsFor = waitsFor(shown);
+    } catch (const std::exception&) {
+        glance.suspected = JobGlances::tr("cannot be read");  // opening it says why
+    }
+    return glance;
+}
+
+}  // namespace
+
+JobGlances::JobGlances(const records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {
+    connect(&watcher_, &QFutureWatcher<Result>::finished, this, [this] {
+        const auto result = watcher_.result();
+        if (const auto known = known_.find(result.id); known != known_.end()) {
+            known->second.glance = result.glance;
+            known->second.isDone = true;
+        }
+        emit ready();
+        startNext();
+    });
+}
+
+JobGlances::~JobGlances() {
+    stop_.request_stop();
+    watcher_.waitForFinished();
+}
+
+const JobGlance* JobGlances::of(const records::JobSummary& job) {
+    auto& known = known_[job.id];
+    if (known.changed != job.changed) {
+        known.changed = job.changed;
+        known.isDone = false;
+        waiting_.push_front(job.id);
+        startNext();
+    }
+    return known.isDone ? &known.glance : nullptr;
+}
+
+void JobGlances::startNext() {
+    if (watcher_.isRunning() || waiting_.empty()) {
+        return;
+    }
+    if (known_.size() > mostKnown) {
+        known_.clear();
+    }
+    const QString id = waiting_.front();
+    waiting_.pop_front();
+    std::optional<records::StoredJob> stored;
+    try {
+        stored = logbook_.load(id);
+    } catch (const std::exception&) {
+        known_.erase(id);  // busy for the moment: asked for again when the row is painted again
+    }
+    if (!stored) {
+        startNext();
+        return;
+    }
+    watcher_.setFuture(QtConcurrent::run([id, stored = *stored, stop = stop_.get_token()] {
+        return Result{id, glanceAt(id, stored, stop)};
+    }));
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,305 @@
+// What is seen, checked and swapped before anybody reaches the strips: trade patterns, each common practice, no source.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include "core/backlight/plain.h"
+#include "core/evidence/dark_area.h"
+#include "core/parts/part_line.h"
+#include "core/reasoning/assessment.h"
+
+namespace dimglow::reasoning {
+namespace {
+
+using evidence::Answer;
+using evidence::Measured;
+using evidence::PointSeen;
+using testing::HasSubstr;
+
+const knowledge::Knowledge& trade() {
+    return knowledge::builtInKnowledge();
+}
+
+class AtTheBoards : public testing::Test {
+protected:
+    AtTheBoards() { job_.set.backlight = backlight::plainBacklight(backlight::undescribed()); }
+    void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
+    void answer(const char* test, const char* choice) { add(Answer{test, choice}); }
+    void steady(const char* test, double volts) { add(Measured{test, 0, evidence::Shape::Steady, volts, volts}); }
+    void check(const char* point, const char* ref, const char* line) {
+        const auto read = parts::readTypedPart(trade().point(point)->kind, line);
+        ASSERT_TRUE(std::holds_alternative<parts::TypedPart>(read)) << line;
+        const auto& typed = std::get<parts::TypedPart>(read);
+        job::notePoint(job_, {point, ref}, typed.ratings);
+        add(evidence::PointTaken{{point, ref}, typed.reading});
+    }
+    void see(const char* point, const char* ref, PointSeen::Looks looks) {
+        job::notePoint(job_, {point, ref});
+        add(PointSeen{{point, ref}, looks});
+    }
+    /// A picture under the torch, no light: the backlight path.
+    void noLight() {
+        answer("sound", "yes");
+        answer("torch", "picture");
+        add(evidence::LightSeen{driver::Light::Never});
+    }
+    /// A driver that is asked and fed but never moves LED+.
+    void neverMoves() {
+        noLight();
+        steady("blOn", 3.3);
+        steady("dim", 2.5);
+        steady("ledPlusIdle", 43);
+        steady("ledPlusOn", 43);
+        steady("ledPlusPlugOut", 43);
+    }
+    Assessment assessed() const { return assess(job_, trade()); }
+    static double shareOf(const Assessment& assessment, const std::string& suspect) {
+        const auto found = assessment.diagnosis.shareOfSuspect.find(suspect);
+        return found == assessment.diagnosis.shareOfSuspect.end() ? 0 : found->second;
+    }
+    static double shareOfUnit(const Assessment& assessment, const std::string& unit) {
+        double share = 0;
+        for (const auto& row : assessment.suspects) {
+            share += row.block >= 0 && trade().blocks[std::size_t(row.block)].unit == unit ? row.share : 0;
+        }
+        return share;
+    }
+    job::Job job_;
+};
+
+TEST_F(AtTheBoards, OutputDiodeShortAgainstItsTwin) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    EXPECT_TRUE(assessed().verdict.empty()) << "the part is still looked for";
+    check("driverGate", "GATE", "3.1");
+    check("outputDiode", "D9", "0.31/OL");
+    check("outputDiode", "D8", "0.02/0.02");
+    const auto assessment = assessed();
+    ASSERT_FALSE(assessment.suspects.front().parts.empty());
+    EXPECT_EQ(assessment.suspects.front().parts.front().ref, "D8");
+    EXPECT_THAT(assessment.verdict.english(), HasSubstr("Output diode D8"));
+}
+
+TEST_F(AtTheBoards, AllRightAtTheIcButNoGateDrive) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    check("driverVcc", "VCC", "12.1");
+    check("driverEnable", "EN", "3.2");
+    check("driverDimming", "PWM", "60 % 200 Hz");
+    check("driverGate", "GATE", "0.01");
+    const auto assessment = assessed();
+    ASSERT_FALSE(assessment.suspects.front().parts.empty());
+    EXPECT_EQ(assessment.suspects.front().parts.front().title.english(), "Driver IC");
+    EXPECT_GT(assessment.suspects.front().parts.front().share, 0.6);
+}
+
+TEST_F(AtTheBoards, CapacitorsAtHalfValueAndLedPlusThatFalls) {
+    noLight();
+    answer("flicker", "flickers");
+    steady("blOn", 3.3);
+    steady("ledPlusIdle", 24);
+    add(Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 61, 24});
+    const double before = shareOf(assessed(), "weakSupply");
+    check("supplyCapacitor", "C12", "241u 4R of 470u 63V");
+    check("supplyCapacitor", "C13", "452u 0.04R of 470u 63V");
+    const auto assessment = assessed();
+    EXPECT_GT(shareOf(assessment, "weakSupply"), std::max(0.6, before));
+    EXPECT_EQ(assessment.suspects.front().parts.front().ref, "C12");
+}
+
+TEST_F(AtTheBoards, ControlLinesRightAndStillTheMainBoard) {
+    neverMoves();
+    EXPECT_GT(shareOfUnit(assessed(), "powerBoard"), 0.6);
+    answer("knownPowerBoard", "noChange");
+    EXPECT_LT(shareOfUnit(assessed(), "powerBoard"), 0.5);
+    answer("knownMainBoard", "lights");
+    const auto assessment = assessed();
+    EXPECT_EQ(assessment.suspects.front().suspect, "mainBoardHidden");
+    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.85);
+}
+
+TEST_F(AtTheBoards, SupplyForcedOnIsGood) {
+    answer("sound", "no");
+    answer("standby", "on");
+    answer("torch", "noPicture");
+    add(evidence::LightSeen{driver::Light::Never});
+    answer("forcedOn", "lights");
+    const auto assessment = assessed();
+    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.9);
+    EXPECT_LT(shareOfUnit(assessment, "powerBoard"), 0.03);
+}
+
+TEST_F(AtTheBoards, LitFromTheBenchWithAPictureLeavesTheFeed) {
+    noLight();
+    const double before = shareOf(assessed(), "openLed");
+    answer("benchLit", "picture");
+    const auto assessment = assessed();
+    EXPECT_GT(shareOfUnit(assessment, "powerBoard") + shareOfUnit(assessment, "mainBoard"), 0.5);
+    EXPECT_LT(shareOf(assessment, "openLed"), before / 3);
+    EXPECT_LT(shareOfUnit(assessment, "panel"), 0.01);
+}
+
+TEST_F(AtTheBoards, SwollenButAnotherCulprit) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    see("supplyCapacitor", "C12", PointSeen::Looks::Bulged);
+    const double strong = shareOf(assessed(), "weakSupply");
+    check("supplyCapacitor", "C12", "462u 0.04R of 470u 63V");
+    check("outputDiode", "D8", "0.02/0.02");
+    const auto assessment = assessed();
+    EXPECT_LT(shareOf(assessment, "weakSupply"), strong);
+    EXPECT_EQ(assessment.suspects.front().suspect, "driverNotSwitching");
+    EXPECT_EQ(assessment.suspects.front().parts.front().ref, "D8");
+}
+
+TEST_F(AtTheBoards, BulgedIsStrongButNoProof) {
+    noLight();
+    const double before = shareOf(assessed(), "weakSupply");
+    see("supplyCapacitor", "C12", PointSeen::Looks::Bulged);
+    const double after = shareOf(assessed(), "weakSupply");
+    EXPECT_GT(after, 3 * before);
+    EXPECT_LT(after, 0.9);
+    see("supplyCapacitor", "C12", PointSeen::Looks::Glue);
+    EXPECT_NEAR(shareOf(assessed(), "weakSupply"), before, 0.02) << "glue says nothing, and stands in its place";
+}
+
+TEST_F(AtTheBoards, ContactThatMendsItselfWithTheBackOff) {
+    noLight();
+    const auto contact = [&](const Assessment& a) { return shareOf(a, "openPlug") + shareOf(a, "badJoint"); };
+    const double before = contact(assessed());
+    answer("backOff", "helps");
+    answer("reseat", "helps");
+    EXPECT_GT(contact(assessed()), std::max(0.5, 5 * before));
+}
+
+TEST_F(AtTheBoards, RestartsAndACodePointAtASupplyOrAMainBoard) {
+    answer("sound", "no");
+    add(Answer{"standby", "blinks", 5, "red"});
+    add(Answer{"restarts", "yes", 3});
+    const auto assessment = assessed();
+    EXPECT_GT(shareOf(assessment, "mainBoard"), shareOf(assessment, "standbySupply"));
+    EXPECT_EQ(evidence::describe(job_.trail[1].what, {job_.set, trade()}).english(), "blinks, 5 times, red");
+}
+
+TEST_F(AtTheBoards, GoodPartsPutTheRestInQuestion) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    const auto diode = [&](const Assessment& a) {
+        double share = 0;
+        for (const auto& part : a.suspects.front().parts) {
+            share += part.point == "outputDiode" ? part.share : 0;
+        }
+        return share;
+    };
+    const double before = diode(assessed());
+    check("outputDiode", "D8", "0.3/OL");
+    EXPECT_LT(diode(assessed()), before / 3);
+}
+
+TEST_F(AtTheBoards, RingTestInCircuitDoesNotCondemn) {
+    parts::PartReading reading;
+    reading.rings = 2;
+    EXPECT_EQ(parts::judge(parts::PartKind::Coil, {}, reading).grade, parts::Grade::Doubtful);
+    reading.inCircuit = false;
+    EXPECT_EQ(parts::judge(parts::PartKind::Coil, {}, reading).grade, parts::Grade::Bad);
+}
+
+TEST_F(AtTheBoards, ASetWithAnOutsideSupplyHasNoMainsSide) {
+    answer("sound", "no");
+    EXPECT_GT(shareOf(assessed(), "standbySupply"), 0);
+    job_.set.kind = "adapter";
+    const auto assessment = assessed();
+    EXPECT_EQ(shareOf(assessment, "standbySupply"), 0);
+    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes) {
+        EXPECT_NE(probe.test, "mainsFuse");
+    }
+}
+
+TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
+    neverMoves();
+    const auto any = assessed();
+    EXPECT_THAT(any.verdict.english(), HasSubstr("Driver not switching")) << "whichever part it is, the same board";
+
+    job_.way.level = job::Way::Level::Board;
+    const auto boards = assessed();
+    EXPECT_EQ(boards.plan.advised, "replaceBoard");
+
+    job_.way.level = job::Way::Level::Component;
+    const auto component = assessed();
+    EXPECT_TRUE(component.verdict.empty());
+    const auto* point = std::get_if<evidence::PointAsked>(&component.probes.front().question);
+    ASSERT_NE(point, nullptr) << component.probes.front().title;
+    EXPECT_EQ(trade().blocks[std::size_t(trade().point(point->point)->block)].id, "driver");
+
+    job_.trail.clear();
+    job_.way = {};
+    job_.way.first = job::Way::First::Swap;
+    noLight();
+    steady("ledPlusIdle", 43);
+    steady("ledPlusOn", 43);
+    const auto swap = assessed();
+    EXPECT_EQ(swap.probes.front().test, "knownPowerBoard");
+    job_.way.first = job::Way::First::Measure;
+    EXPECT_NE(assessed().probes.front().test, "knownPowerBoard");
+}
+
+// Swaps are ordered by chance over cost (Heckerman, Breese and Rommelse 1995): the order of least expected cost among
+// all orders.
+TEST_F(AtTheBoards, SwapsComeInTheOrderOfLeastExpectedCost) {
+    job_.way.first = job::Way::First::Swap;
+    noLight();
+    steady("ledPlusIdle", 43);
+    steady("ledPlusOn", 43);
+    const auto assessment = assess(job_, trade(), {.today = {}, .maxProbes = 200});
+    struct Swap {
+        double chance;
+        double cost;
+    };
+    std::vector<Swap> swaps;
+    for (const auto& probe : assessment.probes) {
+        if (const auto* test = trade().test(probe.test); test != nullptr && !test->swaps.empty()) {
+            const double chance = shareOfUnit(assessment, test->swaps);
+            swaps.push_back(
+                {chance, probe.minutes * job_.bench.ratePerHour / 60 + (1 - chance) * job_.bench.restockingFee});
+        }
+    }
+    ASSERT_EQ(swaps.size(), 2u);
+    const auto expected = [](const Swap& first, const Swap& second) {
+        return first.cost + (1 - first.chance) * second.cost;
+    };
+    EXPECT_LE(expected(swaps[0], swaps[1]), expected(swaps[1], swaps[0]));
+}
+
+TEST_F(AtTheBoards, PointThatCannotBeReachedIsNotAskedAgain) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    const auto first = assessed().probes.front();
+    add(evidence::notReached(first.test, first.question));
+    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes) {
+        EXPECT_NE(probe.question, first.question);
+    }
+}
+
+struct Drawn {
+    const char* name;
+    evidence::ScreenArea area;
+    evidence::DarkArea is;
+};
+
+class DarkAreas : public testing::TestWithParam<Drawn> {};
+
+TEST_P(DarkAreas, AreNamed) {
+    EXPECT_EQ(evidence::darkAreaOf(GetParam().area), GetParam().is);
+}
+INSTANTIATE_TEST_SUITE_P(Screen, DarkAreas,
+                         testing::Values(Drawn{"leftHalf", {0, 0, 0.5, 1}, {"half", "left"}},
+                                         Drawn{"drawnBackwards", {1, 1, 0.5, 0}, {"half", "right"}},
+                                         Drawn{"lowerHalf", {0.02, 0.45, 0.98, 1}, {"half", "bottom"}},
+                                         Drawn{"bandInTheMiddle", {0, 0.4, 1, 0.55}, {"band", "middle"}},
+                                         Drawn{"bandOnTop", {0, 0, 1, 0.2}, {"band", "top"}},
+                                         Drawn{"corner", {0.7, 0.75, 1, 1}, {"corner", "bottom right"}},
+                                         Drawn{"spot", {0.4, 0.4, 0.5, 0.5}, {"spots", "middle"}}),
+                         [](const auto& tested) { return std::string(tested.param.name); });
+
+}  // namespace
+}  // namespace dimglow::reasoning
