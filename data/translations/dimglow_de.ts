@@ -5,31 +5,31 @@
     <name>JobGlances</name>
     <message>
         <source>to be handed back</source>
-        <translation type="unfinished"></translation>
+        <translation>kann zurück</translation>
     </message>
     <message>
         <source>repair: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Reparatur: %1</translation>
     </message>
     <message>
         <source>in its soak</source>
-        <translation type="unfinished"></translation>
+        <translation>im Dauerlauf</translation>
     </message>
     <message>
         <source>the fix to be planned</source>
-        <translation type="unfinished"></translation>
+        <translation>Reparatur ist zu planen</translation>
     </message>
     <message>
         <source>the strips to be looked at</source>
-        <translation type="unfinished"></translation>
+        <translation>Leisten sind anzusehen</translation>
     </message>
     <message>
         <source>no test would tell more</source>
-        <translation type="unfinished"></translation>
+        <translation>keine Prüfung sagte mehr</translation>
     </message>
     <message>
         <source>next: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>als Nächstes: %1</translation>
     </message>
 </context>
 <context>
@@ -2669,20 +2669,8 @@
         <translation>Enter</translation>
     </message>
     <message>
-        <source>printed on it</source>
-        <translation>Aufdruck</translation>
-    </message>
-    <message>
         <source>Printed on it</source>
         <translation>Aufdruck</translation>
-    </message>
-    <message>
-        <source>470u 63V, 154J, 12V</source>
-        <translation>470u 63V, 154J, 12V</translation>
-    </message>
-    <message>
-        <source>Alt+%1</source>
-        <translation>Alt+%1</translation>
     </message>
     <message>
         <source>live: Alt+A first</source>
@@ -2695,6 +2683,22 @@
     <message>
         <source>reading</source>
         <translation>Messwert</translation>
+    </message>
+    <message>
+        <source>How it looks</source>
+        <translation>Aussehen</translation>
+    </message>
+    <message>
+        <source>How it looks: Alt+1 to Alt+8</source>
+        <translation>Aussehen: Alt+1 bis Alt+8</translation>
+    </message>
+    <message>
+        <source>looks …</source>
+        <translation>Aussehen …</translation>
+    </message>
+    <message>
+        <source>printed on it: 470u 63V</source>
+        <translation>Aufdruck: 470u 63V</translation>
     </message>
 </context>
 <context>
@@ -2767,10 +2771,6 @@
         <translation>Alt+S</translation>
     </message>
     <message>
-        <source>184.1 steady   184 &gt; 48 peaks, then settles   48 ~ 184 wanders</source>
-        <translation>184,1 ruhig   184 &gt; 48 Spitze, dann ruhig   48 ~ 184 wandert</translation>
-    </message>
-    <message>
         <source>What a healthy set reads is not known yet.</source>
         <translation>Was ein gesundes Gerät zeigt, ist noch nicht bekannt.</translation>
     </message>
@@ -2817,6 +2817,10 @@
     <message>
         <source>looks</source>
         <translation>Aussehen</translation>
+    </message>
+    <message>
+        <source>184.1 steady, 184 &gt; 48 falls, 48 ~ 184 wanders</source>
+        <translation>184,1 ruhig, 184 &gt; 48 fällt, 48 ~ 184 wandert</translation>
     </message>
 </context>
 <context>
@@ -2899,7 +2903,7 @@
     </message>
     <message>
         <source>time, count</source>
-        <translation type="unfinished"></translation>
+        <translation>stoppen, zählen</translation>
     </message>
 </context>
 <context>
@@ -3163,15 +3167,15 @@
     <name>dimglow::app::JobGlances</name>
     <message>
         <source>%1, %2 %</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, %2 %</translation>
     </message>
     <message>
         <source>nothing read yet</source>
-        <translation type="unfinished"></translation>
+        <translation>noch nichts gemessen</translation>
     </message>
     <message>
         <source>cannot be read</source>
-        <translation type="unfinished"></translation>
+        <translation>nicht lesbar</translation>
     </message>
 </context>
 <context>
@@ -3725,7 +3729,7 @@
     </message>
     <message>
         <source>String current and LED+ over the soak, against what a healthy set shows</source>
-        <translation type="unfinished"></translation>
+        <translation>Strangstrom und LED+ im Dauerlauf, gegen das, was ein gesundes Gerät zeigt</translation>
     </message>
 </context>
 <context>
@@ -4078,43 +4082,43 @@ repair  (A)</source>
     </message>
     <message>
         <source>%1 (%2)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 (%2)</translation>
     </message>
     <message>
         <source>mA</source>
-        <translation type="unfinished">mA</translation>
+        <translation>mA</translation>
     </message>
     <message>
         <source>V</source>
-        <translation type="unfinished">V</translation>
+        <translation>V</translation>
     </message>
     <message>
         <source>Tester set to</source>
-        <translation type="unfinished"></translation>
+        <translation>Tester auf</translation>
     </message>
     <message>
         <source>One LED alone</source>
-        <translation type="unfinished"></translation>
+        <translation>Eine LED allein</translation>
     </message>
     <message>
         <source>K</source>
-        <translation type="unfinished"></translation>
+        <translation>K</translation>
     </message>
     <message>
         <source>mA, set on</source>
-        <translation type="unfinished"></translation>
+        <translation>mA, Gerät an</translation>
     </message>
     <message>
         <source>Ammeter across it</source>
-        <translation type="unfinished"></translation>
+        <translation>Amperemeter daran</translation>
     </message>
     <message>
         <source>B</source>
-        <translation type="unfinished"></translation>
+        <translation>B</translation>
     </message>
     <message>
         <source>%1 is chosen; jumper across it (J), tester to the chassis (C)</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 gewählt; Brücke darüber (J), Tester zum Chassis (C)</translation>
     </message>
 </context>
 <context>

@@ -1,10 +1,12 @@
 #include "app/belief_panel.h"
 
 #include <QShortcut>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <tuple>
 
 #include "app/panels.h"
 #include "app/theme.h"
@@ -69,11 +71,11 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
         rows->setSpacing(theme::px(3));
         scroll->setWidget(list);
         layout->addWidget(scroll, stretch);
-        return rows;
+        return std::pair(scroll, rows);
     };
-    suspects_ = addScroll(9);
+    std::tie(suspectsScroll_, suspects_) = addScroll(0);
     layout->addWidget(makeRule());
-    rows_ = addScroll(11);
+    rows_ = addScroll(1).second;
     auto* why = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_W), this);
     why->setContext(Qt::WindowShortcut);
     connect(why, &QShortcut::activated, this, &BeliefPanel::toggleWhy);
@@ -156,6 +158,20 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
         label->setContentsMargins(theme::px(indent), 0, 0, 0);
         suspects_->addWidget(label);
     }
+}
+
+/// The suspects take what room they need, and never more than half: the next probe stays in sight.
+void BeliefPanel::fitSuspects() {
+    suspects_->activate();
+    const int width = suspectsScroll_->width();
+    const int wanted =
+        suspects_->hasHeightForWidth() ? suspects_->totalHeightForWidth(width) : suspects_->totalSizeHint().height();
+    suspectsScroll_->setFixedHeight(std::min(wanted + theme::px(2), int(0.47 * height())));
+}
+
+void BeliefPanel::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    fitSuspects();
 }
 
 void BeliefPanel::toggleWhy() {
@@ -334,7 +350,8 @@ void BeliefPanel::refresh() {
     }
     why_->setText((asksWhy_ ? tr("less") : tr("why?")) + QStringLiteral("   ") + tr("Alt+W"));
     why_->setToolTip(tr("%1 explanations").arg(session_.shown().assessment.explanations));
-    suspects_->addStretch();
+    fitSuspects();
+    QTimer::singleShot(0, this, &BeliefPanel::fitSuspects);  // once the new lines know how high they are
     if (const auto& misfit = session_.shown().assessment.misfit) {
         addMisfit(*misfit);
     }

@@ -24,8 +24,12 @@ signals:
     /// The strips are to be described.
     void stripsChosen();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void refresh();
+    void fitSuspects();
     /// What is suspected in one block of the set.
     struct Group {
         QString title;
@@ -46,6 +50,7 @@ private:
 
     JobSession& session_;
     QPushButton* why_;
+    QScrollArea* suspectsScroll_;
     QVBoxLayout* suspects_;
     QVBoxLayout* rows_;  ///< the next probe, or the verdict
     bool asksWhy_ = false;

@@ -12,7 +12,8 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr int cells = 4;  ///< of a block's width; a chip takes one, a reading two
+/// The middle column holds the driver, with the most parts.
+constexpr double wideColumn = 1.25;
 
 int gap() {
     return theme::px(10);
@@ -21,10 +22,10 @@ int channelWidth() {
     return theme::px(22);  // between columns, for the wires
 }
 int headHeight() {
-    return theme::px(26);
+    return theme::px(24);
 }
 int spotHeight() {
-    return theme::px(34);
+    return theme::px(36);
 }
 
 void drawMark(QPainter& painter, const QRectF& box, SpotState state) {
@@ -149,8 +150,13 @@ private:
     BoardSpot spot_;
 };
 
+/// Cells that stand side by side in a block; a chip takes one, a reading two.
+int cellsAcross(int width) {
+    return std::clamp((width - theme::px(16)) / theme::px(42), 4, 6);
+}
+
 /// How many lines of cells the spots of a block fill: chips fill up what readings leave.
-std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots) {
+std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots, int cells) {
     std::vector<QRect> at;
     int line = 0;
     int cell = 0;
@@ -226,8 +232,24 @@ int BoardPicture::columns() const {
     return columns;
 }
 
+int BoardPicture::widthOf(int column) const {
+    const int count = columns();
+    const bool isOfBoards = count == 3 && !wires_.empty();
+    const double weights = isOfBoards ? 2 + wideColumn : count;
+    const double room = width() - (count - 1) * channelWidth();
+    return int(room / weights * (isOfBoards && column == 1 ? wideColumn : 1));
+}
+
+int BoardPicture::leftOf(int column) const {
+    int left = 0;
+    for (int before = 0; before < column; ++before) {
+        left += widthOf(before) + channelWidth();
+    }
+    return left;
+}
+
 int BoardPicture::heightOf(const BoardBlock& block) const {
-    const auto at = cellsOf(block.spots);
+    const auto at = cellsOf(block.spots, cellsAcross(widthOf(block.column)));
     const int lines = at.empty() ? 0 : at.back().y() + 1;
     return headHeight() + lines * (spotHeight() + theme::px(2)) + theme::px(8);
 }
@@ -257,7 +279,6 @@ QSize BoardPicture::minimumSizeHint() const {
 
 void BoardPicture::place() {
     const int count = columns();
-    const int width = (this->width() - (count - 1) * channelWidth()) / std::max(1, count);
     std::vector<int> tops(std::size_t(count), 0);
     std::vector<std::size_t> order(blocks_.size());
     for (std::size_t i = 0; i < order.size(); ++i) {
@@ -267,12 +288,14 @@ void BoardPicture::place() {
     for (const auto b : order) {
         const auto& block = blocks_[b];
         auto& placed = placed_[b];
-        const int x = block.column * (width + channelWidth());
+        const int width = widthOf(block.column);
+        const int x = leftOf(block.column);
+        const int cells = cellsAcross(width);
         placed.frame = {x, tops[std::size_t(block.column)], width, heightOf(block)};
         tops[std::size_t(block.column)] += placed.frame.height() + gap();
         const int margin = theme::px(8);
         const double cell = double(width - 2 * margin) / cells;
-        const auto at = cellsOf(block.spots);
+        const auto at = cellsOf(block.spots, cells);
         for (std::size_t i = 0; i < placed.spots.size(); ++i) {
             const int left = x + margin + int(at[i].x() * cell);
             const int y = placed.frame.top() + headHeight() + at[i].y() * (spotHeight() + theme::px(2));
@@ -285,12 +308,13 @@ void BoardPicture::place() {
         for (int column = isBeside ? 1 : 0; column < count; ++column) {
             top = std::max(top, tops[std::size_t(column)]);
         }
-        const int left = isBeside ? width + channelWidth() : 0;
+        const int left = isBeside ? leftOf(1) : 0;
         footer_->setGeometry(left, top, this->width() - left, std::max(footer_->sizeHint().height(), 0));
     }
 }
 
 void BoardPicture::resizeEvent(QResizeEvent*) {
+    updateGeometry();  // more cells side by side make it lower
     place();
 }
 

@@ -78,6 +78,8 @@ private:
     void build();
     void place();
     int columns() const;
+    int widthOf(int column) const;
+    int leftOf(int column) const;
     /// Heights of blocks as they are, and of the columns.
     int heightOf(const BoardBlock& block) const;
     int heightOfColumn(int column) const;

@@ -36,8 +36,11 @@ struct Manner {
     std::optional<int> restarts = driver::StageSpec().restarts;
     bool dropsDarkChannels = false;
     bool clampsOverVoltage = false;
-    bool feedIsSwitched = false;     ///< no LED+ until the main board asks for power
-    bool dimGoesWithBlOn = false;    ///< no DIM while no light is asked for
+    bool feedIsSwitched = false;   ///< no LED+ until the main board asks for power
+    bool dimGoesWithBlOn = false;  ///< no DIM while no light is asked for
+    /// What is seen and checked errs as often as people and parts do: answers are drawn, not the likeliest ones, and
+    /// one verdict on a part in many is a false alarm, or misses the culprit.
+    bool eyesErr = false;
     bool feedsTripTogether = false;  ///< the driver of a feed that trips takes the others down with it
 };
 

@@ -91,6 +91,7 @@ Manner drawManner(Draw& draw) {
     manner.feedIsSwitched = draw.happens(0.2);
     manner.dimGoesWithBlOn = draw.happens(0.5);
     manner.feedsTripTogether = draw.happens(0.4);
+    manner.eyesErr = true;
     return manner;
 }
 

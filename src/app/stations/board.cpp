@@ -244,6 +244,9 @@ void BoardStation::showJob() {
     feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()) + QStringLiteral("  ") + tr("Alt+F"));
     known_->show(assessment.thisSet, job().set.backlight);
     chart_->show(job().set.backlight, assessment);
+    if (wanted_) {
+        choose(*wanted_);
+    }
     if (!picture_->has(picture_->chosen())) {
         picture_->choose(spots_.front().shown.id);
     }
@@ -259,10 +262,13 @@ const BoardStation::Spot* BoardStation::chosen() const {
 void BoardStation::choose(const Question& question) {
     const auto found =
         std::find_if(spots_.begin(), spots_.end(), [&](const Spot& s) { return s.question == question; });
-    if (found != spots_.end()) {
-        picture_->choose(found->shown.id);
-        offer();
+    if (found == spots_.end()) {
+        wanted_ = question;  // it comes with the next snapshot
+        return;
     }
+    wanted_.reset();
+    picture_->choose(found->shown.id);
+    offer();
 }
 
 bool BoardStation::isAllowed(const Spot& spot) const {
@@ -272,7 +278,7 @@ bool BoardStation::isAllowed(const Spot& spot) const {
 QString BoardStation::noteOf(const Spot& spot) const {
     if (const auto* asked = std::get_if<evidence::VoltsAsked>(&spot.question)) {
         const auto band = assessment().expectedVolts.find(*asked);
-        const QString shapes = tr("184.1 steady   184 > 48 peaks, then settles   48 ~ 184 wanders");
+        const QString shapes = tr("184.1 steady, 184 > 48 falls, 48 ~ 184 wanders");
         return (band == assessment().expectedVolts.end()
                     ? tr("What a healthy set reads is not known yet.")
                     : tr("expect %L1 … %L2 V").arg(band->second.low, 0, 'f', 1).arg(band->second.high, 0, 'f', 1)) +

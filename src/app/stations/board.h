@@ -61,6 +61,7 @@ private:
     BoardEntry* entry_;
     SwitchOnChart* chart_;
     std::vector<Spot> spots_;
+    std::optional<evidence::Question> wanted_;  ///< to be chosen once it is there
     std::vector<job::Entry> standing_;
 };
 

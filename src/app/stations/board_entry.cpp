@@ -36,14 +36,14 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     printedRow_ = new QWidget;
     auto* printedLine = new QHBoxLayout(printedRow_);
     printedLine->setContentsMargins(0, 0, 0, 0);
-    printedLine->addWidget(makeLabel(tr("printed on it"), theme::quiet(), "quiet"));
-    printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"), tr("470u 63V, 154J, 12V"));
+    printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"), tr("printed on it: 470u 63V"));
     printedLine->addWidget(printed_, 1);
     looks_ = new QComboBox;
     looks_->setObjectName(QStringLiteral("looks"));
     looks_->setAccessibleName(tr("How it looks"));
     looks_->setToolTip(tr("How it looks: Alt+1 to Alt+8"));
     looks_->setFont(theme::body());
+    looks_->setFixedWidth(theme::px(118));
     looks_->setFocusPolicy(Qt::NoFocus);
     looks_->setPlaceholderText(tr("looks …"));
     for (int i = 0; i < int(evidence::looksWords.size()); ++i) {
@@ -61,7 +61,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     note_->setWordWrap(true);
     left->addWidget(note_);
     left->addStretch();
-    both->addLayout(left, 5);
+    both->addLayout(left, 6);
     right_ = new QWidget;
     auto* right = new QVBoxLayout(right_);
     right->setContentsMargins(0, 0, 0, 0);
@@ -71,7 +71,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     right->addLayout(outcomes_);
     right->addWidget(chart_);
     right->addStretch();
-    both->addWidget(right_, 6);
+    both->addWidget(right_, 5);
     connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
         drafts_[offer_.id] = text;
         emit typed(text);

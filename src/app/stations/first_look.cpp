@@ -72,8 +72,11 @@ FirstLookStation::FirstLookStation(JobSession& session)
     number_->setMaximumWidth(theme::px(180));
     connect(number_, &QLineEdit::returnPressed, this, &FirstLookStation::writeNumber);
     column->addWidget(number_);
-    choices_ = new QHBoxLayout;
-    column->addLayout(choices_);
+    choices_ = new QGridLayout;
+    auto* choices = new QHBoxLayout;  // as wide as they need
+    choices->addLayout(choices_);
+    choices->addStretch();
+    column->addLayout(choices);
     details_ = new QHBoxLayout;
     column->addLayout(details_);
     column->addStretch();
@@ -187,7 +190,9 @@ void FirstLookStation::showQuestion() {
         button->setFocusPolicy(Qt::NoFocus);
         button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
         connect(button, &QPushButton::clicked, this, does);
-        choices_->addWidget(button);
+        const int perLine = sketch_->isHidden() ? 3 : 2;
+        const int at = choices_->count();
+        choices_->addWidget(button, at / perLine, at % perLine);
     };
     if (isLight) {
         double seconds = -1;
@@ -211,7 +216,6 @@ void FirstLookStation::showQuestion() {
         addChoice(words(test.choices[i].title), test.unit.empty() ? QString::number(i + 1) : QString(),
                   given && given->choice == test.choices[i].id, [this, i] { choose(int(i)); });
     }
-    choices_->addStretch();
     const bool asksForDetail = given && !test.counts.empty() && given->choice == test.choices.back().id;
     for (const auto& detail : asksForDetail ? test.details : std::vector<text::Text>{}) {
         auto* button = makeButton(words(detail), {});

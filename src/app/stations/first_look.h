@@ -45,7 +45,7 @@ private:
     int counted_ = 0;  ///< taps since the question was asked
     QLabel* title_;
     QLabel* how_;
-    QHBoxLayout* choices_;
+    QGridLayout* choices_;
     QHBoxLayout* details_;
     QLabel* count_;
     QLineEdit* number_;

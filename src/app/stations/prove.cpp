@@ -132,7 +132,8 @@ void ProveStation::showJob() {
     plotSoak();
 }
 
-/// Current on the left, LED+ on the right, each against the band of a healthy set, not from zero.
+/// Current on the left, LED+ on the right, not from zero: each against how far it may drift once it has settled; until
+/// then against what a lit set may show.
 void ProveStation::plotSoak() {
     const auto& p = theme::palette();
     dressInTheme(*plot_);
@@ -169,7 +170,7 @@ void ProveStation::plotSoak() {
             high = std::max(high, value);
         }
         const double room = std::max(0.6 * (high - low), 0.01 * high);
-        axis->setRange(low - room, high + room);
+        axis->setRange(std::max(0.0, low - room), high + room);
         auto* rect = new QCPItemRect(plot_);
         for (auto* corner : {rect->topLeft, rect->bottomRight}) {
             corner->setAxes(plot_->xAxis, axis);
@@ -181,10 +182,19 @@ void ProveStation::plotSoak() {
         rect->setBrush(fill);
         rect->setPen(Qt::NoPen);
     };
+    const auto corridor = [&](driver::Band plausible, const QVector<double>& values) {
+        for (qsizetype i = 0; i < values.size(); ++i) {
+            if (minutes[i] >= reasoning::soakSettledMinutes) {
+                return driver::Band{(1 - reasoning::soakDriftLimit) * values[i],
+                                    (1 + reasoning::soakDriftLimit) * values[i]};
+            }
+        }
+        return plausible;
+    };
     const auto& soak = assessment().soak;
-    draw(0, plot_->yAxis, tr("mA"), {1000 * soak.amps.low, 1000 * soak.amps.high}, milliamps, p.glow,
-         QCPScatterStyle::ssDisc);
-    draw(1, plot_->yAxis2, tr("LED+, V"), soak.ledPlus, volts, p.idle, QCPScatterStyle::ssSquare);
+    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * soak.amps.low, 1000 * soak.amps.high}, milliamps), milliamps,
+         p.glow, QCPScatterStyle::ssDisc);
+    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus, volts), volts, p.idle, QCPScatterStyle::ssSquare);
     plot_->replot();
 }
 

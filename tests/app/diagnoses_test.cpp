@@ -1,0 +1,282 @@
+// Whole diagnoses of what is not in the strings, as the program advises them: by keys, and one by mouse alone.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include <QPushButton>
+#include <cmath>
+
+#include "core/backlight/plain.h"
+#include "tests/app/technician.h"
+#include "virtualset/sealed_set.h"
+
+namespace dimglow {
+namespace {
+
+using evidence::Observation;
+using testing::HasSubstr;
+
+class Diagnosis : public testing::Test {
+protected:
+    /// A set whose strings somebody has described, on the bench with nothing read yet.
+    void takeIn(const virtualset::SealedFault& fault, job::Way way, std::vector<set::BoardPoint> points = {}) {
+        job_.id = "SK-0500";
+        job_.title = "Waiting room display";
+        job_.way = way;
+        job_.liveWorkAccepted = true;
+        backlight::PlainDescription plain;
+        plain.strips = 3;
+        plain.ledsPerStrip = 8;
+        plain.stripsPerString = 3;
+        plain.amps = 0.25;
+        plain.idleVolts = 24;
+        plain.feeds = {{78}};
+        job_.set.backlight = backlight::plainBacklight(plain);
+        job_.set.points = points;
+        set_.emplace(job_.set.backlight, fault, knowledge::builtInKnowledge(), virtualset::Manner{}, points);
+        me_.logbook().create(job_, QStringLiteral("Taken in"));
+        me_.window().openJob(QStringLiteral("SK-0500"));
+        me_.settle();
+    }
+
+    const reasoning::Assessment& assessment() {
+        me_.settle();
+        return me_.window().session().shown().assessment;
+    }
+
+    static QString number(double value) {
+        return std::isinf(value) ? QStringLiteral("OL") : QString::number(value, 'g', 5);
+    }
+    /// As somebody would type it.
+    static QString typed(const parts::PartReading& reading) {
+        QStringList words;
+        if (reading.forwardVolts) {
+            words << number(*reading.forwardVolts) + QLatin1Char('/') + number(*reading.reverseVolts);
+        }
+        const std::tuple<const std::optional<double>&, double, const char*> numbers[] = {
+            {reading.farads, 1e6, "u"}, {reading.esrOhms, 1, "R"}, {reading.ohms, 1, ""}, {reading.volts, 1, ""}};
+        for (const auto& [value, scale, unit] : numbers) {
+            if (value) {
+                words << number(*value * scale) + (std::isinf(*value) ? QString() : QString::fromUtf8(unit));
+            }
+        }
+        return words.join(QLatin1Char(' '));
+    }
+    static QString typed(const evidence::Measured& reading) {
+        const QString first = number(reading.volts);
+        switch (reading.shape) {
+            case driver::Shape::Steady:
+                return first;
+            case driver::Shape::PeakThenSettles:
+                return first + QStringLiteral(" > ") + number(reading.restVolts);
+            case driver::Shape::Wanders:
+                return number(reading.restVolts) + QStringLiteral(" ~ ") + first;
+        }
+        return {};
+    }
+    static int indexOf(const evidence::Answer& answer) {
+        const auto& choices = knowledge::builtInKnowledge().test(answer.test)->choices;
+        return int(std::find_if(choices.begin(), choices.end(), [&](const auto& c) { return c.id == answer.choice; }) -
+                   choices.begin());
+    }
+
+    /// Does what the program advises, by keys, until it has a verdict. \returns what was done
+    QStringList followByKeys(int most) {
+        QStringList steps;
+        while (assessment().verdict.empty() && !assessment().probes.empty() && steps.size() < most) {
+            const auto probe = assessment().probes.front();
+            steps << me_.read(QStringLiteral("nextTitle"));
+            me_.press(Qt::Key_Return, Qt::ControlModifier);
+            const Observation taken = set_->take(probe.question).front();
+            if (const auto* light = std::get_if<evidence::LightSeen>(&taken)) {
+                me_.press(light->what == driver::Light::Never ? Qt::Key_N : Qt::Key_S);
+            } else if (const auto* answer = std::get_if<evidence::Answer>(&taken)) {
+                me_.press(Qt::Key(int(Qt::Key_1) + indexOf(*answer)));
+            } else if (const auto* point = std::get_if<evidence::PointTaken>(&taken)) {
+                me_.type(typed(point->reading));
+                me_.press(Qt::Key_Return);
+            } else if (const auto* volts = std::get_if<evidence::Measured>(&taken)) {
+                me_.type(typed(*volts));
+                me_.press(Qt::Key_Return);
+            } else if (const auto* tester = std::get_if<evidence::TesterTaken>(&taken)) {
+                me_.clickInto(QStringLiteral("volts"));
+                me_.typeOver(number(*tester->volts));
+                me_.press(Qt::Key_Tab);
+                me_.type(QString::number(*tester->lit));
+                me_.press(Qt::Key_Return);
+            } else {
+                ADD_FAILURE() << "no such probe: " << steps.join('|').toStdString();
+                break;
+            }
+            EXPECT_EQ(me_.job().trail.size(), std::size_t(steps.size())) << steps.join('|').toStdString();
+            if (me_.job().trail.size() != std::size_t(steps.size())) {
+                break;
+            }
+        }
+        return steps;
+    }
+
+    test::Technician me_;
+    job::Job job_;
+    std::optional<virtualset::SealedSet> set_;
+};
+
+int partNamed(const char* suspect, const char* point) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto& parts = trade.suspect(suspect)->parts;
+    return int(std::find_if(parts.begin(), parts.end(),
+                            [&](const auto& part) { return part.point == trade.pointIndex(point); }) -
+               parts.begin());
+}
+
+TEST_F(Diagnosis, OfAPartOnTheDriverByKeys) {
+    takeIn({"driverNotSwitching", {}, 7, {}, {}, partNamed("driverNotSwitching", "outputDiode"), "D8"},
+           {.level = job::Way::Level::Component}, {{"outputDiode", "D8", {}}, {"outputDiode", "D9", {}}});
+    const auto steps = followByKeys(25);
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("Output diode D8"))
+        << steps.join('|').toStdString();
+    me_.goTo(3);
+    me_.tap(QStringLiteral("outputDiode:D8"));
+    EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("bad"));
+}
+
+TEST_F(Diagnosis, OfTiredCapacitorsByKeys) {
+    takeIn(
+        {"weakSupply", {}, 11, {}, {}, partNamed("weakSupply", "supplyCapacitor"), "C12"},
+        {.level = job::Way::Level::Component},
+        {{"supplyCapacitor", "C12", {470e-6, {}, 63, {}, {}}}, {"supplyCapacitor", "C13", {470e-6, {}, 63, {}, {}}}});
+    const auto steps = followByKeys(25);
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("Supply capacitors C12"))
+        << steps.join('|').toStdString();
+}
+
+TEST_F(Diagnosis, OfAMainBoardBySwapByKeys) {
+    takeIn({"mainBoard", {}, 5}, {.first = job::Way::First::Swap});
+    const auto steps = followByKeys(25);
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("ain board"))
+        << steps.join('|').toStdString();
+    EXPECT_TRUE(steps.join('|').contains(QStringLiteral("Known-good"))) << steps.join('|').toStdString();
+}
+
+TEST_F(Diagnosis, OfAMainBoardByMouseAlone) {
+    takeIn({"mainBoard", {}, 6}, {.first = job::Way::First::Swap});
+    int clicks = 0;
+    const auto click = [&](QWidget* what) {
+        ASSERT_NE(what, nullptr);
+        QTest::mouseClick(what, Qt::LeftButton);
+        me_.settle();
+    };
+    const auto buttonThatSays = [&](const QString& words) -> QPushButton* {
+        for (auto* button : me_.window().findChildren<QPushButton*>()) {
+            if (button->isVisible() && button->text().startsWith(words + QStringLiteral("  "))) {
+                return button;
+            }
+        }
+        return nullptr;
+    };
+    while (assessment().verdict.empty() && clicks < 20) {
+        const auto probe = assessment().probes.front();
+        click(me_.find<QPushButton>(QStringLiteral("next")));
+        const Observation taken = set_->take(probe.question).front();
+        if (const auto* light = std::get_if<evidence::LightSeen>(&taken)) {
+            click(buttonThatSays(light->what == driver::Light::Never ? QStringLiteral("no light at all")
+                                                                     : QStringLiteral("stays lit")));
+        } else if (const auto* answer = std::get_if<evidence::Answer>(&taken)) {
+            const auto& title = knowledge::builtInKnowledge().test(answer->test)->choice(answer->choice)->title;
+            click(buttonThatSays(QString::fromStdString(title.english())));
+        } else {
+            click(me_.find<QPushButton>(QStringLiteral("missed")));  // no meter at hand
+        }
+        ++clicks;
+        ASSERT_EQ(me_.job().trail.size(), std::size_t(clicks)) << probe.title;
+    }
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("ain board"));
+}
+
+TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
+    takeIn({"weakSupply", {}, 3}, {});
+    me_.goTo(3);
+    me_.tap(QStringLiteral("supplyCapacitor:C3"));
+    me_.type(QStringLiteral("C12 241u of 470u 63V"));
+    EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("bad")) << "said while it is typed";
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(me_.read(QStringLiteral("spotTitle")), QStringLiteral("Supply capacitor C12"));
+    ASSERT_EQ(me_.job().set.points.size(), 1u);
+    EXPECT_EQ(me_.job().set.points.front().ratings.volts, 63);
+    me_.type(QStringLiteral("C13 460u"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("241 µF")) << "its twin";
+    me_.press(Qt::Key_2, Qt::AltModifier);
+    const auto* seen = std::get_if<evidence::PointSeen>(&me_.job().trail.back().what);
+    ASSERT_NE(seen, nullptr);
+    EXPECT_EQ(seen->asked.ref, "C13");
+    EXPECT_EQ(seen->looks, evidence::PointSeen::Looks::Bulged);
+    me_.type(QStringLiteral("much"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no reading"));
+    me_.tap(QStringLiteral("dim"));
+    me_.tap(QStringLiteral("supplyCapacitor:C13"));
+    EXPECT_EQ(me_.read(QStringLiteral("supplyCapacitor:C13")), QStringLiteral("much")) << "what was typed stays";
+    const auto before = me_.job();
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    me_.press(Qt::Key_S, Qt::AltModifier);
+    EXPECT_EQ(me_.job().set.kind, "monitor");
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:standbyRail:5VSB")), nullptr) << "such a set has no standby block";
+}
+
+TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
+    takeIn({"mainBoard", {}, 6}, {});
+    me_.goTo(2);
+    me_.tap(QStringLiteral("standby"));
+    for (int i = 0; i < 5; ++i) {
+        me_.press(Qt::Key_Space);
+    }
+    EXPECT_EQ(me_.read(QStringLiteral("count")), QStringLiteral("5 times"));
+    me_.press(Qt::Key_3);
+    const auto* blinks = std::get_if<evidence::Answer>(&me_.job().trail.back().what);
+    ASSERT_NE(blinks, nullptr);
+    EXPECT_EQ(blinks->number, 5);
+    me_.tap(QStringLiteral("watts"));
+    me_.type(QStringLiteral("0,4"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(std::get<evidence::Answer>(me_.job().trail.back().what).choice, "standby");
+    me_.tap(QStringLiteral("evenness"));
+    auto* sketch = me_.find<QWidget>(QStringLiteral("sketch"));
+    ASSERT_NE(sketch, nullptr);
+    QTest::mousePress(sketch, Qt::LeftButton, {}, QPoint(3, 3));
+    QTest::mouseMove(sketch, QPoint(sketch->width() / 2, sketch->height() - 3));
+    QTest::mouseRelease(sketch, Qt::LeftButton, {}, QPoint(sketch->width() / 2, sketch->height() - 3));
+    const auto drawn = std::get<evidence::Answer>(me_.job().trail.back().what);
+    EXPECT_EQ(drawn.choice, "half");
+    EXPECT_EQ(drawn.detail, "left");
+}
+
+TEST_F(Diagnosis, WhyIsAnsweredForEveryRow) {
+    takeIn({"notAsked", {}, 6}, {});
+    me_.goTo(2);
+    me_.press(Qt::Key_1);
+    EXPECT_FALSE(me_.sees(QStringLiteral("likelier under it")));
+    me_.press(Qt::Key_W, Qt::AltModifier);
+    EXPECT_TRUE(me_.sees(QStringLiteral("this is how often it happens")) ||
+                me_.sees(QStringLiteral("likelier under it")));
+    EXPECT_EQ(me_.read(QStringLiteral("why")).left(4), QStringLiteral("less"));
+}
+
+TEST_F(Diagnosis, HomeSaysWhereAJobStandsAndWhatItWaitsFor) {
+    takeIn({"notAsked", {}, 6}, {});
+    me_.goTo(2);
+    me_.press(Qt::Key_1);
+    me_.press(Qt::Key_H, Qt::ControlModifier);
+    auto* list = me_.find<QListView>(QStringLiteral("jobs"));
+    ASSERT_NE(list, nullptr);
+    const auto row = list->model()->index(0, 0);
+    QTRY_VERIFY(row.data(app::JobList::WaitsFor).toString().startsWith(QStringLiteral("next: ")));
+    EXPECT_TRUE(row.data(app::JobList::Suspected).toString().contains(QLatin1Char('%')));
+    const auto done = row.data(app::JobList::StationsDone).toList();
+    ASSERT_EQ(done.size(), 8);
+    EXPECT_TRUE(done[1].toBool()) << "first look";
+    EXPECT_FALSE(done[6].toBool()) << "prove";
+}
+
+}  // namespace
+}  // namespace dimglow
