@@ -2,6 +2,8 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QThreadPool>
+#include <algorithm>
 
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
@@ -70,6 +72,11 @@ int renderShots(MainWindow& window, const QString& folder) {
                              QStringLiteral("panel-check"), QStringLiteral("strings"),    QStringLiteral("fix-plan"),
                              QStringLiteral("prove"),       QStringLiteral("hand-back")};
     window.goHome();
+    for (std::size_t glances = 0; glances <= demos.size(); ++glances) {  // one after the other, on a worker thread
+        window.grab();
+        QThreadPool::globalInstance()->waitForDone();
+        QApplication::processEvents();
+    }
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));
     window.session().settle();
@@ -77,6 +84,14 @@ int renderShots(MainWindow& window, const QString& folder) {
         window.goToStation(station);
         save(names[station]);
     }
+    const auto parts =
+        std::find_if(demos.begin(), demos.end(), [](const auto& demo) { return demo.fault.ref == "D8"; });
+    window.openJob(QString::fromStdString(parts->job.id));
+    window.session().settle();
+    window.goToStation(2);
+    save(names[2]);
+    window.openJob(QString::fromStdString(demos[0].job.id));
+    window.session().settle();
     theme::setMode(theme::Mode::Daylight);
     window.applyTheme();
     window.goToStation(4);

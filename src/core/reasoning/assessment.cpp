@@ -792,10 +792,8 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
         result.untested = untestedRuns(job, standing, result);
     }
     result.misfit = misfitOf(job, model, belief, standing, options.stop);
-    result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing));
-    if (result.probes.size() > options.maxProbes) {
-        result.probes.resize(options.maxProbes);
-    }
+    result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing),
+                               options.maxProbes);
     if (result.found.empty() && !result.misfit) {
         result.found = groupOf(knowledge, result, job.way);
     }

@@ -160,8 +160,14 @@ struct Classes {
 class Ranking {
 public:
     Ranking(CaseModel& model, const Belief& belief, const job::Job& job, const std::vector<job::Entry>& standing,
-            const std::vector<Run>& untested, const std::optional<evidence::Question>& again)
-        : model_(model), belief_(belief), job_(job), standing_(standing), untested_(untested), again_(again) {
+            const std::vector<Run>& untested, const std::optional<evidence::Question>& again, std::size_t most)
+        : model_(model),
+          belief_(belief),
+          job_(job),
+          standing_(standing),
+          untested_(untested),
+          again_(again),
+          most_(most) {
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
             if (belief.shares[h] > ignoreShare) {
                 hypotheses_.push_back(belief.hypotheses[h]);
@@ -225,15 +231,24 @@ public:
             }
         }
         addPoints();
-        std::stable_sort(probes_.begin(), probes_.end(), [this](const Probe& a, const Probe& b) {
-            const int dueA = due(a);
-            const int dueB = due(b);
-            return dueA != dueB ? dueA > dueB : worth(a) > worth(b);
-        });
-        return std::move(probes_);
+        std::vector<Probe> probes;
+        for (auto& ranked : ranked_) {
+            addOutcomes(ranked);
+            probes.push_back(std::move(ranked.probe));
+        }
+        return probes;
     }
 
 private:
+    /// A probe and how it may come out.
+    struct Ranked {
+        Probe probe;
+        std::vector<Bin> bins;
+        const Classes* classes = nullptr;
+        int due = 0;
+        double worth = 0;
+    };
+
     /// Explanations that no question about the set or its boards tells apart: those of one suspect and part. What a
     /// board comes down to counts only where the part is what is replaced.
     void classify() {
@@ -752,19 +767,34 @@ private:
 
     void finish(Probe probe, const Prediction& prediction, const Classes& classes, double extraBits = 0) {
         model_.checkStop();
-        const auto bins = pool(prediction, classes.shares);
+        auto bins = pool(prediction, classes.shares);
         probe.bits = mutualInformation(bins, classes.shares) + extraBits;
-        if (probe.bits < leastBitsWorthListing && due(probe) == 0) {
+        const int isDue = due(probe);
+        if (probe.bits < leastBitsWorthListing && isDue == 0) {
             return;
         }
-        for (const auto& bin : bins) {
+        Ranked ranked{std::move(probe), std::move(bins), &classes, isDue, 0};
+        ranked.worth = worth(ranked.probe);
+        const auto at = std::find_if(ranked_.begin(), ranked_.end(), [&](const Ranked& other) {
+            return ranked.due != other.due ? ranked.due > other.due : ranked.worth > other.worth;
+        });
+        if (at != ranked_.end() || ranked_.size() < most_) {
+            ranked_.insert(at, std::move(ranked));
+        }
+        if (ranked_.size() > most_) {
+            ranked_.pop_back();
+        }
+    }
+
+    /// What each outcome would mean, most likely first.
+    void addOutcomes(Ranked& ranked) const {
+        for (const auto& bin : ranked.bins) {
             if (bin.share > 0.01) {
-                probe.outcomes.push_back({shapeWords(bin.middle), meaningOf(bin, classes), bin.share});
+                ranked.probe.outcomes.push_back({shapeWords(bin.middle), meaningOf(bin, *ranked.classes), bin.share});
             }
         }
-        std::stable_sort(probe.outcomes.begin(), probe.outcomes.end(),
+        std::stable_sort(ranked.probe.outcomes.begin(), ranked.probe.outcomes.end(),
                          [](const auto& a, const auto& b) { return a.share > b.share; });
-        probes_.push_back(std::move(probe));
     }
 
     /// What would be believed after this outcome, in a few words.
@@ -865,7 +895,8 @@ private:
     /// One of each part and point of a class, and their shares together.
     std::vector<std::vector<std::pair<std::size_t, double>>> membersOf_;
     Reach reached_ = Reach::Outside;
-    std::vector<Probe> probes_;
+    std::size_t most_;
+    std::vector<Ranked> ranked_;  ///< the best so far, in their order; only these are asked what they mean
     std::map<std::pair<int, std::vector<backlight::LedPlace>>, Text> looks_;  ///< by how many are dark, and which
 };
 
@@ -958,8 +989,9 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
 
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
                               const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
-                              const std::vector<Run>& untested, const std::optional<evidence::Question>& again) {
-    return Ranking(model, belief, job, standing, untested, again).run(runs);
+                              const std::vector<Run>& untested, const std::optional<evidence::Question>& again,
+                              std::size_t most) {
+    return Ranking(model, belief, job, standing, untested, again, most).run(runs);
 }
 
 }  // namespace dimglow::reasoning

@@ -19,10 +19,10 @@ std::vector<backlight::Run> candidateRuns(const backlight::Backlight& backlight,
 /// The information of a probe is the mutual information of its outcome and the fault,
 /// H(Σ share·P(outcome|fault)) − Σ share·H(P(outcome|fault)); outcomes are readings that a meter can tell apart.
 /// \p runs must have split the model's partition. A question to ask \p again comes first, then strips that are \p
-/// untested, however little they may tell.
+/// untested, however little they may tell. The \p most best of them.
 std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
                               const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs,
                               const std::vector<backlight::Run>& untested,
-                              const std::optional<evidence::Question>& again);
+                              const std::optional<evidence::Question>& again, std::size_t most);
 
 }  // namespace dimglow::reasoning
