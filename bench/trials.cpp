@@ -1,6 +1,7 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders]; with a third word it also works the jobs in
-// textbook and in random order. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways]; with a third word it also works the
+// jobs in textbook and in random order, or in each way of working. DIMGLOW_TRIALS_WRONG=1 names the sets that ended
+// wrong.
 
 #include <fmt/format.h>
 
@@ -8,6 +9,7 @@
 #include <cstdlib>
 #include <future>
 #include <map>
+#include <string>
 #include <vector>
 
 #include "virtualset/trial.h"
@@ -36,6 +38,7 @@ struct Tally {
     long wrongVerdicts = 0;
     double probes = 0;
     double minutes = 0;
+    double cost = 0;
     std::map<std::string, std::pair<long, long>> bySuspect;  ///< jobs, and those that ended right
 
     void add(const Tally& other) {
@@ -52,6 +55,7 @@ struct Tally {
         wrongVerdicts += other.wrongVerdicts;
         probes += other.probes;
         minutes += other.minutes;
+        cost += other.cost;
         for (const auto& [suspect, counts] : other.bySuspect) {
             bySuspect[suspect].first += counts.first;
             bySuspect[suspect].second += counts.second;
@@ -59,9 +63,10 @@ struct Tally {
     }
 };
 
-Tally workOn(std::uint64_t seed, Told told, Order order) {
+Tally workOn(std::uint64_t seed, Told told, Order order, const job::Way& way) {
     const auto& trade = knowledge::builtInKnowledge();
-    const auto patient = drawPatient(seed, told, trade);
+    auto patient = drawPatient(seed, told, trade);
+    patient.job.way = way;
     Tally tally;
     const auto watch = [&](const reasoning::Assessment& assessment) {
         constexpr double sure = 0.95;
@@ -86,6 +91,7 @@ Tally workOn(std::uint64_t seed, Told told, Order order) {
     tally.wrongVerdicts = ending.hasVerdict && !ending.isRight ? 1 : 0;
     tally.probes = ending.probes;
     tally.minutes = ending.minutes;
+    tally.cost = ending.cost;
     tally.bySuspect[patient.suspect] = {1, tally.right};
     if (!ending.isRight && std::getenv("DIMGLOW_TRIALS_WRONG") != nullptr) {
         fmt::print(stderr, "seed {} told {} order {}: {} after {} probes\n", seed, wordsOf(told), wordsOf(order),
@@ -94,14 +100,14 @@ Tally workOn(std::uint64_t seed, Told told, Order order) {
     return tally;
 }
 
-Tally workOnAll(int sets, std::uint64_t first, Told told, Order order) {
+Tally workOnAll(int sets, std::uint64_t first, Told told, Order order, const job::Way& way = {}) {
     constexpr int workers = 2;
     std::vector<std::future<Tally>> parts;
     for (int worker = 0; worker < workers; ++worker) {
         parts.push_back(std::async(std::launch::async, [=] {
             Tally tally;
             for (int set = worker; set < sets; set += workers) {
-                tally.add(workOn(first + std::uint64_t(set), told, order));
+                tally.add(workOn(first + std::uint64_t(set), told, order, way));
             }
             return tally;
         }));
@@ -168,6 +174,23 @@ void printOrders(int sets, std::uint64_t first, const Tally& advised) {
     }
 }
 
+void printWays(int sets, std::uint64_t first) {
+    using Way = job::Way;
+    const std::pair<const char*, Way> ways[] = {
+        {"what costs least, measured first", {}},
+        {"what costs least, swapped first", {Way::First::Swap, Way::Level::Any}},
+        {"boards whole", {Way::First::Measure, Way::Level::Board}},
+        {"down to the part", {Way::First::Measure, Way::Level::Component}},
+        {"strips whole", {Way::First::Measure, Way::Level::Strip}}};
+    fmt::print("\n| way of working | right at the end | probes | minutes | expected cost |\n|---|---|---|---|---|\n");
+    for (const auto& [words, way] : ways) {
+        const auto tally = workOnAll(sets, first, Told::Nothing, Order::Advised, way);
+        fmt::print("| {} | {:.1f} % | {:.1f} | {:.0f} | {:.0f} |\n", words,
+                   percent(double(tally.right), double(tally.jobs)), tally.probes / double(tally.jobs),
+                   tally.minutes / double(tally.jobs), tally.cost / double(tally.jobs));
+    }
+}
+
 }  // namespace
 }  // namespace dimglow
 
@@ -179,7 +202,9 @@ int main(int argc, char** argv) {
     fmt::print("\nNothing told: how far shares can be believed\n");
     dimglow::printCalibration(tallies.front());
     dimglow::printSuspects(tallies);
-    if (argc > 3) {
+    if (argc > 3 && std::string(argv[3]) == "ways") {
+        dimglow::printWays(sets, first);
+    } else if (argc > 3) {
         dimglow::printOrders(sets, first, tallies.front());
     }
 }

@@ -198,6 +198,13 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     if (truth.feeds.size() > 1 && !draw.happens(suspect.ofAllFeeds)) {
         fault.feed = draw.whole(0, int(truth.feeds.size()) - 1);
     }
+    if (!suspect.parts.empty()) {
+        std::vector<double> shares;
+        for (const auto& part : suspect.parts) {
+            shares.push_back(part.share);
+        }
+        fault.part = int(draw.byWeight(shares));
+    }
 
     job::Job job;
     job.id = "T-" + std::to_string(seed);
@@ -214,7 +221,9 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
 }
 
 bool isRight(const std::string& suspect, const Patient& patient) {
-    const auto isMainBoard = [](const std::string& id) { return id == "mainBoard" || id == "notAsked"; };
+    const auto isMainBoard = [](const std::string& id) {
+        return id == "mainBoard" || id == "notAsked" || id == "mainBoardHidden";
+    };
     return suspect == patient.suspect || (isMainBoard(suspect) && isMainBoard(patient.suspect));
 }
 
@@ -238,6 +247,31 @@ bool isRight(const reasoning::Assessment& assessment, const Patient& patient, co
     return isRight(most->first, patient) || (!assessment.found.empty() && isMendedAlike);
 }
 
+namespace {
+
+/// Whether the part that is suspected most is the faulty one, where that is what is replaced.
+bool hasRightPart(const job::Job& job, const reasoning::Assessment& assessment, const Patient& patient,
+                  const knowledge::Knowledge& trade) {
+    const auto& fault = patient.set.fault();
+    const auto& parts = assessment.suspects.front().parts;
+    if (job.way.level != job::Way::Level::Component || !fault.part || parts.empty()) {
+        return true;
+    }
+    const auto& faulty = trade.suspect(fault.suspect)->parts[std::size_t(*fault.part)];
+    return parts.front().title.contains(faulty.title);
+}
+
+/// Parts and work of the repair that is advised, or would be cheapest.
+double repairCost(const job::Job& job, const reasoning::Assessment& assessment) {
+    const auto& options = assessment.plan.options;
+    const auto advised = std::find_if(options.begin(), options.end(),
+                                      [&](const auto& option) { return option.id == assessment.plan.advised; });
+    const auto* option = advised != options.end() ? &*advised : options.empty() ? nullptr : &options.front();
+    return option == nullptr ? job.order.value : option->parts + option->minutes * job.bench.ratePerHour / 60;
+}
+
+}  // namespace
+
 Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes,
             const std::function<void(const reasoning::Assessment&)>& watch) {
     Draw draw(patient.set.fault().seed);
@@ -253,13 +287,15 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
             watch(assessment);
         }
         ending.hasVerdict = !assessment.verdict.empty();
-        ending.isRight = isRight(assessment, patient, trade);
+        ending.isRight = isRight(assessment, patient, trade) && hasRightPart(job, assessment, patient, trade);
         for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
             ending.share = std::max(ending.share, share);
         }
         const bool looksAtStrips =
             assessment.wantsStrips || (assessment.probes.empty() && !job.set.backlight.isDescribed);
         if (ending.hasVerdict || ending.probes >= mostProbes || (assessment.probes.empty() && !looksAtStrips)) {
+            ending.cost +=
+                ending.minutes * job.bench.ratePerHour / 60 + (ending.isRight ? 1 : 2) * repairCost(job, assessment);
             return ending;
         }
         ending.share = 0;
@@ -287,7 +323,12 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
         if (const auto* point = std::get_if<evidence::PointAsked>(&probe.question)) {
             job::notePoint(job, *point);
         }
+        const auto* test = trade.test(probe.test);
         for (auto& observation : patient.set.take(probe.question)) {
+            const auto* answer = std::get_if<evidence::Answer>(&observation);
+            const bool goesBack =
+                answer != nullptr && test != nullptr && !test->swaps.empty() && answer->choice == "noChange";
+            ending.cost += goesBack ? job.bench.restockingFee : 0;
             job::addEntry(job, "", job::Phase::Before, std::move(observation));
         }
     }

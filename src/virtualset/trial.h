@@ -47,10 +47,12 @@ const char* wordsOf(Order order);
 /// How a job ended.
 struct Ending {
     bool hasVerdict = false;
-    bool isRight = false;  ///< what is suspected most is what is wrong
+    bool isRight = false;  ///< what is suspected most is what is wrong, down to the part where that is replaced
     double share = 0;      ///< of it
     int probes = 0;
     double minutes = 0;  ///< opening included
+    double cost =
+        0;  ///< of the diagnosis and the advised repair, in the bench's money; twice the repair when it is wrong
 };
 
 /// Whether a suspect is what is wrong. A main board that does not start and one that does not ask for light are one:
@@ -60,8 +62,8 @@ bool isRight(const std::string& suspect, const Patient& patient);
 /// mends.
 bool isRight(const reasoning::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade);
 
-/// Works a job until there is a verdict, no probe is left or \p mostProbes were taken; describes the strips when they
-/// are asked for. \p watch sees every assessment on the way.
+/// Works a job, in the way that it says, until there is a verdict, no probe is left or \p mostProbes were taken;
+/// describes the strips when they are asked for. \p watch sees every assessment on the way.
 Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes = 60,
             const std::function<void(const reasoning::Assessment&)>& watch = {});
 
