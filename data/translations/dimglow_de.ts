@@ -925,10 +925,6 @@
         <translation>Teil auf der Platine ersetzen</translation>
     </message>
     <message>
-        <source>Needs the faulty part found: supply, IC, MOSFET, diode, capacitors in that order.</source>
-        <translation>Dazu muss das Teil gefunden sein: Versorgung, IC, MOSFET, Diode, Kondensatoren, in dieser Reihenfolge.</translation>
-    </message>
-    <message>
         <source>Replace the power board</source>
         <translation>Netzteilplatine ersetzen</translation>
     </message>
@@ -2435,6 +2431,10 @@
     <message>
         <source>glass or lines</source>
         <translation>Glas oder Linien</translation>
+    </message>
+    <message>
+        <source>Needs the faulty part found. Capacitors of one row, and twins that aged alike, are replaced together.</source>
+        <translation>Braucht das fehlerhafte Teil. Kondensatoren einer Reihe und gleich gealterte Zwillinge werden zusammen ersetzt.</translation>
     </message>
 </context>
 <context>
@@ -4452,6 +4452,10 @@ repair  (A)</source>
     <message>
         <source>Alt+L</source>
         <translation>Alt+L</translation>
+    </message>
+    <message>
+        <source>Boards as in %1</source>
+        <translation>Platinen wie in %1</translation>
     </message>
 </context>
 <context>

@@ -590,6 +590,8 @@ TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
     me_.typeOver(QStringLiteral("33.4"));
     me_.press(Qt::Key_Return);
     ASSERT_NE(me_.find<QPushButton>(QStringLiteral("keep")), nullptr);
+    me_.press(Qt::Key_S, Qt::AltModifier);
+    EXPECT_EQ(job().set.kind, "monitor");
     me_.press(Qt::Key_K, Qt::AltModifier);
     ASSERT_TRUE(job().set.backlight.driver.idleVolts);
     EXPECT_NEAR(*job().set.backlight.driver.idleVolts, 33.4, 0.2);
@@ -607,6 +609,7 @@ TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
     me_.press(Qt::Key_P, Qt::AltModifier);
     EXPECT_EQ(job().set.backlight.ledCount(), 30);
     EXPECT_NEAR(job().set.backlight.driver.idleVolts.value_or(0), 33.4, 0.2);
+    EXPECT_EQ(job().set.kind, "monitor") << "its boards too";
     EXPECT_EQ(me_.find<QPushButton>(QStringLiteral("twin")), nullptr) << "it is described now";
     const auto described = job().set.backlight;
     me_.press(Qt::Key_P, Qt::AltModifier);

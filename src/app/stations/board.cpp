@@ -53,21 +53,9 @@ SpotState stateOf(parts::Grade grade) {
 
 BoardStation::BoardStation(JobSession& session) : Station(session, QStringLiteral("board"), tr("Board")) {
     setFocusPolicy(Qt::StrongFocus);
-    const auto addButton = [&](const char* name, const QString& says, Qt::Key letter, void (BoardStation::*does)()) {
-        auto* button = makeButton({}, {});
-        button->setObjectName(QString::fromLatin1(name));
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setToolTip(says);
-        connect(button, &QPushButton::clicked, this, does);
-        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
-        key->setContext(Qt::WidgetWithChildrenShortcut);
-        connect(key, &QShortcut::activated, this, does);
-        head_->insertWidget(head_->count() - 2, button);
-        return button;
-    };
-    kind_ = addButton("setKind", tr("Which boards the set has (Alt+S)."), Qt::Key_S, &BoardStation::changeKind);
-    feeds_ = addButton("feeds", tr("How many LED+ the board has (Alt+F). Each has readings of its own."), Qt::Key_F,
-                       &BoardStation::addFeed);
+    kind_ = addToHead("setKind", tr("Which boards the set has (Alt+S)."), Qt::Key_S, [this] { changeKind(); });
+    feeds_ = addToHead("feeds", tr("How many LED+ the board has (Alt+F). Each has readings of its own."), Qt::Key_F,
+                       [this] { addFeed(); });
     picture_ = new BoardPicture;
     known_ = new KnownCard;
     connect(known_, &KnownCard::keepWanted, this, &BoardStation::keepLearned);

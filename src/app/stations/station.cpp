@@ -64,6 +64,20 @@ void Station::setSubtitle(const QString& words) {
     subtitle_->setVisible(!words.isEmpty());
 }
 
+QPushButton* Station::addToHead(const char* name, const QString& says, Qt::Key letter,
+                                const std::function<void()>& does) {
+    auto* button = makeButton({}, {});
+    button->setObjectName(QString::fromLatin1(name));
+    button->setFocusPolicy(Qt::NoFocus);
+    button->setToolTip(says);
+    connect(button, &QPushButton::clicked, this, does);
+    auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
+    key->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(key, &QShortcut::activated, this, does);
+    head_->insertWidget(head_->count() - 2, button);  // before the stretch
+    return button;
+}
+
 void Station::refresh() {
     if (session_.hasJob()) {
         showCaution();

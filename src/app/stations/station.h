@@ -6,6 +6,7 @@
 #include <QString>
 #include <QVBoxLayout>
 #include <QWidget>
+#include <functional>
 #include <vector>
 
 #include "app/session.h"
@@ -56,6 +57,8 @@ protected:
     bool liveAllowed() const { return job().liveWorkAccepted; }
     /// The second line under the station's title.
     void setSubtitle(const QString& words);
+    /// A button beside the title, with an Alt key of its own that works in this station.
+    QPushButton* addToHead(const char* name, const QString& says, Qt::Key letter, const std::function<void()>& does);
     /// What readings have taught of the driver joins its description.
     void keepLearned();
     /// Whether an edit was written down; says at \p field, or in the window, when it was not.

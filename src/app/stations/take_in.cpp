@@ -89,28 +89,20 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
 
 /// How the job is worked, beside the title: what comes first, and the smallest thing that is replaced.
 void TakeInStation::addWays() {
-    const auto addButton = [&](const char* name, const QString& says, Qt::Key letter, auto change) {
-        auto* button = makeButton({}, {});
-        button->setObjectName(QString::fromLatin1(name));
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setToolTip(says);
-        const auto does = [this, change] {
-            tell(session_.edit(tr("Way of working"), [&](job::Job& job) { change(job.way); }));
-        };
-        connect(button, &QPushButton::clicked, this, does);
-        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
-        key->setContext(Qt::WidgetWithChildrenShortcut);
-        connect(key, &QShortcut::activated, this, does);
-        head_->insertWidget(head_->count() - 2, button);
-        return button;
+    const auto change = [this](void (*to)(job::Way&)) {
+        tell(session_.edit(tr("Way of working"), [to](job::Job& job) { to(job.way); }));
     };
-    wayFirst_ = addButton("wayFirst", tr("Measure first, or swap boards that can be sent back first (Alt+M)."),
-                          Qt::Key_M, [](job::Way& way) {
-                              way.first = way.first == job::Way::First::Measure ? job::Way::First::Swap
-                                                                                : job::Way::First::Measure;
+    wayFirst_ = addToHead("wayFirst", tr("Measure first, or swap boards that can be sent back first (Alt+M)."),
+                          Qt::Key_M, [change] {
+                              change([](job::Way& way) {
+                                  const bool measures = way.first == job::Way::First::Measure;
+                                  way.first = measures ? job::Way::First::Swap : job::Way::First::Measure;
+                              });
                           });
-    wayLevel_ = addButton("wayLevel", tr("The smallest thing that is replaced (Alt+L)."), Qt::Key_L, [](job::Way& way) {
-        way.level = job::Way::Level((int(way.level) + 1) % (int(job::Way::Level::Strip) + 1));
+    wayLevel_ = addToHead("wayLevel", tr("The smallest thing that is replaced (Alt+L)."), Qt::Key_L, [change] {
+        change([](job::Way& way) {
+            way.level = job::Way::Level((int(way.level) + 1) % (int(job::Way::Level::Strip) + 1));
+        });
     });
 }
 
@@ -466,7 +458,18 @@ void TakeInStation::lookForTwin() {
 void TakeInStation::takeTwin() {
     auto wired = lastOfPanel_->set.backlight;
     wired.celsius = session_.job().set.backlight.celsius;
-    rewireTo(wired, nullptr);
+    if (!rewireTo(wired, nullptr)) {
+        return;
+    }
+    const auto boards = lastOfPanel_->set;
+    if (!boards.kind.empty() || !boards.points.empty()) {
+        tell(session_.edit(tr("Boards as in %1").arg(QString::fromStdString(lastOfPanel_->id)), [&](job::Job& job) {
+            job.set.kind = boards.kind;
+            for (const auto& point : boards.points) {
+                job::notePoint(job, {point.kind, point.ref}, point.ratings);
+            }
+        }));
+    }
 }
 
 void TakeInStation::useForm() {

@@ -185,6 +185,8 @@ public:
         }
         for (const auto& entry : standing) {
             const TestKind* test = model.knowledge().test(evidence::testOf(entry.what));
+            reached_ =
+                std::holds_alternative<evidence::PointTaken>(entry.what) ? std::max(reached_, Reach::Boards) : reached_;
             reached_ = test == nullptr ? reached_ : std::max(reached_, test->reach);
         }
         reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
