@@ -14,7 +14,8 @@ namespace {
 constexpr std::size_t mostKnown = 2000;
 
 QString waitsFor(const Snapshot& shown) {
-    const auto& [job, assessment] = shown;
+    const auto& job = shown.job;
+    const auto& assessment = shown.assessment;
     if (!job.handedBack.empty()) {
         return {};
     }

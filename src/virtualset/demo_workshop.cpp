@@ -244,9 +244,7 @@ DemoJob berthDisplay(const knowledge::Knowledge& trade) {
                 "Northlight", "DB-43", "NL-20744", "NL430-D7", 15200);
     demo.job.set.backlight = strips(4, 10, 4, 0.24, {}, 48);
     auto truth = demo.job.set.backlight;
-    for (auto& led : {&truth.strips[2].led}) {
-        led->ratedVolts *= 1.6;
-    }
+    truth.strips[2].led.ratedVolts *= 1.6;
     demo.fault = {"otherStrip", {}, 408};
     demo.truth = truth;
     BenchDay(demo, trade, "2026-11-20")

@@ -28,7 +28,7 @@ text::Text titleOfTest(const std::string& test, const Scene& scene) {
 }
 
 text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene) {
-    const auto title = titleOfTest(asked.test, scene);
+    auto title = titleOfTest(asked.test, scene);
     const auto* test = scene.knowledge.test(asked.test);
     const auto per = test == nullptr ? knowledge::Per::Set : test->per;
     const auto& channels = scene.backlight.channels;

@@ -66,7 +66,7 @@ PointTaken PointTaken::read(format::Fields& fields) {
 }
 
 Text PointTaken::describe(const Scene& scene) const {
-    const auto words = parts::describe(reading);
+    auto words = parts::describe(reading);
     if (scene.knowledge.point(asked.point) == nullptr) {
         return words;
     }

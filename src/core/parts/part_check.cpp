@@ -62,7 +62,7 @@ Grade badUnlessBeside(const PartReading& reading) {
     return reading.inCircuit ? Grade::Doubtful : Grade::Bad;
 }
 
-Text liftALeg(const PartReading& reading, Text because) {
+Text liftALeg(const PartReading& reading, const Text& because) {
     return reading.inCircuit ? say("{} Lift a leg and measure again.", because) : because;
 }
 

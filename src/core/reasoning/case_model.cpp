@@ -34,7 +34,8 @@ std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
 }
 
 std::size_t CaseModel::ForecastKeyHash::operator()(const ForecastKey& key) const {
-    std::size_t hash = std::size_t(key.behaviour * (int(backlight::limits::feeds) + 1) + key.feed + 1);
+    std::size_t hash =
+        std::size_t(key.behaviour) * (backlight::limits::feeds + 1) + std::size_t(key.feed - Hypothesis::everyFeed);
     boost::hash_range(hash, key.demands.begin(), key.demands.end());
     return hash;
 }

@@ -482,6 +482,10 @@ private:
         static const std::vector<Text> grades = {parts::wordsOf(parts::Grade::Good),
                                                  parts::wordsOf(parts::Grade::Doubtful),
                                                  parts::wordsOf(parts::Grade::Bad)};
+        std::vector<const Text*> words;
+        for (const auto& grade : grades) {
+            words.push_back(&grade);
+        }
         const auto& trade = model_.knowledge();
         const auto& set = trade.setKind(model_.set().kind);
         for (int kind = 0; kind < int(trade.points.size()); ++kind) {
@@ -497,7 +501,7 @@ private:
                 refs.push_back(point.letter);
             }
             for (const auto& ref : refs) {
-                addPoint(point, {point.id, ref}, {&grades[0], &grades[1], &grades[2]});
+                addPoint(point, {point.id, ref}, words);
             }
         }
     }
