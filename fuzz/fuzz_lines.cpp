@@ -8,6 +8,7 @@
 #include "core/backlight/plain.h"
 #include "core/job/reading_text.h"
 #include "core/panelcheck/panel_check.h"
+#include "core/parts/part_line.h"
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
     using namespace dimglow;
@@ -28,5 +29,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     job::readTypedDay(line, "2026-11-25");
     job::readTypedLed(line);
     job::readTypedGlow(line);
+    for (int kind = 0; kind < int(parts::partKindWords.size()); ++kind) {
+        const auto part = parts::readTypedPart(parts::PartKind(kind), line);
+        if (const auto* typed = std::get_if<parts::TypedPart>(&part)) {
+            parts::judge(parts::PartKind(kind), typed->ratings, typed->reading, {typed->reading});
+        }
+        parts::readTypedRatings(parts::PartKind(kind), line);
+    }
     return 0;
 }

@@ -119,6 +119,17 @@ TEST(TypedParts, AreNeverGuessed) {
     }
 }
 
+TEST(TypedParts, HostileNumbersAreRefused) {
+    const std::string digits(400, '9');
+    for (const auto& line : {digits + "u", digits + "n7", digits + "R5", digits + "/OL", "470u of " + digits + "p1"}) {
+        for (const auto kind : {PartKind::Electrolytic, PartKind::Resistor, PartKind::Diode}) {
+            EXPECT_TRUE(std::holds_alternative<text::Text>(readTypedPart(kind, line)));
+        }
+    }
+    EXPECT_FALSE(readCapacitorMarking(digits + "n7"));
+    EXPECT_FALSE(readResistorMarking(digits + "R4"));
+}
+
 TEST(TypedParts, PrintedRatingsAreReadBack) {
     for (const char* line : {"470u 63V", "0.22R", "12V", "4u 400V 5%"}) {
         const auto kind = std::string(line).find('R') != std::string::npos ? PartKind::Sense

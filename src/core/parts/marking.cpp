@@ -17,8 +17,8 @@ bool isDigits(std::string_view text) {
 
 /// Significant digits and the power of ten that the last one stands for.
 double coded(std::string_view digits) {
-    const int exponent = digits.back() - '0';
-    return std::stod(std::string(digits.substr(0, digits.size() - 1))) * std::pow(10, exponent);
+    const auto significant = format::plainNumber(digits.substr(0, digits.size() - 1));
+    return significant.value_or(0) * std::pow(10, digits.back() - '0');
 }
 
 /// A letter in the place of the decimal point: "4n7" is 4.7 n.
@@ -37,8 +37,9 @@ std::optional<Infix> infixIn(std::string_view text, std::string_view letters) {
         (before.empty() && after.empty())) {
         return std::nullopt;
     }
-    return Infix{text[at], std::stod((before.empty() ? "0" : std::string(before)) + "." +
-                                     (after.empty() ? "0" : std::string(after)))};
+    const auto value = format::plainNumber((before.empty() ? "0" : std::string(before)) + "." +
+                                           (after.empty() ? "0" : std::string(after)));
+    return value ? std::optional(Infix{text[at], *value}) : std::nullopt;
 }
 
 /// Takes a tolerance letter off the end.

@@ -26,8 +26,9 @@ constexpr double sameBothWays = 0.1;  ///< of the reading
 constexpr double shortOhms = 1;
 constexpr double coilGoodOhms = 5;
 constexpr double leadOhms = 0.3;
-constexpr double goodRings = 8;
-constexpr double fewRings = 4;
+constexpr double ringsEndAt = 0.25;  ///< of the first
+constexpr double goodQ = 18;
+constexpr double poorQ = 9;
 constexpr double railTolerance = 0.05;
 constexpr double railSags = 0.2;     ///< under load: may be as it is to be
 constexpr double unlikeTwin = 0.25;  ///< of the twin's reading
@@ -180,12 +181,13 @@ PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, doub
 
 PartJudgement judgeWinding(const PartReading& reading) {
     if (reading.rings) {
+        const double goodRings = ringsOf(goodQ, ringsEndAt);
         const Text words = say("{:.0f} rings; a good winding gives {:.0f} and more, a shorted turn one or two.",
                                *reading.rings, goodRings);
-        if (*reading.rings >= goodRings) {
+        if (*reading.rings >= std::round(goodRings)) {
             return {Grade::Good, words, {}};
         }
-        return {*reading.rings >= fewRings ? Grade::Doubtful : badUnlessBeside(reading),
+        return {*reading.rings >= ringsOf(poorQ, ringsEndAt) ? Grade::Doubtful : badUnlessBeside(reading),
                 reading.inCircuit ? say("{} In circuit good ones fail too: out of circuit decides.", words) : words,
                 {}};
     }
