@@ -84,22 +84,23 @@ JobGlances::~JobGlances() {
 }
 
 const JobGlance* JobGlances::of(const records::JobSummary& job) {
-    auto& known = known_[job.id];
-    if (known.changed != job.changed) {
-        known.changed = job.changed;
-        known.isDone = false;
-        waiting_.push_front(job.id);
-        startNext();
+    const auto found = known_.find(job.id);
+    if (found != known_.end() && found->second.changed == job.changed) {
+        return found->second.isDone ? &found->second.glance : nullptr;
     }
-    return known.isDone ? &known.glance : nullptr;
+    if (known_.size() >= mostKnown) {
+        known_.clear();
+        waiting_.clear();
+    }
+    known_[job.id] = {job.changed, false, {}};
+    waiting_.push_front(job.id);
+    startNext();
+    return nullptr;
 }
 
 void JobGlances::startNext() {
     if (watcher_.isRunning() || waiting_.empty()) {
         return;
-    }
-    if (known_.size() > mostKnown) {
-        known_.clear();
     }
     const QString id = waiting_.front();
     waiting_.pop_front();
