@@ -163,6 +163,31 @@ TEST_F(AtTheBoards, BulgedIsStrongButNoProof) {
     EXPECT_NEAR(shareOf(assessed(), "weakSupply"), before, 0.02) << "glue says nothing, and stands in its place";
 }
 
+TEST_F(AtTheBoards, SomethingSeenAndThePartThatItIsCountOnce) {
+    noLight();
+    see("supplyCapacitor", "C12", PointSeen::Looks::Bulged);
+    const double once = shareOf(assessed(), "weakSupply");
+    answer("eyes", "something");
+    EXPECT_NEAR(shareOf(assessed(), "weakSupply"), once, 1e-9);
+}
+
+// Mending costs less than knowing when what is lost by mending the wrong thing is less than the probe.
+TEST_F(AtTheBoards, WhatIsLikelyAndCheapIsMendedBeforeADearProbe) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    job_.bench.ratePerHour = 48;
+    EXPECT_FALSE(assessed().fixNow) << "a probe of three minutes is cheaper than the wrong part";
+    auto cheap = trade();
+    for (auto& repair : cheap.repairs) {
+        repair.parts = repair.exchanges == "board" ? 0 : repair.parts;
+        repair.minutes = repair.exchanges == "board" ? 1 : repair.minutes;
+    }
+    const auto assessment = assess(job_, cheap);
+    ASSERT_TRUE(assessment.fixNow);
+    EXPECT_EQ(assessment.fixNow->repair, "replaceBoard");
+    EXPECT_GT(assessment.fixNow->mends, 0.5);
+}
+
 TEST_F(AtTheBoards, ContactThatMendsItselfWithTheBackOff) {
     noLight();
     const auto contact = [&](const Assessment& a) { return shareOf(a, "openPlug") + shareOf(a, "badJoint"); };

@@ -9,6 +9,7 @@ struct PointSeen {
     static constexpr const char* kind = "looks";
     static constexpr bool isOfTheBoard = false;
     static constexpr bool namesAPlace = false;
+    static constexpr const char* summedUpBy = "eyes";  ///< the question whether anything is to be seen
     enum class Looks {
         Fine,
         Bulged,
@@ -29,7 +30,7 @@ struct PointSeen {
         auto operator<=>(const Question&) const = default;
     };
     Question question() const { return {asked}; }
-    std::string testId() const { return "eyes"; }
+    std::string testId() const { return summedUpBy; }
 
     void check(const format::Check& at, const Places& places) const;
     void write(nlohmann::json& json) const;

@@ -501,7 +501,7 @@ bool wantsThePart(const job::Job& job, const Assessment& assessment) {
 }
 
 /// The repair to be done rather than one more probe: what is lost when it is not the right one costs less than the
-/// probe. Only what needs no opening and no part that cannot be sent back.
+/// probe. Only what leaves the panel closed.
 std::optional<FixNow> fixNowOf(const job::Job& job, const Knowledge& knowledge, const Assessment& assessment) {
     constexpr double likelyEnough = 0.5;
     if (assessment.probes.empty() || !assessment.verdict.empty() || assessment.misfit) {
@@ -662,6 +662,18 @@ void addPanelCheck(const job::Job& job, std::vector<job::Entry>& standing) {
     }
 }
 
+/// That something was seen on a board says nothing beside the parts that look bad: it would count twice.
+void dropWhatLooksSay(std::vector<job::Entry>& standing) {
+    const bool isSaid = std::any_of(standing.begin(), standing.end(), [](const auto& entry) {
+        const auto* seen = std::get_if<evidence::PointSeen>(&entry.what);
+        return seen != nullptr && evidence::isBad(seen->looks);
+    });
+    std::erase_if(standing, [&](const auto& entry) {
+        const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        return isSaid && answer != nullptr && answer->test == evidence::PointSeen::summedUpBy;
+    });
+}
+
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
     locate::CellPartition partition(job.set.backlight);
     for (const auto& entry : standing) {
@@ -776,6 +788,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     Assessment result;
     auto standing = job::standingEntries(job, job::Phase::Before);
     addPanelCheck(job, standing);
+    dropWhatLooksSay(standing);
     CaseModel model(job.set, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs =
