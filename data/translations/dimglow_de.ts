@@ -2905,6 +2905,10 @@
         <source>time, count</source>
         <translation>stoppen, zählen</translation>
     </message>
+    <message>
+        <source>Alt+%1</source>
+        <translation>Alt+%1</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::FixPlanStation</name>

@@ -236,6 +236,9 @@ TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
     const auto* blinks = std::get_if<evidence::Answer>(&me_.job().trail.back().what);
     ASSERT_NE(blinks, nullptr);
     EXPECT_EQ(blinks->number, 5);
+    me_.press(Qt::Key_2, Qt::AltModifier);
+    EXPECT_EQ(std::get<evidence::Answer>(me_.job().trail.back().what).detail, "orange");
+    EXPECT_EQ(std::get<evidence::Answer>(me_.job().trail.back().what).number, 5) << "it keeps its count";
     me_.tap(QStringLiteral("watts"));
     me_.type(QStringLiteral("0,4"));
     me_.press(Qt::Key_Return);

@@ -1,6 +1,7 @@
 #include "app/stations/first_look.h"
 
 #include <QKeyEvent>
+#include <QShortcut>
 #include <algorithm>
 #include <cmath>
 
@@ -83,6 +84,16 @@ FirstLookStation::FirstLookStation(JobSession& session)
     both->addLayout(column, 1);
     card->setMinimumHeight(theme::px(200));
     body_->addWidget(card);
+    constexpr int mostDetails = 9;
+    for (int i = 0; i < mostDetails; ++i) {
+        auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | (int(Qt::Key_1) + i)), this);
+        key->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(key, &QShortcut::activated, this, [this, i] {
+            if (!asked().counts.empty() && i < int(asked().details.size())) {
+                sayDetail(asked().details[std::size_t(i)].english());
+            }
+        });
+    }
     overview_ = new BoardPicture;
     overview_->setAccessibleName(tr("All questions"));
     connect(overview_, &BoardPicture::chosenByHand, this, [this](const QString& id) {
@@ -127,9 +138,9 @@ void FirstLookStation::choose(int choice) {
         return;
     }
     evidence::Answer answer{test.id, test.choices[std::size_t(choice)].id};
-    const bool isCounted = !test.counts.empty() && choice + 1 == int(test.choices.size()) && counted_ > 0;
-    answer.number = isCounted ? std::optional(double(counted_)) : std::nullopt;
-    if (tell(session_.record(answer)) && !isCounted) {
+    const bool canBeCounted = !test.counts.empty() && choice + 1 == int(test.choices.size());
+    answer.number = canBeCounted && counted_ > 0 ? std::optional(double(counted_)) : std::nullopt;
+    if (tell(session_.record(answer)) && !canBeCounted) {  // its number and colour are still to be said
         step(1);
     }
 }
@@ -218,7 +229,7 @@ void FirstLookStation::showQuestion() {
     }
     const bool asksForDetail = given && !test.counts.empty() && given->choice == test.choices.back().id;
     for (const auto& detail : asksForDetail ? test.details : std::vector<text::Text>{}) {
-        auto* button = makeButton(words(detail), {});
+        auto* button = makeButton(words(detail), tr("Alt+%1").arg(details_->count() + 1));
         button->setCheckable(true);
         button->setChecked(given->detail == detail.english());
         button->setFocusPolicy(Qt::NoFocus);

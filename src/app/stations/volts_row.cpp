@@ -69,16 +69,6 @@ void VoltsRow::setAllowed(bool allowed) {
     field_->setEnabled(allowed);
 }
 
-void VoltsRow::setWanted(bool wanted) {
-    restyle(this, "card", wanted ? "next" : "true");
-}
-
-void VoltsRow::insert(const QString& mark) {
-    field_->setFocus();
-    field_->insert(mark);
-    explain();
-}
-
 void VoltsRow::explain() {
     accept(field_);
     const auto typed = job::readTypedVolts(field_->text().toStdString());

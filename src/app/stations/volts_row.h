@@ -24,11 +24,7 @@ public:
     /// Empties the row when there is no reading.
     void setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within);
     void setAllowed(bool allowed);
-    /// Marks the row as the one to do next.
-    void setWanted(bool wanted);
     QLineEdit* field() const { return field_; }
-    /// Puts " > " or " ~ " into the field.
-    void insert(const QString& mark);
 
 signals:
     /// Up or Down was pressed in the field: -1 or 1.
