@@ -103,27 +103,34 @@ private:
     int minute_ = 8 * 60 + 10;
 };
 
+/// What is on every sheet of the workshop.
+DemoJob takenIn(const char* id, const char* title, job::Order order, const char* maker, const char* model,
+                const char* serial, const char* panel, double hours) {
+    DemoJob demo;
+    demo.job.id = id;
+    demo.job.title = title;
+    demo.job.order = std::move(order);
+    demo.job.set.maker = maker;
+    demo.job.set.model = model;
+    demo.job.set.serial = serial;
+    demo.job.set.panel = panel;
+    demo.job.set.hoursRun = hours;
+    demo.job.liveWorkAccepted = true;
+    return demo;
+}
+
 /// Berth 3: one open LED in a single long string.
 DemoJob berthBoard(const knowledge::Knowledge& trade) {
-    DemoJob demo;
-    demo.job.id = "SK-0412";
-    demo.job.title = "Berth 3 departure board";
-    demo.job.order = {.place = "Berth 3, north pier",
-                      .complaint = "Dark since Monday's early sailing; announcements still sound.",
-                      .value = 420,
-                      .due = "2026-12-04"};
-    demo.job.set.maker = "Northlight";
-    demo.job.set.model = "DB-43";
-    demo.job.set.serial = "NL-20771";
-    demo.job.set.panel = "NL430-D7";
-    demo.job.set.hoursRun = 9000;
+    auto demo = takenIn(
+        "SK-0412", "Berth 3 departure board",
+        {"Berth 3, north pier", "Dark since Monday's early sailing; announcements still sound.", 420, "2026-12-04"},
+        "Northlight", "DB-43", "NL-20771", "NL430-D7", 9000);
     backlight::PlainDescription plain;
     plain.led = {1, 3.1, 0.35};
     plain.amps = 0.24;
     plain.idleVolts = 48;
     demo.job.set.backlight = backlight::plainBacklight(plain);
     demo.fault = {"openLed", {{{{1, 8}, backlight::LedFault::Open}}, {}}, 412};
-    demo.job.liveWorkAccepted = true;
     BenchDay(demo, trade, "2026-11-23")
         .answer("sound")
         .answer("torch")
@@ -141,18 +148,9 @@ DemoJob berthBoard(const knowledge::Knowledge& trade) {
 
 /// Gangway 2: three shorted LEDs in one of two channels.
 DemoJob gangwaySign(const knowledge::Knowledge& trade) {
-    DemoJob demo;
-    demo.job.id = "SK-0415";
-    demo.job.title = "Gangway 2 information display";
-    demo.job.order = {.place = "Gangway 2, outer door",
-                      .complaint = "Lights for a blink at switch-on, then dark.",
-                      .value = 380,
-                      .due = "2026-12-02"};
-    demo.job.set.maker = "Northlight";
-    demo.job.set.model = "GD-32";
-    demo.job.set.serial = "NL-31180";
-    demo.job.set.panel = "NL315-B2";
-    demo.job.set.hoursRun = 14500;
+    auto demo = takenIn("SK-0415", "Gangway 2 information display",
+                        {"Gangway 2, outer door", "Lights for a blink at switch-on, then dark.", 380, "2026-12-02"},
+                        "Northlight", "GD-32", "NL-31180", "NL315-B2", 14500);
     backlight::PlainDescription plain;
     plain.strips = 4;
     plain.ledsPerStrip = 9;
@@ -165,7 +163,6 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
     demo.job.set.backlight = backlight::plainBacklight(plain);
     const auto shorted = backlight::LedFault::Shorted;
     demo.fault = {"shortedLed", {{{{2, 1}, shorted}, {{2, 2}, shorted}, {{2, 6}, shorted}}, {}}, 415};
-    demo.job.liveWorkAccepted = true;
     BenchDay(demo, trade, "2026-11-24")
         .answer("sound")
         .answer("torch")
@@ -180,18 +177,9 @@ DemoJob gangwaySign(const knowledge::Knowledge& trade) {
 
 /// Crew room: the driver never starts.
 DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
-    DemoJob demo;
-    demo.job.id = "SK-0419";
-    demo.job.title = "Crew room set, vessel Tern";
-    demo.job.order = {.place = "Vessel Tern, crew room",
-                      .complaint = "Sound but no picture after a shore power dip.",
-                      .value = 260,
-                      .due = "2026-12-09"};
-    demo.job.set.maker = "Fairlead";
-    demo.job.set.model = "CR-40";
-    demo.job.set.serial = "FL-00982";
-    demo.job.set.panel = "FL400-A1";
-    demo.job.set.hoursRun = 6200;
+    auto demo = takenIn("SK-0419", "Crew room set, vessel Tern",
+                        {"Vessel Tern, crew room", "Sound but no picture after a shore power dip.", 260, "2026-12-09"},
+                        "Fairlead", "CR-40", "FL-00982", "FL400-A1", 6200);
     backlight::PlainDescription plain;
     plain.strips = 3;
     plain.ledsPerStrip = 10;
@@ -203,24 +191,9 @@ DemoJob crewRoomSet(const knowledge::Knowledge& trade) {
     plain.heightMm = 495;
     plain.feeds = {{92}};
     demo.job.set.backlight = backlight::plainBacklight(plain);
+    demo.job.liveWorkAccepted = false;
     demo.fault = {"driverNotSwitching", {}, 419};
     BenchDay(demo, trade, "2026-11-24").answer("sound").answer("standby").answer("torch").light();
-    return demo;
-}
-
-/// What is on every sheet of the workshop.
-DemoJob takenIn(const char* id, const char* title, job::Order order, const char* maker, const char* model,
-                const char* serial, const char* panel, double hours) {
-    DemoJob demo;
-    demo.job.id = id;
-    demo.job.title = title;
-    demo.job.order = std::move(order);
-    demo.job.set.maker = maker;
-    demo.job.set.model = model;
-    demo.job.set.serial = serial;
-    demo.job.set.panel = panel;
-    demo.job.set.hoursRun = hours;
-    demo.job.liveWorkAccepted = true;
     return demo;
 }
 
