@@ -2257,10 +2257,6 @@
         <translation>Blick auf die Platine</translation>
     </message>
     <message>
-        <source>Eyes on it</source>
-        <translation>Blick darauf</translation>
-    </message>
-    <message>
         <source>nothing to be seen</source>
         <translation>nichts zu sehen</translation>
     </message>
@@ -2329,10 +2325,6 @@
         <translation>Ersatzlast statt der LEDs</translation>
     </message>
     <message>
-        <source>Dummy load</source>
-        <translation>Ersatzlast</translation>
-    </message>
-    <message>
         <source>Set off, LEDs unplugged, a load of their volts and current in their place.</source>
         <translation>Gerät aus, LEDs abgesteckt, eine Last mit ihrer Spannung und ihrem Strom an ihrer Stelle.</translation>
     </message>
@@ -2363,10 +2355,6 @@
     <message>
         <source>Main board unplugged, supply forced on</source>
         <translation>Hauptplatine ab, Netzteil erzwungen an</translation>
-    </message>
-    <message>
-        <source>Forced on</source>
-        <translation>Erzwungen</translation>
     </message>
     <message>
         <source>Set off, main board unplugged; power-on and BL_ON from standby through 1 kΩ: do the LEDs light?</source>
@@ -2435,6 +2423,22 @@
     <message>
         <source>Needs the faulty part found. Capacitors of one row, and twins that aged alike, are replaced together.</source>
         <translation>Braucht das fehlerhafte Teil. Kondensatoren einer Reihe und gleich gealterte Zwillinge werden zusammen ersetzt.</translation>
+    </message>
+    <message>
+        <source>Idle</source>
+        <translation>Ruhe</translation>
+    </message>
+    <message>
+        <source>Eyes</source>
+        <translation>Blick</translation>
+    </message>
+    <message>
+        <source>Load</source>
+        <translation>Last</translation>
+    </message>
+    <message>
+        <source>Forced</source>
+        <translation>Erzwungen</translation>
     </message>
 </context>
 <context>
@@ -2803,14 +2807,6 @@
         <translation>Punkt</translation>
     </message>
     <message>
-        <source>1 2 3</source>
-        <translation>1 2 3</translation>
-    </message>
-    <message>
-        <source>answer</source>
-        <translation>Antwort</translation>
-    </message>
-    <message>
         <source>Alt+1…8</source>
         <translation>Alt+1…8</translation>
     </message>
@@ -2821,6 +2817,14 @@
     <message>
         <source>184.1 steady, 184 &gt; 48 falls, 48 ~ 184 wanders</source>
         <translation>184,1 ruhig, 184 &gt; 48 fällt, 48 ~ 184 wandert</translation>
+    </message>
+    <message>
+        <source>boards</source>
+        <translation>Platinen</translation>
+    </message>
+    <message>
+        <source>LED+</source>
+        <translation>LED+</translation>
     </message>
 </context>
 <context>

@@ -1261,16 +1261,18 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
 }
 
 TEST_F(AtTheBench, NoStationScrollsSideways) {
-    open("SK-0412");
-    for (const QSize size : {QSize(1280, 800), QSize(1180, 680)}) {
-        me_.window().resize(size);
-        for (int station = 1; station <= 8; ++station) {
-            me_.goTo(station);
-            me_.settle();
-            for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
-                if (area->isVisible()) {
-                    EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
-                        << "station " << station << " at " << size.width();
+    for (const char* id : {"SK-0412", "SK-0419"}) {  // live work accepted, and still to be
+        open(id);
+        for (const QSize size : {QSize(1280, 800), QSize(1180, 680)}) {
+            me_.window().resize(size);
+            for (int station = 1; station <= 8; ++station) {
+                me_.goTo(station);
+                me_.settle();
+                for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
+                    if (area->isVisible()) {
+                        EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
+                            << "station " << station << " of " << id << " at " << size.width();
+                    }
                 }
             }
         }

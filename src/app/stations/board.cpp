@@ -228,8 +228,8 @@ void BoardStation::showJob() {
         }
     }
     picture_->show(blocks, wires);
-    kind_->setText(words(kind.title) + QStringLiteral("  ") + tr("Alt+S"));
-    feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()) + QStringLiteral("  ") + tr("Alt+F"));
+    kind_->setText(words(kind.title));
+    feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()));
     known_->show(assessment.thisSet, job().set.backlight);
     chart_->show(job().set.backlight, assessment);
     if (wanted_) {
@@ -512,8 +512,9 @@ void BoardStation::goTo(const reasoning::Probe& probe) {
 std::vector<KeyHint> BoardStation::keys() const {
     return {{tr("← ↑ ↓ →"), tr("point")},
             {tr("Enter"), tr("write down")},
-            {tr("1 2 3"), tr("answer")},
-            {tr("Alt+1…8"), tr("looks")}};
+            {tr("Alt+1…8"), tr("looks")},
+            {tr("Alt+S"), tr("boards")},
+            {tr("Alt+F"), tr("LED+")}};
 }
 
 bool BoardStation::isDone(const Snapshot& shown) {
