@@ -12,7 +12,7 @@ using namespace dimglow;
 
 void assessDemoJob(benchmark::State& state) {
     const auto& trade = knowledge::builtInKnowledge();
-    const auto demo = virtualset::demoWorkshop(trade).front();
+    const auto demo = virtualset::demoJob(0, trade);
     for (auto _ : state) {
         benchmark::DoNotOptimize(reasoning::assess(demo.job, trade));
     }

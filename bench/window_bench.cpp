@@ -109,7 +109,7 @@ BENCHMARK(start)->UseManualTime()->Iterations(25)->Unit(benchmark::kMillisecond)
 
 void changeTheme(benchmark::State& state) {
     Bench bench;
-    bench.open(virtualset::demoWorkshop(knowledge::builtInKnowledge()).front().job);
+    bench.open(virtualset::demoJob(0, knowledge::builtInKnowledge()).job);
     bench.window.goToStation(int(state.range(0)));
     for (auto _ : state) {
         app::theme::setMode(app::theme::mode() == app::theme::Mode::LampOff ? app::theme::Mode::Daylight

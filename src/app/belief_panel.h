@@ -50,10 +50,10 @@ private:
     void addAlternatives();
 
     JobSession& session_;
-    QPushButton* why_;
-    QScrollArea* suspectsScroll_;
-    QVBoxLayout* suspects_;
-    QVBoxLayout* rows_;  ///< the next probe, or the verdict
+    QPushButton* why_ = nullptr;
+    QScrollArea* suspectsScroll_ = nullptr;
+    QVBoxLayout* suspects_ = nullptr;
+    QVBoxLayout* rows_ = nullptr;  ///< the next probe, or the verdict
     bool asksWhy_ = false;
 };
 

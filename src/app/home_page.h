@@ -27,10 +27,10 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    QLineEdit* search_;
-    JobList* jobs_;
-    QListView* list_;
-    QLabel* count_;
+    QLineEdit* search_ = nullptr;
+    JobList* jobs_ = nullptr;
+    QListView* list_ = nullptr;
+    QLabel* count_ = nullptr;
 };
 
 }  // namespace dimglow::app

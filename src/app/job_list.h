@@ -30,7 +30,7 @@ private:
     const records::JobSummary* jobAt(int row) const;
 
     const records::Logbook& logbook_;
-    JobGlances* glances_;
+    JobGlances* glances_ = nullptr;
     QString search_;
     int count_ = 0;
     mutable std::map<int, std::vector<records::JobSummary>> pages_;  ///< by number; those that were looked at

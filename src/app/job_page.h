@@ -46,10 +46,10 @@ private:
     void foldTrail();
 
     JobSession& session_;
-    QPushButton* unfold_;
-    TrailView* trail_;
-    QStackedWidget* stack_;
-    BeliefPanel* belief_;
+    QPushButton* unfold_ = nullptr;
+    TrailView* trail_ = nullptr;
+    QStackedWidget* stack_ = nullptr;
+    BeliefPanel* belief_ = nullptr;
     std::vector<Station*> stations_;  ///< null until gone to
     int current_;
     bool unfolded_ = false;    ///< the trail was asked for where it would fold

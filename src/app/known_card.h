@@ -25,7 +25,7 @@ private:
         QLabel* from = nullptr;
     };
     std::vector<Cell> cells_;
-    QPushButton* keep_;
+    QPushButton* keep_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -46,8 +46,8 @@ private:
     void start(Request request);
     void draw();
 
-    QLabel* words_;
-    QCustomPlot* plot_;
+    QLabel* words_ = nullptr;
+    QCustomPlot* plot_ = nullptr;
     QFutureWatcher<Curves> watcher_;
     std::optional<Request> waiting_;
 };

@@ -31,9 +31,9 @@ private:
     void showSelection();
 
     JobSession& session_;
-    QScrollArea* scroll_;
-    QWidget* list_;
-    QLabel* count_;
+    QScrollArea* scroll_ = nullptr;
+    QWidget* list_ = nullptr;
+    QLabel* count_ = nullptr;
     std::size_t most_ = 0;  ///< cards shown, the last ones
     std::vector<std::pair<int, QFrame*>> cards_;
     int selected_ = -1;

@@ -1,10 +1,11 @@
 #include "virtualset/demo_workshop.h"
-#include "core/backlight/plain.h"
 
 #include <fmt/format.h>
-
+#include <array>
 #include <cmath>
 #include <optional>
+
+#include "core/backlight/plain.h"
 
 namespace dimglow::virtualset {
 
@@ -401,12 +402,23 @@ DemoJob cargoOffice(const knowledge::Knowledge& trade) {
     return demo;
 }
 
+using Maker = DemoJob (*)(const knowledge::Knowledge&);
+constexpr std::array<Maker, 12> makers = {berthBoard,     gangwaySign,  crewRoomSet,   berthDisplay,
+                                          ticketHall,     gannetLounge, weatherScreen, gateFour,
+                                          bridgeRepeater, arrivalsTwo,  cafeSign,      cargoOffice};
+
 }  // namespace
 
+DemoJob demoJob(std::size_t index, const knowledge::Knowledge& trade) {
+    return makers.at(index)(trade);
+}
+
 std::vector<DemoJob> demoWorkshop(const knowledge::Knowledge& trade) {
-    return {berthBoard(trade),     gangwaySign(trade),  crewRoomSet(trade),   berthDisplay(trade),
-            ticketHall(trade),     gannetLounge(trade), weatherScreen(trade), gateFour(trade),
-            bridgeRepeater(trade), arrivalsTwo(trade),  cafeSign(trade),      cargoOffice(trade)};
+    std::vector<DemoJob> jobs;
+    for (const auto make : makers) {
+        jobs.push_back(make(trade));
+    }
+    return jobs;
 }
 
 }  // namespace dimglow::virtualset

@@ -19,4 +19,8 @@ struct DemoJob {
 /// The jobs of Skerry Sound Ferries' repair bench. Every reading in them was taken from their sealed sets.
 std::vector<DemoJob> demoWorkshop(const knowledge::Knowledge& trade);
 
+/// One of them, without the readings of the others.
+/// @throws std::out_of_range if there are not that many
+DemoJob demoJob(std::size_t index, const knowledge::Knowledge& trade);
+
 }  // namespace dimglow::virtualset

@@ -136,7 +136,7 @@ TEST_F(FastFingers, OpeningCanBeStopped) {
         }
         return slowly(job, trade, options);
     });
-    me.logbook().create(virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job, QStringLiteral("Demo"));
+    me.logbook().create(virtualset::demoJob(0, knowledge::builtInKnowledge()).job, QStringLiteral("Demo"));
     QElapsedTimer timer;
     timer.start();
     me.window().openJob(QStringLiteral("SK-0412"));
@@ -279,7 +279,7 @@ TEST(RandomEdits, LeaveOnDiskWhatTheScreenShowsAndNothingThatDoesNotOpen) {
     const int edits = asked == nullptr ? 600 : std::atoi(asked);
     test::Technician me;
     const auto& trade = knowledge::builtInKnowledge();
-    auto demo = virtualset::demoWorkshop(trade)[1].job;
+    auto demo = virtualset::demoJob(1, trade).job;
     me.logbook().create(demo, QStringLiteral("Demo"));
     me.window().openJob(QStringLiteral("SK-0415"));
     me.settle();

@@ -108,7 +108,7 @@ TEST_F(InGerman, LongerWordsStillFitTheWindow) {
 }
 
 TEST_F(InGerman, ReportIsInGerman) {
-    const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge()).front();
+    const auto demo = virtualset::demoJob(0, knowledge::builtInKnowledge());
     const auto assessment = reasoning::assess(demo.job, knowledge::builtInKnowledge());
     const auto& trail = demo.job.trail;
     const auto entry =

@@ -59,10 +59,8 @@ protected:
     }
 
     AtTheBench() {
-        auto demos = virtualset::demoWorkshop(knowledge::builtInKnowledge());
-        demos.resize(3);
-        for (const auto& demo : demos) {
-            me_.logbook().create(demo.job, QStringLiteral("Demo"));
+        for (const std::size_t index : {0, 1, 2}) {
+            me_.logbook().create(virtualset::demoJob(index, knowledge::builtInKnowledge()).job, QStringLiteral("Demo"));
         }
         me_.window().goHome();
     }
@@ -110,7 +108,7 @@ TEST_F(AtTheBench, ArrowKeysWalkTheJobs) {
 
 TEST_F(AtTheBench, ImportedFileBecomesAJobOfItsOwn) {
     const QString file = me_.path(QStringLiteral("given.json"));
-    records::writeJobFile(virtualset::demoWorkshop(knowledge::builtInKnowledge())[1].job, file);
+    records::writeJobFile(virtualset::demoJob(1, knowledge::builtInKnowledge()).job, file);
     me_.window().importFile(file);
     EXPECT_EQ(job().id, "SK-0420") << "its own number is taken";
     EXPECT_EQ(me_.logbook().count(), 4);
@@ -133,7 +131,7 @@ TEST_F(AtTheBench, HostileImportSaysWhyAndLeavesTheLogbookAlone) {
 
 TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
     const QString file = me_.path(QStringLiteral("curve.json"));
-    auto impossible = virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job;
+    auto impossible = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     impossible.set.backlight.strips[0].led.ratedVolts = 100;
     records::writeJobFile(impossible, file);
     me_.window().importFile(file);
@@ -201,7 +199,7 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
 }
 
 TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
-    const auto given = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1].job;
+    const auto given = virtualset::demoJob(1, knowledge::builtInKnowledge()).job;
     const QString file = me_.path(QStringLiteral("given.json"));
     records::writeJobFile(given, file);
     me_.press(Qt::Key_N, Qt::ControlModifier);
@@ -440,7 +438,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
     open("SK-0415");
     me_.goTo(5);
     me_.press(Qt::Key_Escape);
-    const auto demo = virtualset::demoWorkshop(knowledge::builtInKnowledge())[1];
+    const auto demo = virtualset::demoJob(1, knowledge::builtInKnowledge());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, knowledge::builtInKnowledge());
     for (int strip = 2; strip <= 3; ++strip) {
         for (int led = 0; led < 9; ++led) {
@@ -1138,7 +1136,7 @@ TEST_F(AtTheBench, LongComplaintIsNotCut) {
 }
 
 TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
-    auto strange = virtualset::demoWorkshop(knowledge::builtInKnowledge())[0].job;
+    auto strange = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     strange.id = "../escape";
     me_.logbook().create(strange, QStringLiteral("Imported"));
     open("../escape");

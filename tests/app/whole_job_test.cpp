@@ -37,7 +37,7 @@ QString typed(const evidence::Measured& reading) {
 class WholeJob : public testing::Test {
 protected:
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
-    const virtualset::DemoJob demo_ = virtualset::demoWorkshop(trade_).front();
+    const virtualset::DemoJob demo_ = virtualset::demoJob(0, trade_);
     const virtualset::SealedSet set_{demo_.job.set.backlight, demo_.fault, trade_};
     test::Technician me_;
     QStringList steps_;

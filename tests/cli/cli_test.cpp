@@ -28,7 +28,7 @@ struct Ran {
 class CommandLine : public testing::Test {
 protected:
     CommandLine() { records::writeJobFile(demo(), jobPath()); }
-    static job::Job demo() { return virtualset::demoWorkshop(knowledge::builtInKnowledge()).front().job; }
+    static job::Job demo() { return virtualset::demoJob(0, knowledge::builtInKnowledge()).job; }
     QString jobPath() const { return folder_.filePath(QStringLiteral("job.json")); }
     static Ran run(const QString& program, const QStringList& words) {
         QProcess process;

@@ -172,7 +172,7 @@ TEST(Expectations, AreThoseOfAHealthySet) {
 }
 
 TEST(Assess, IsRepeatable) {
-    const auto demo = virtualset::demoWorkshop(trade()).front();
+    const auto demo = virtualset::demoJob(0, trade());
     const auto a = assess(demo.job, trade());
     const auto b = assess(demo.job, trade());
     ASSERT_EQ(a.suspects.size(), b.suspects.size());
@@ -240,7 +240,7 @@ INSTANTIATE_TEST_SUITE_P(Boards, Suspected,
                          [](const auto& info) { return std::string(info.param); });
 
 TEST(SealedSets, ShortedLedsOfTheGangwaySignAreAllFound) {
-    auto demo = virtualset::demoWorkshop(trade())[1];
+    auto demo = virtualset::demoJob(1, trade());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
     follow(demo.job, set, 25);
     const auto assessment = assess(demo.job, trade());
@@ -266,7 +266,7 @@ TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
 }
 
 TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
-    const auto demo = virtualset::demoWorkshop(trade())[1];
+    const auto demo = virtualset::demoJob(1, trade());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
     EXPECT_EQ(set.measure("ledMinus", {1}), set.measure("ledMinus", {1}));
     EXPECT_EQ(set.light(), set.light());
@@ -310,9 +310,9 @@ TEST_F(Soak, InTheDarkFails) {
 }
 
 TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {
-    auto job = virtualset::demoWorkshop(trade())[0].job;
+    auto job = virtualset::demoJob(0, trade()).job;
     const auto panel = job.set.backlight;
-    const virtualset::SealedSet set(panel, virtualset::demoWorkshop(trade())[0].fault, trade());
+    const virtualset::SealedSet set(panel, virtualset::demoJob(0, trade()).fault, trade());
     follow(job, set, 10);
     const auto middle = [](const driver::Band& band) { return 0.5 * (band.low + band.high); };
     job.repair.option = "replaceLed";
@@ -357,7 +357,7 @@ TEST(Proof, TakesTheTesterToo) {
 // ---- when it is a verdict ----------------------------------------------------------------------------------------
 
 TEST(Verdict, WaitsForEveryOtherStretchsMinuteWhileThePanelIsOpen) {
-    auto demo = virtualset::demoWorkshop(trade())[0];
+    auto demo = virtualset::demoJob(0, trade());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
     const auto tester = demo.job.bench.tester;
     for (const auto& [first, last] : {std::pair(0, 7), std::pair(8, 8)}) {
@@ -380,7 +380,7 @@ TEST(Verdict, WaitsForEveryOtherStretchsMinuteWhileThePanelIsOpen) {
 
 TEST(Verdict, NeedsAPlace) {
     for (int channel = 0; channel < 2; ++channel) {
-        auto job = virtualset::demoWorkshop(trade())[1].job;
+        auto job = virtualset::demoJob(1, trade()).job;
         job.trail.clear();
         for (int c = 0; c < 2; ++c) {
             const double volts = c == channel ? 9.4 : 0.7;

@@ -14,8 +14,7 @@ namespace {
 
 class Damaged : public testing::TestWithParam<int> {
 protected:
-    const std::string whole_ =
-        toJson(virtualset::demoWorkshop(knowledge::builtInKnowledge())[GetParam() % 3].job).dump();
+    const std::string whole_ = toJson(virtualset::demoJob(GetParam() % 3, knowledge::builtInKnowledge()).job).dump();
     std::mt19937 random_{static_cast<unsigned>(GetParam())};
     std::size_t at(std::size_t size) { return std::uniform_int_distribution<std::size_t>(0, size - 1)(random_); }
 

@@ -333,7 +333,7 @@ TEST_F(DarkSet, ReadingsThatFitAreNotCalledMisfits) {
 
 /// A digit lost, doubled or swapped in a job that was right.
 TEST(Slip, IsNamedOrLeavesTheSharesHonest) {
-    const auto demo = virtualset::demoWorkshop(trade())[0];
+    const auto demo = virtualset::demoJob(0, trade());
     const auto right = assess(demo.job, trade());
     int slips = 0;
     int honest = 0;

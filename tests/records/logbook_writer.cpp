@@ -9,7 +9,7 @@
 int main(int argc, char** argv) {
     const QCoreApplication application(argc, argv);
     dimglow::records::Logbook logbook(QString::fromLocal8Bit(argv[1]));
-    auto job = dimglow::virtualset::demoWorkshop(dimglow::knowledge::builtInKnowledge()).front().job;
+    auto job = dimglow::virtualset::demoJob(0, dimglow::knowledge::builtInKnowledge()).job;
     auto revision = logbook.create(job, QStringLiteral("Taken in")).revision;
     for (int number = 1; number < 1000; ++number) {
         job.soak.push_back({double(number), 146, 0.24, false});

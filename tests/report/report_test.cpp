@@ -20,7 +20,7 @@ class Report : public testing::Test {
 protected:
     QString text() const { return compose(job_, reasoning::assess(job_, trade_), trade_)->toPlainText(); }
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
-    job::Job job_ = virtualset::demoWorkshop(trade_).front().job;
+    job::Job job_ = virtualset::demoJob(0, trade_).job;
 };
 
 TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {

@@ -54,12 +54,12 @@ private:
     /// The next kind of set.
     void changeKind();
 
-    QPushButton* kind_;
-    QPushButton* feeds_;
-    KnownCard* known_;
-    BoardPicture* picture_;
-    BoardEntry* entry_;
-    SwitchOnChart* chart_;
+    QPushButton* kind_ = nullptr;
+    QPushButton* feeds_ = nullptr;
+    KnownCard* known_ = nullptr;
+    BoardPicture* picture_ = nullptr;
+    BoardEntry* entry_ = nullptr;
+    SwitchOnChart* chart_ = nullptr;
     std::vector<Spot> spots_;
     std::optional<evidence::Question> wanted_;  ///< to be chosen once it is there
     std::vector<job::Entry> standing_;

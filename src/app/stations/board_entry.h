@@ -65,19 +65,19 @@ private:
 
     EntryOffer offer_;
     std::map<QString, QString> drafts_;  ///< typed and not written down yet, by spot
-    QLabel* title_;
-    QLabel* how_;
-    QLabel* note_;
-    QLineEdit* field_;
-    QPushButton* write_;
-    QLineEdit* printed_;
-    QWidget* printedRow_;
-    QWidget* typing_;
-    QHBoxLayout* choices_;
-    QComboBox* looks_;
-    QWidget* right_;
-    QVBoxLayout* outcomes_;
-    SwitchOnChart* chart_;
+    QLabel* title_ = nullptr;
+    QLabel* how_ = nullptr;
+    QLabel* note_ = nullptr;
+    QLineEdit* field_ = nullptr;
+    QPushButton* write_ = nullptr;
+    QLineEdit* printed_ = nullptr;
+    QWidget* printedRow_ = nullptr;
+    QWidget* typing_ = nullptr;
+    QHBoxLayout* choices_ = nullptr;
+    QComboBox* looks_ = nullptr;
+    QWidget* right_ = nullptr;
+    QVBoxLayout* outcomes_ = nullptr;
+    SwitchOnChart* chart_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -43,16 +43,16 @@ private:
     std::vector<const knowledge::TestKind*> questions_;
     int current_ = 0;
     int counted_ = 0;  ///< taps since the question was asked
-    QLabel* title_;
-    QLabel* how_;
-    QGridLayout* choices_;
-    QHBoxLayout* details_;
-    QLabel* count_;
-    QLineEdit* number_;
-    Stopwatch* stopwatch_;
-    QLabel* lightValue_;
-    ScreenSketch* sketch_;
-    BoardPicture* overview_;
+    QLabel* title_ = nullptr;
+    QLabel* how_ = nullptr;
+    QGridLayout* choices_ = nullptr;
+    QHBoxLayout* details_ = nullptr;
+    QLabel* count_ = nullptr;
+    QLineEdit* number_ = nullptr;
+    Stopwatch* stopwatch_ = nullptr;
+    QLabel* lightValue_ = nullptr;
+    ScreenSketch* sketch_ = nullptr;
+    BoardPicture* overview_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -23,11 +23,11 @@ private:
     QWidget* makeOption(const repair::Option& option, int number);
     void choose(int index);
 
-    QLabel* cause_;
-    QLabel* advice_;
-    QHBoxLayout* options_;
+    QLabel* cause_ = nullptr;
+    QLabel* advice_ = nullptr;
+    QHBoxLayout* options_ = nullptr;
     std::vector<NumberField*> assumptions_;
-    NumberField* restocking_;  ///< of boards that are swapped first
+    NumberField* restocking_ = nullptr;  ///< of boards that are swapped first
 };
 
 }  // namespace dimglow::app

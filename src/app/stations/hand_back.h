@@ -27,10 +27,10 @@ protected:
 private:
     void save(const QString& suffix);
 
-    QTextEdit* preview_;
-    TextBox* work_;
-    QLineEdit* folder_;
-    QLabel* result_;
+    QTextEdit* preview_ = nullptr;
+    TextBox* work_ = nullptr;
+    QLineEdit* folder_ = nullptr;
+    QLabel* result_ = nullptr;
     QString replaceable_;  ///< the file that the next save may replace
     std::unique_ptr<QTextDocument> document_;
 };

@@ -26,7 +26,7 @@ private:
     job::Expected expected_;
     std::function<double&(job::Job&)> slot_;
     double shown_;
-    QLineEdit* edit_;
+    QLineEdit* edit_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -32,16 +32,16 @@ private:
     void addSoakEntry();
     void plotSoak();
 
-    QVBoxLayout* rows_;
+    QVBoxLayout* rows_ = nullptr;
     std::vector<VoltsRow*> proofRows_;
-    QLabel* beside_;  ///< tester readings and looks after the repair
-    QLineEdit* minutes_;
-    QLineEdit* volts_;
-    QLineEdit* milliamps_;
-    QCheckBox* flicker_;
-    QPushButton* clockButton_;
-    QLabel* verdict_;
-    QCustomPlot* plot_;
+    QLabel* beside_ = nullptr;  ///< tester readings and looks after the repair
+    QLineEdit* minutes_ = nullptr;
+    QLineEdit* volts_ = nullptr;
+    QLineEdit* milliamps_ = nullptr;
+    QCheckBox* flicker_ = nullptr;
+    QPushButton* clockButton_ = nullptr;
+    QLabel* verdict_ = nullptr;
+    QCustomPlot* plot_ = nullptr;
     QElapsedTimer clock_;
     int timer_ = 0;
 };

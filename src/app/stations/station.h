@@ -65,18 +65,18 @@ protected:
     bool tell(const Written& written, QWidget* field = nullptr);
 
     JobSession& session_;
-    QHBoxLayout* head_;  ///< of the title, and what belongs beside it
-    QVBoxLayout* body_;
+    QHBoxLayout* head_ = nullptr;  ///< of the title, and what belongs beside it
+    QVBoxLayout* body_ = nullptr;
 
 private:
     void showCaution();
     void acceptLiveWork();
 
     QString id_;
-    QLabel* subtitle_;
-    QFrame* caution_;
-    QLabel* cautionWords_;
-    QPushButton* acceptLive_;
+    QLabel* subtitle_ = nullptr;
+    QFrame* caution_ = nullptr;
+    QLabel* cautionWords_ = nullptr;
+    QPushButton* acceptLive_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -52,22 +52,22 @@ private:
     void mark(backlight::LedPlace place, evidence::LedSeen::Glow glow);
     const reasoning::Probe* nextStringProbe() const;
 
-    QFrame* notSeen_;  ///< instead of the map and the fields while nobody has described the strips
-    StripsLine* line_;
-    QFrame* mapCard_;
-    QFrame* entry_;
-    BacklightMap* map_;
-    QLabel* title_;
-    QLabel* how_;
-    QLineEdit* volts_;
-    QLineEdit* lit_;
-    QCheckBox* after_;
-    QVBoxLayout* outcomes_;
+    QFrame* notSeen_ = nullptr;  ///< instead of the map and the fields while nobody has described the strips
+    StripsLine* line_ = nullptr;
+    QFrame* mapCard_ = nullptr;
+    QFrame* entry_ = nullptr;
+    BacklightMap* map_ = nullptr;
+    QLabel* title_ = nullptr;
+    QLabel* how_ = nullptr;
+    QLineEdit* volts_ = nullptr;
+    QLineEdit* lit_ = nullptr;
+    QCheckBox* after_ = nullptr;
+    QVBoxLayout* outcomes_ = nullptr;
     std::vector<NumberField*> tester_;
-    QComboBox* method_;
-    QLineEdit* ledReading_;
-    QLineEdit* bridgeAmps_;
-    QLabel* ledVerdict_;
+    QComboBox* method_ = nullptr;
+    QLineEdit* ledReading_ = nullptr;
+    QLineEdit* bridgeAmps_ = nullptr;
+    QLabel* ledVerdict_ = nullptr;
     std::optional<backlight::Run> run_;
     Minus minus_ = Minus::EndOfRun;
     std::vector<backlight::LedPlace> bridged_;  ///< LEDs that the probe wants a jumper across

@@ -61,19 +61,19 @@ private:
     void repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change);
 
     std::vector<TextField> texts_;
-    TextBox* complaint_;
+    TextBox* complaint_ = nullptr;
     std::map<std::string, QLineEdit*> wiring_;
-    QComboBox* ledClass_;
-    StripsLine* line_;
-    WiringBoard* board_;
-    QPushButton* twin_;  ///< the strips of the last set with this panel
+    QComboBox* ledClass_ = nullptr;
+    StripsLine* line_ = nullptr;
+    WiringBoard* board_ = nullptr;
+    QPushButton* twin_ = nullptr;  ///< the strips of the last set with this panel
     std::optional<job::Job> lastOfPanel_;
     std::string panelOfLast_;  ///< that it was looked for
-    KnownCard* known_;
-    QLabel* summary_;
-    QLabel* notes_;
-    QPushButton* wayFirst_;
-    QPushButton* wayLevel_;
+    KnownCard* known_ = nullptr;
+    QLabel* summary_ = nullptr;
+    QLabel* notes_ = nullptr;
+    QPushButton* wayFirst_ = nullptr;
+    QPushButton* wayLevel_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -38,12 +38,12 @@ private:
     void explain();
 
     Take take_;
-    QLabel* how_;
+    QLabel* how_ = nullptr;
     QString howWords_;
-    QLabel* expected_;
-    QLineEdit* field_;
-    QLabel* value_;
-    BandGlyph* glyph_;
+    QLabel* expected_ = nullptr;
+    QLineEdit* field_ = nullptr;
+    QLabel* value_ = nullptr;
+    BandGlyph* glyph_ = nullptr;
     std::optional<driver::Band> band_;
 };
 

@@ -6,10 +6,6 @@
 
 namespace dimglow::backlight {
 
-namespace {
-constexpr double referenceKelvin = 298.15;
-}
-
 LedSpec classLed(int dies, double ratedVolts, double ratedAmps) {
     LedSpec spec;
     spec.dies = dies;

@@ -24,6 +24,9 @@ struct CurvePoint {
     bool operator==(const CurvePoint&) const = default;
 };
 
+/// The temperature that curves and labels are given for, K.
+inline constexpr double referenceKelvin = 298.15;
+
 /// What one die of the "3 V class" drops at rated current, V (common practice, no source).
 inline constexpr double classVoltsPerDie = 3.1;
 

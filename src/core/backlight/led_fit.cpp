@@ -12,7 +12,6 @@ namespace dimglow::backlight {
 
 namespace {
 
-constexpr double referenceKelvin = 298.15;
 constexpr double lowestIdeality = 1;
 constexpr double highestIdeality = 4;
 constexpr double lowestDropVolts = 0.02;
