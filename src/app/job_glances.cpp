@@ -1,6 +1,5 @@
 #include "app/job_glances.h"
 
-#include <QtConcurrent>
 #include <exception>
 
 #include "app/panels.h"
@@ -66,21 +65,12 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const st
 
 }  // namespace
 
-JobGlances::JobGlances(const records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {
-    connect(&watcher_, &QFutureWatcher<Result>::finished, this, [this] {
-        const auto result = watcher_.result();
-        if (const auto known = known_.find(result.id); known != known_.end()) {
-            known->second.glance = result.glance;
-            known->second.isDone = true;
-        }
-        emit ready();
-        startNext();
-    });
-}
+JobGlances::JobGlances(const records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {}
 
-JobGlances::~JobGlances() {
-    stop_.request_stop();
-    watcher_.waitForFinished();
+void JobGlances::settle() {
+    while (worker_.isBusy()) {
+        worker_.finish();
+    }
 }
 
 const JobGlance* JobGlances::of(const records::JobSummary& job) {
@@ -99,7 +89,7 @@ const JobGlance* JobGlances::of(const records::JobSummary& job) {
 }
 
 void JobGlances::startNext() {
-    if (watcher_.isRunning() || waiting_.empty()) {
+    if (worker_.isBusy() || waiting_.empty()) {
         return;
     }
     const QString id = waiting_.front();
@@ -114,9 +104,18 @@ void JobGlances::startNext() {
         startNext();
         return;
     }
-    watcher_.setFuture(QtConcurrent::run([id, stored = *stored, stop = stop_.get_token()] {
-        return Result{id, glanceAt(id, stored, stop)};
-    }));
+    worker_.start(
+        [id, stored = *stored](const std::stop_token& stop) {
+            return Result{id, glanceAt(id, stored, stop)};
+        },
+        [this](const Result& result) {
+            if (const auto known = known_.find(result.id); known != known_.end()) {
+                known->second.glance = result.glance;
+                known->second.isDone = true;
+            }
+            emit ready();
+            startNext();
+        });
 }
 
 }  // namespace dimglow::app

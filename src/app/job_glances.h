@@ -1,12 +1,11 @@
 #pragma once
 
-#include <QFutureWatcher>
 #include <QObject>
 #include <deque>
 #include <map>
-#include <stop_token>
 #include <vector>
 
+#include "app/worker.h"
 #include "records/logbook.h"
 
 namespace dimglow::app {
@@ -24,10 +23,11 @@ class JobGlances : public QObject {
     Q_OBJECT
 public:
     explicit JobGlances(const records::Logbook& logbook, QObject* parent = nullptr);
-    ~JobGlances() override;
 
     /// Null until it is there; then ready() comes.
     const JobGlance* of(const records::JobSummary& job);
+    /// Returns once every glance that was asked for is there.
+    void settle();
 
 signals:
     void ready();
@@ -47,8 +47,7 @@ private:
     const records::Logbook& logbook_;
     std::map<QString, Known> known_;
     std::deque<QString> waiting_;  ///< the last asked for first
-    QFutureWatcher<Result> watcher_;
-    std::stop_source stop_;
+    Worker<Result> worker_;
 };
 
 }  // namespace dimglow::app

@@ -1,11 +1,8 @@
 #include "app/session.h"
 
-#include <QCoreApplication>
 #include <QDate>
 #include <QElapsedTimer>
-#include <QEventLoop>
-#include <QThread>
-#include <QtConcurrent>
+#include <chrono>
 #include <exception>
 
 #include "core/job/problems.h"
@@ -17,7 +14,7 @@ namespace {
 
 constexpr qint64 frameMilliseconds = 16;
 /// An opening that takes no longer than this is waited for: the window does not flicker for it.
-constexpr int briefMilliseconds = 120;
+constexpr std::chrono::milliseconds brief(120);
 constexpr int newerMilliseconds = 2000;
 constexpr std::size_t mostSteps = 200;
 
@@ -48,32 +45,8 @@ JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& tr
     connect(&newerTimer_, &QTimer::timeout, this, &JobSession::lookForNewer);
 }
 
-JobSession::~JobSession() {
-    opening_.reset();
-    assessing_.reset();
-    QThreadPool::globalInstance()->waitForDone();  // workers look at the trade's knowledge
-}
-
-JobSession::Work::Work() : watcher(new QFutureWatcher<Result>) {}
-
-JobSession::Work::~Work() {
-    stop.request_stop();
-    watcher->disconnect();
-    watcher->deleteLater();
-}
-
-std::unique_ptr<JobSession::Work> JobSession::start(std::function<Result(std::stop_token)> task,
-                                                    std::function<void(Result)> done) {
-    auto work = std::make_unique<Work>();
-    connect(work->watcher, &QFutureWatcherBase::finished, this,
-            [done = std::move(done), watcher = work->watcher] { done(watcher->result()); });
-    work->watcher->setFuture(
-        QtConcurrent::run([task = std::move(task), stop = work->stop.get_token()] { return task(stop); }));
-    return work;
-}
-
 void JobSession::open(const QString& id) {
-    opening_.reset();
+    opening_.drop();
     std::optional<records::StoredJob> stored;
     try {
         stored = logbook_.load(id);
@@ -92,13 +65,12 @@ void JobSession::open(const QString& id) {
             return Result{nullptr, QString::fromUtf8(error.what()), 0};
         }
     };
-    opening_ = start(read, [this, revision = stored->revision](Result result) {
-        opening_.reset();
+    opening_.start(read, [this, revision = stored->revision](Result result) {
         if (result.snapshot == nullptr) {
             emit openFailed(result.problem);
             return;
         }
-        assessing_.reset();
+        assessing_.drop();
         steps_.clear();
         position_ = 0;
         savedAt_ = {};
@@ -108,16 +80,11 @@ void JobSession::open(const QString& id) {
         show(std::move(result));
         emit opened();
     });
-    for (int waited = 0; waited < briefMilliseconds && !opening_->watcher->isFinished(); waited += 4) {
-        QThread::msleep(4);
-    }
-    if (opening_->watcher->isFinished()) {
-        settle();
-    }
+    opening_.waitFor(brief);
 }
 
 void JobSession::stopOpening() {
-    opening_.reset();
+    opening_.drop();
 }
 
 Written JobSession::edit(const QString& label, const std::function<void(job::Job&)>& change) {
@@ -174,7 +141,7 @@ Written JobSession::put(const JobPtr& after, const QString& label) {
         return {language::words(inWords(problems.front()))};
     }
     const JobPtr before = job_;
-    const bool now = lastMilliseconds_ <= frameMilliseconds && assessing_ == nullptr;
+    const bool now = lastMilliseconds_ <= frameMilliseconds && !assessing_.isBusy();
     Result result;
     if (now) {
         result = assessed(*after, trade_, assess_, {});
@@ -214,16 +181,15 @@ Written JobSession::store(const job::Job& job, const QString& label) {
 
 /// Assesses the job on a worker. \p before comes back in the case that it cannot be assessed.
 void JobSession::assessLater(const JobPtr& before) {
-    assessing_ = start([job = job_, &trade = trade_,
-                        assess = assess_](const std::stop_token& stop) { return assessed(*job, trade, assess, stop); },
-                       [this, before](Result result) {
-                           assessing_.reset();
-                           if (result.snapshot == nullptr) {
-                               takeBack(before, result.problem);
-                           } else {
-                               show(std::move(result));
-                           }
-                       });
+    assessing_.start([job = job_, &trade = trade_,
+                      assess = assess_](const std::stop_token& stop) { return assessed(*job, trade, assess, stop); },
+                     [this, before](Result result) {
+                         if (result.snapshot == nullptr) {
+                             takeBack(before, result.problem);
+                         } else {
+                             show(std::move(result));
+                         }
+                     });
 }
 
 /// Stores \p before over a job that cannot be assessed.
@@ -243,7 +209,8 @@ void JobSession::takeBack(const JobPtr& before, const QString& problem) {
 
 void JobSession::settle() {
     while (!isSettled()) {
-        QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents | QEventLoop::WaitForMoreEvents);
+        opening_.finish();
+        assessing_.finish();
     }
 }
 

@@ -1,7 +1,6 @@
 #pragma once
 
 #include <QDateTime>
-#include <QFutureWatcher>
 #include <QObject>
 #include <QTimer>
 #include <functional>
@@ -10,6 +9,7 @@
 #include <vector>
 
 #include "app/snapshot.h"
+#include "app/worker.h"
 #include "records/logbook.h"
 
 namespace dimglow::app {
@@ -42,14 +42,13 @@ public:
 
     JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, Assess assess = reasoning::assess,
                QObject* parent = nullptr);
-    ~JobSession() override;
 
     /// Fetches a job from the logbook and assesses it on a worker thread, then puts it on the bench: opened(), or
     /// openFailed(), in which case the last job stays. Forgets the history of the last one.
     void open(const QString& id);
     /// Gives up an open() that is still running.
     void stopOpening();
-    bool isOpening() const { return opening_ != nullptr; }
+    bool isOpening() const { return opening_.isBusy(); }
 
     bool hasJob() const { return snapshot_ != nullptr; }
     /// The job with every edit that is stored. Edits start from it.
@@ -58,7 +57,7 @@ public:
     const Snapshot& shown() const { return *snapshot_; }
     std::shared_ptr<const Snapshot> snapshot() const { return snapshot_; }
     /// False while something is being opened or assessed.
-    bool isSettled() const { return opening_ == nullptr && assessing_ == nullptr; }
+    bool isSettled() const { return !opening_.isBusy() && !assessing_.isBusy(); }
     /// Returns once the views show the current job.
     void settle();
     const knowledge::Knowledge& trade() const { return trade_; }
@@ -110,18 +109,9 @@ private:
         QString problem;
         qint64 milliseconds = 0;
     };
-    /// A worker that is under way. When it goes the worker is asked to stop, and nobody hears of its result.
-    struct Work {
-        Work();
-        ~Work();
-        QFutureWatcher<Result>* watcher;  ///< deleted by the event loop: the work may go while it calls
-        std::stop_source stop;
-    };
 
     static Result assessed(const job::Job& job, const knowledge::Knowledge& trade, const Assess& assess,
                            const std::stop_token& stop);
-    /// Starts a worker; \p done gets its result unless the work has gone before.
-    std::unique_ptr<Work> start(std::function<Result(std::stop_token)> task, std::function<void(Result)> done);
 
     Written put(const JobPtr& after, const QString& label);
     Written store(const job::Job& job, const QString& label);
@@ -140,9 +130,9 @@ private:
     std::size_t position_ = 0;  ///< steps before it are done, those from it on were undone
     QDateTime savedAt_;
     qint64 lastMilliseconds_ = 0;
-    std::unique_ptr<Work> opening_;
-    std::unique_ptr<Work> assessing_;
     QTimer newerTimer_;
+    Worker<Result> opening_;
+    Worker<Result> assessing_;
 };
 
 }  // namespace dimglow::app

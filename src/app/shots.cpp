@@ -2,9 +2,9 @@
 
 #include <QApplication>
 #include <QDir>
-#include <QThreadPool>
 #include <algorithm>
 
+#include "app/job_glances.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "virtualset/demo_workshop.h"
@@ -72,10 +72,9 @@ int renderShots(MainWindow& window, const QString& folder) {
                              QStringLiteral("panel-check"), QStringLiteral("strings"),    QStringLiteral("fix-plan"),
                              QStringLiteral("prove"),       QStringLiteral("hand-back")};
     window.goHome();
-    for (std::size_t glances = 0; glances <= demos.size(); ++glances) {  // one after the other, on a worker thread
-        window.grab();
-        QThreadPool::globalInstance()->waitForDone();
-        QApplication::processEvents();
+    window.grab();  // the rows in view ask for their glances
+    for (auto* glances : window.findChildren<JobGlances*>()) {
+        glances->settle();
     }
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));

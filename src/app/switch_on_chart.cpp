@@ -2,9 +2,7 @@
 
 #include <qcustomplot.h>
 
-#include <QCoreApplication>
 #include <QHBoxLayout>
-#include <QtConcurrent>
 #include <algorithm>
 #include <exception>
 #include <utility>
@@ -78,7 +76,6 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
     }
     dressInTheme(*plot_);
     row->addWidget(plot_, 1);
-    connect(&watcher_, &QFutureWatcher<Curves>::finished, this, &SwitchOnChart::draw);
 }
 
 void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning::Assessment& assessment) {
@@ -90,7 +87,7 @@ void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning:
         return;
     }
     Request request{backlight, assessment.reference, assessment.likeliest};
-    if (watcher_.isRunning()) {
+    if (worker_.isBusy()) {
         waiting_ = std::move(request);
     } else {
         start(std::move(request));
@@ -98,22 +95,23 @@ void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning:
 }
 
 void SwitchOnChart::start(Request request) {
-    watcher_.setFuture(QtConcurrent::run([request = std::move(request)] {
-        try {
-            return simulated(request);
-        } catch (const std::exception& problem) {
-            Curves none;
-            none.words = tr("Cannot tell: %1").arg(QString::fromUtf8(problem.what()));
-            return none;
-        }
-    }));
+    worker_.start(
+        [request = std::move(request)](const std::stop_token&) {
+            try {
+                return simulated(request);
+            } catch (const std::exception& problem) {
+                Curves none;
+                none.words = tr("Cannot tell: %1").arg(QString::fromUtf8(problem.what()));
+                return none;
+            }
+        },
+        [this](const Curves& curves) { draw(curves); });
 }
 
 void SwitchOnChart::settle() {
-    do {
-        watcher_.waitForFinished();
-        QCoreApplication::processEvents();
-    } while (watcher_.isRunning());
+    while (worker_.isBusy()) {
+        worker_.finish();
+    }
 }
 
 SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
@@ -143,8 +141,7 @@ SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
     return curves;
 }
 
-void SwitchOnChart::draw() {
-    const auto curves = watcher_.result();
+void SwitchOnChart::draw(const Curves& curves) {
     const auto& p = theme::palette();
     words_->setText(
         QStringLiteral("<b style='color:%1'>%2</b><br>")

@@ -1,10 +1,10 @@
 #pragma once
 
-#include <QFutureWatcher>
 #include <QLabel>
 #include <QVector>
 #include <optional>
 
+#include "app/worker.h"
 #include "core/driver/meter.h"
 #include "core/driver/switch_on.h"
 #include "core/reasoning/assessment.h"
@@ -15,7 +15,7 @@ namespace dimglow::app {
 
 /// LED+ in the first seconds after switch-on, simulated: of the healthy set, and of the likeliest explanation with what
 /// a handheld meter would show of it. Computed on a worker thread; the chart keeps the last curves until then, and of
-/// several requests meanwhile only the last counts. Nobody waits for a worker whose chart has gone.
+/// several requests meanwhile only the last counts.
 class SwitchOnChart : public QFrame {
     Q_OBJECT
 public:
@@ -44,12 +44,12 @@ private:
     };
     static Curves simulated(const Request& request);
     void start(Request request);
-    void draw();
+    void draw(const Curves& curves);
 
     QLabel* words_ = nullptr;
     QCustomPlot* plot_ = nullptr;
-    QFutureWatcher<Curves> watcher_;
     std::optional<Request> waiting_;
+    Worker<Curves> worker_;
 };
 
 }  // namespace dimglow::app
