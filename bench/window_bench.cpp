@@ -11,6 +11,7 @@
 #include <QTemporaryDir>
 #include <algorithm>
 #include <cstdlib>
+#include <thread>
 #include <vector>
 
 #include "app/backlight_map.h"
@@ -64,6 +65,7 @@ int showUntilPainted(const QString& what, const QString& logbookPath) {
         bare.show();
         return QApplication::exec();
     }
+    const std::jthread readAhead(knowledge::builtInKnowledge);  // as main() does
     typeface::load();
     records::Logbook logbook(logbookPath);
     app::MainWindow window(logbook, knowledge::builtInKnowledge());

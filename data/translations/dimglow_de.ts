@@ -2440,6 +2440,22 @@
         <source>Forced</source>
         <translation>Erzwungen</translation>
     </message>
+    <message>
+        <source>It need not be there yet; to be read again with {}.</source>
+        <translation>Sie muss noch nicht da sein; noch einmal zu messen: {}.</translation>
+    </message>
+    <message>
+        <source>in standby</source>
+        <translation>in Bereitschaft</translation>
+    </message>
+    <message>
+        <source>set on</source>
+        <translation>Gerät ein</translation>
+    </message>
+    <message>
+        <source>backlight on</source>
+        <translation>Licht an</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -2704,6 +2720,14 @@
         <source>printed on it: 470u 63V</source>
         <translation>Aufdruck: 470u 63V</translation>
     </message>
+    <message>
+        <source>What the set does while this is read (Alt+T)</source>
+        <translation>Was das Gerät tut, während dies gemessen wird (Alt+T)</translation>
+    </message>
+    <message>
+        <source>%1   Alt+T</source>
+        <translation>%1   Alt+T</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BoardPicture</name>
@@ -2825,6 +2849,10 @@
     <message>
         <source>LED+</source>
         <translation>LED+</translation>
+    </message>
+    <message>
+        <source>as asked</source>
+        <translation>wie gefragt</translation>
     </message>
 </context>
 <context>

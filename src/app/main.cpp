@@ -8,6 +8,7 @@
 #include <cstdio>
 #include <exception>
 #include <string_view>
+#include <thread>
 
 #include "app/main_window.h"
 #include "app/open_logbook.h"
@@ -57,6 +58,7 @@ int run(QApplication& application) {
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
+    const std::jthread readAhead(knowledge::builtInKnowledge);  // while the faces load and the logbook opens
     typeface::load();
     if (!parser.isSet(shots)) {
         app::remembered::applyTheme();

@@ -132,12 +132,12 @@ void MainWindow::zoom(double by) {
 }
 
 void MainWindow::build() {
-    auto* root = new QWidget;
+    auto* root = new QWidget(this);  // each widget in its place from the start: moving it would dress it again
     auto* rows = new QVBoxLayout(root);
     rows->setContentsMargins(0, 0, 0, 0);
     rows->setSpacing(0);
-    pages_ = new QStackedWidget;
-    home_ = new HomePage(logbook_);
+    pages_ = new QStackedWidget(root);
+    home_ = new HomePage(logbook_, pages_);
     connect(home_, &HomePage::jobChosen, this, &MainWindow::openJob);
     connect(home_, &HomePage::newJobWanted, this, &MainWindow::newJob);
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);

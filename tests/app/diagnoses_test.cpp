@@ -224,6 +224,30 @@ TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:standbyRail:5VSB")), nullptr) << "such a set has no standby block";
 }
 
+TEST_F(Diagnosis, RailIsReadInStandbyAndAgainSetOn) {
+    takeIn({"weakSupply", {}, 3}, {});
+    me_.goTo(3);
+    me_.tap(QStringLiteral("mainRail:12V"));
+    EXPECT_THAT(me_.read(QStringLiteral("spotTitle")).toStdString(), HasSubstr("set on")) << "as it is asked";
+    me_.press(Qt::Key_T, Qt::AltModifier);
+    EXPECT_EQ(me_.read(QStringLiteral("spotTitle")), QStringLiteral("Main rail 12V, in standby"));
+    me_.tap(QStringLiteral("mainRail:12V"));
+    me_.type(QStringLiteral("0.1 of 12V"));
+    EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("need not be there yet"));
+    me_.press(Qt::Key_Return);
+    const auto standby = std::get<evidence::PointTaken>(me_.job().trail.back().what);
+    EXPECT_EQ(standby.state, set::SetState::Standby);
+    EXPECT_TRUE(standby.asked.isEarly);
+    me_.press(Qt::Key_T, Qt::AltModifier);
+    me_.type(QStringLiteral("11.9"));
+    me_.press(Qt::Key_Return);
+    const auto on = std::get<evidence::PointTaken>(me_.job().trail.back().what);
+    EXPECT_EQ(on.state, set::SetState::On);
+    EXPECT_FALSE(on.asked.isEarly);
+    EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("good"));
+    EXPECT_EQ(job::standingEntries(me_.job(), job::Phase::Before).size(), me_.job().trail.size()) << "both stand";
+}
+
 TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
     takeIn({"mainBoard", {}, 6}, {});
     me_.goTo(2);

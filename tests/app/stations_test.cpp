@@ -616,6 +616,7 @@ TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
 
 TEST_F(AtTheBench, ASecondFeedHasReadingsOfItsOwnAndWhatCannotBeReachedIsNotAskedAgain) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
     me_.goTo(3);
     me_.press(Qt::Key_A, Qt::AltModifier);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:ledPlusOn1")), nullptr);
@@ -635,6 +636,7 @@ TEST_F(AtTheBench, ASecondFeedHasReadingsOfItsOwnAndWhatCannotBeReachedIsNotAske
 
 TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
     me_.goTo(1);
     const auto before = job().set.backlight;
     me_.clickInto(QStringLiteral("wiringLine"));

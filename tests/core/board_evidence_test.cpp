@@ -229,6 +229,39 @@ TEST_F(AtTheBoards, RingTestInCircuitDoesNotCondemn) {
     EXPECT_EQ(parts::judge(parts::PartKind::Coil, {}, reading).grade, parts::Grade::Bad);
 }
 
+TEST_F(AtTheBoards, RailThatIsOffInStandbyCondemnsNothing) {
+    answer("sound", "no");
+    answer("standby", "steady");
+    const auto rail = [&](double volts, set::SetState state, bool isEarly) {
+        job::notePoint(job_, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
+        parts::PartReading reading;
+        reading.volts = volts;
+        const evidence::PointTaken taken{{"mainRail", "12V", isEarly}, reading, state};
+        add(taken);
+        return evidence::judge(taken, job_.set, trade(), {});
+    };
+    const auto before = assessed().diagnosis.shareOfSuspect;
+    const auto early = rail(0.05, set::SetState::Standby, true);
+    EXPECT_EQ(early.grade, parts::Grade::CannotTell);
+    EXPECT_THAT(early.because.english(), HasSubstr("set on"));
+    for (const auto& [suspect, share] : assessed().diagnosis.shareOfSuspect) {
+        EXPECT_NEAR(share, before.at(suspect), 1e-9) << suspect;
+    }
+    EXPECT_EQ(rail(0.05, set::SetState::On, false).grade, parts::Grade::Bad);
+    EXPECT_GT(shareOf(assessed(), "standbySupply"), 1.5 * before.at("standbySupply"));
+    EXPECT_EQ(job::standingEntries(job_, job::Phase::Before).size(), 4u) << "both readings of the rail stand";
+    EXPECT_EQ(evidence::describe(job_.trail[2].what, {job_.set, trade()}).english(), "0.05 V, in standby");
+}
+
+TEST_F(AtTheBoards, RailThatIsThereBeforeItNeedBeIsGood) {
+    job::notePoint(job_, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
+    parts::PartReading reading;
+    reading.volts = 12.1;
+    EXPECT_EQ(
+        evidence::judge({{"mainRail", "12V", true}, reading, set::SetState::Standby}, job_.set, trade(), {}).grade,
+        parts::Grade::Good);
+}
+
 TEST_F(AtTheBoards, ASetWithAnOutsideSupplyHasNoMainsSide) {
     answer("sound", "no");
     EXPECT_GT(shareOf(assessed(), "standbySupply"), 0);

@@ -64,6 +64,7 @@ inline Job fullJob() {
     job.set.kind = "monitor";
     job.way = {Way::First::Swap, Way::Level::Component};
     notePoint(job, {"outputDiode", "D8"});
+    notePoint(job, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
     notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, 0.2, 63, {}, {}});
     addEntry(job, "2026-11-25T08:10:00Z", Phase::Before, Answer{"standby", "blinks", 5, "red"});
     addEntry(job, "2026-11-25T08:11:00Z", Phase::Before,
@@ -72,6 +73,10 @@ inline Job fullJob() {
     diode.forwardVolts = 0.31;
     diode.reverseVolts = parts::overload;
     addEntry(job, "2026-11-25T08:12:00Z", Phase::Before, PointTaken{{"outputDiode", "D8"}, diode});
+    parts::PartReading off;
+    off.volts = 0.1;
+    addEntry(job, "2026-11-25T08:12:30Z", Phase::Before,
+             PointTaken{{"mainRail", "12V", true}, off, set::SetState::Standby});
     return job;
 }
 

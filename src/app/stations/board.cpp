@@ -72,9 +72,13 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     connect(entry_, &BoardEntry::printedWritten, this, &BoardStation::writePrinted);
     connect(entry_, &BoardEntry::chosen, this, &BoardStation::answer);
     connect(entry_, &BoardEntry::looked, this, &BoardStation::look);
+    connect(entry_, &BoardEntry::nextStateWanted, this, &BoardStation::nextState);
     connect(entry_, &BoardEntry::stepped, this, [this](int columns, int rows) { picture_->step(columns, rows); });
     body_->addWidget(entry_);
     body_->addStretch();
+    auto* stateKey = new QShortcut(QKeySequence(int(Qt::ALT) | int(Qt::Key_T)), this);
+    stateKey->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(stateKey, &QShortcut::activated, this, &BoardStation::nextState);
     for (int looks = 0; looks < int(evidence::looksWords.size()); ++looks) {
         auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | (int(Qt::Key_1) + looks)), this);
         key->setContext(Qt::WidgetWithChildrenShortcut);
@@ -132,7 +136,7 @@ void BoardStation::addPoints(int block, std::vector<Spot>& spots) const {
         }
         const bool isRail = point.kind == parts::PartKind::Rail;
         for (const auto& ref : refs) {
-            const evidence::PointAsked asked{point.id, ref};
+            const evidence::PointAsked asked{point.id, ref, isEarly(point)};
             const QString name = QString::fromStdString(ref);
             spots.push_back({{idOf(asked),
                               isRail ? words(point.shortTitle) : name,
@@ -248,6 +252,14 @@ const BoardStation::Spot* BoardStation::chosen() const {
 }
 
 void BoardStation::choose(const Question& question) {
+    if (const auto* asked = std::get_if<evidence::PointAsked>(&question); asked != nullptr && !asked->isEarly) {
+        const auto* point = session_.trade().point(asked->point);
+        if (point != nullptr && isEarly(*point)) {
+            wanted_ = question;
+            changeState(std::nullopt);
+            return;
+        }
+    }
     const auto found =
         std::find_if(spots_.begin(), spots_.end(), [&](const Spot& s) { return s.question == question; });
     if (found == spots_.end()) {
@@ -292,6 +304,10 @@ void BoardStation::offer() {
     offer.id = spot->shown.id;
     offer.title = spot->shown.title;
     offer.how = words(spot->test != nullptr ? spot->test->how : spot->point->how);
+    if (spot->point != nullptr && spot->point->live) {
+        offer.title += QStringLiteral(", ") + words(set::wordsOf(state_.value_or(spot->point->from)));
+        offer.state = state_ ? words(set::wordsOf(*state_)) : tr("as asked");
+    }
     offer.note = noteOf(*spot);
     offer.isAllowed = isAllowed(*spot);
     offer.form = spot->point != nullptr                         ? EntryOffer::Form::Point
@@ -348,7 +364,7 @@ void BoardStation::explain(const QString& line) {
             auto set = job().set;
             job::Job tried;
             tried.set = std::move(set);
-            const evidence::PointAsked own{asked.point, typed->ref.empty() ? asked.ref : typed->ref};
+            const evidence::PointAsked own{asked.point, typed->ref.empty() ? asked.ref : typed->ref, asked.isEarly};
             job::notePoint(tried, own, typed->ratings);
             const auto judgement = evidence::judge({own, typed->reading}, tried.set, session_.trade(), pointsTaken());
             words = tr("%1: %2 %3")
@@ -405,7 +421,7 @@ void BoardStation::writePoint(const Spot& spot, const QString& line) {
     asked.ref = typed.ref.empty() ? asked.ref : typed.ref;
     entry_->clear();
     const auto written =
-        session_.record(evidence::PointTaken{asked, typed.reading},
+        session_.record(evidence::PointTaken{asked, typed.reading, spot.point->live ? state_ : std::nullopt},
                         {.typed = line, .also = [&](job::Job& job) { job::notePoint(job, asked, typed.ratings); }});
     if (!written) {
         entry_->field()->setText(line);
@@ -515,6 +531,16 @@ std::vector<KeyHint> BoardStation::keys() const {
             {tr("Alt+1…8"), tr("looks")},
             {tr("Alt+S"), tr("boards")},
             {tr("Alt+F"), tr("LED+")}};
+}
+
+void BoardStation::nextState() {
+    const int next = state_ ? int(*state_) + 1 : 0;
+    changeState(next < int(set::setStateWords.size()) ? std::optional(set::SetState(next)) : std::nullopt);
+}
+
+void BoardStation::changeState(std::optional<set::SetState> state) {
+    state_ = state;
+    showJob();
 }
 
 bool BoardStation::isDone(const Snapshot& shown) {

@@ -53,9 +53,15 @@ private:
     void addFeed();
     /// The next kind of set.
     void changeKind();
+    /// Rails and pins are read in this state of the set from now on; without one, each in its own.
+    void changeState(std::optional<set::SetState> state);
+    void nextState();
+    /// Whether this point is read earlier than it need be there.
+    bool isEarly(const knowledge::PointKind& point) const { return point.live && state_ && *state_ < point.from; }
 
     QPushButton* kind_ = nullptr;
     QPushButton* feeds_ = nullptr;
+    std::optional<set::SetState> state_;
     KnownCard* known_ = nullptr;
     BoardPicture* picture_ = nullptr;
     BoardEntry* entry_ = nullptr;

@@ -51,6 +51,12 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     }
     connect(looks_, &QComboBox::activated, this, &BoardEntry::looked);
     printedLine->addWidget(looks_);
+    state_ = makeButton({}, {});
+    state_->setObjectName(QStringLiteral("setState"));
+    state_->setToolTip(tr("What the set does while this is read (Alt+T)"));
+    state_->setFocusPolicy(Qt::NoFocus);
+    connect(state_, &QPushButton::clicked, this, &BoardEntry::nextStateWanted);
+    printedLine->addWidget(state_);
     left->addWidget(printedRow_);
     auto* answers = new QWidget;
     choices_ = new QHBoxLayout(answers);
@@ -106,6 +112,8 @@ void BoardEntry::show(const EntryOffer& offer) {
     if (printedChanged && !printed_->hasFocus()) {
         printed_->setText(offer.printed);
     }
+    state_->setVisible(!offer.state.isEmpty());
+    state_->setText(tr("%1   Alt+T").arg(offer.state));
     looks_->setVisible(offer.canBeSeen);
     looks_->setCurrentIndex(offer.looks);
     chart_->setVisible(offer.showsChart);

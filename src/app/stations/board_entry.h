@@ -26,6 +26,7 @@ struct EntryOffer {
     QString counts;           ///< what may be counted beside a choice
     QString printed;          ///< of Point: what is printed on it, as it would be typed
     int looks = -1;           ///< of Point: how it looks
+    QString state;            ///< of Point: what the set does meanwhile; empty with mains out
     QStringList outcomes;     ///< what each reading would mean
     bool isAllowed = true;    ///< live work was accepted, or it is none
     bool showsChart = false;  ///< the switch-on, simulated
@@ -53,6 +54,7 @@ signals:
     void printedWritten(const QString& line);
     void chosen(int choice);
     void looked(int looks);
+    void nextStateWanted();
     /// An arrow was pressed in the field.
     void stepped(int columns, int rows);
 
@@ -75,6 +77,7 @@ private:
     QWidget* typing_ = nullptr;
     QHBoxLayout* choices_ = nullptr;
     QComboBox* looks_ = nullptr;
+    QPushButton* state_ = nullptr;
     QWidget* right_ = nullptr;
     QVBoxLayout* outcomes_ = nullptr;
     SwitchOnChart* chart_ = nullptr;

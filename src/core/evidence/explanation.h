@@ -45,8 +45,9 @@ struct VoltsAsked {
 
 /// A part, rail or pin of a board.
 struct PointAsked {
-    std::string point;  ///< id of its kind in the knowledge files
-    std::string ref;    ///< which of those
+    std::string point;     ///< id of its kind in the knowledge files
+    std::string ref;       ///< which of those
+    bool isEarly = false;  ///< in a state of the set in which it need not be there yet
     auto operator<=>(const PointAsked&) const = default;
 };
 

@@ -49,6 +49,12 @@ void PointTaken::write(nlohmann::json& json) const {
     json["point"] = asked.point;
     json["ref"] = asked.ref;
     json["inCircuit"] = reading.inCircuit;
+    if (state) {
+        json["state"] = set::setStateWords[std::size_t(*state)];
+    }
+    if (asked.isEarly) {
+        json["early"] = true;
+    }
     eachNumber(reading, [&](const char* name, const std::optional<double>& value, const format::Range&) {
         if (value) {
             json[name] = std::isinf(*value) ? nlohmann::json(openWord) : nlohmann::json(*value);
@@ -57,7 +63,10 @@ void PointTaken::write(nlohmann::json& json) const {
 }
 
 PointTaken PointTaken::read(format::Fields& fields) {
-    PointTaken taken{{fields.text("point"), fields.text("ref")}, {}};
+    PointTaken taken{{fields.text("point"), fields.text("ref"), fields.flag("early", false)}, {}};
+    if (fields.has("state")) {
+        taken.state = set::SetState(fields.choice("state", set::setStateWords));
+    }
     taken.reading.inCircuit = fields.flag("inCircuit", true);
     eachNumber(taken.reading, [&](const char* name, std::optional<double>& value, const format::Range&) {
         value = fields.maybeReading(name, openWord);
@@ -67,6 +76,9 @@ PointTaken PointTaken::read(format::Fields& fields) {
 
 Text PointTaken::describe(const Scene& scene) const {
     auto words = parts::describe(reading);
+    if (state) {
+        words = say("{}, {}", words, set::wordsOf(*state));
+    }
     if (scene.knowledge.point(asked.point) == nullptr) {
         return words;
     }
@@ -75,6 +87,9 @@ Text PointTaken::describe(const Scene& scene) const {
 }
 
 double PointTaken::logLikelihood(Explanation& explanation) const {
+    if (asked.isEarly) {
+        return 0;  // its reading in time counts
+    }
     const auto grade = explanation.gradeOf(*this);
     const auto shares = explanation.gradeShares(asked);
     if (!shares || grade == Grade::CannotTell) {
@@ -90,14 +105,19 @@ parts::PartJudgement judge(const PointTaken& taken, const set::DisplaySet& set, 
     });
     std::vector<parts::PartReading> readings;
     for (const auto& twin : twins) {
-        if (twin.asked.point == taken.asked.point && twin.asked.ref != taken.asked.ref) {
+        if (twin.asked.point == taken.asked.point && twin.asked.ref != taken.asked.ref && !twin.asked.isEarly) {
             readings.push_back(twin.reading);
         }
     }
     const auto& kind = *knowledge.point(taken.asked.point);
     const bool comparesWithTwins = kind.kind < parts::PartKind::Rail;
-    return parts::judge(kind.kind, found == set.points.end() ? parts::Ratings{} : found->ratings, taken.reading,
-                        comparesWithTwins ? readings : std::vector<parts::PartReading>{});
+    auto judgement = parts::judge(kind.kind, found == set.points.end() ? parts::Ratings{} : found->ratings,
+                                  taken.reading, comparesWithTwins ? readings : std::vector<parts::PartReading>{});
+    if (taken.asked.isEarly && judgement.grade != Grade::Good) {
+        judgement = {
+            Grade::CannotTell, say("It need not be there yet; to be read again with {}.", set::wordsOf(kind.from)), {}};
+    }
+    return judgement;
 }
 
 }  // namespace dimglow::evidence

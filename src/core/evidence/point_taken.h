@@ -2,6 +2,7 @@
 
 #include "core/evidence/kind.h"
 #include "core/parts/part_check.h"
+#include "core/set/set_state.h"
 
 namespace dimglow::evidence {
 
@@ -13,6 +14,7 @@ struct PointTaken {
 
     PointAsked asked;
     parts::PartReading reading;
+    std::optional<set::SetState> state = {};  ///< of the set meanwhile; empty with mains out, or when nobody said
     bool operator==(const PointTaken&) const = default;
 
     using Question = PointAsked;
@@ -34,7 +36,8 @@ struct PointTaken {
     std::optional<Expectation> expected(Explanation&) const { return std::nullopt; }
 };
 
-/// The verdict on it, against what is printed on the part and what its twins among \p twins read.
+/// The verdict on it, against what is printed on the part and what its twins among \p twins read. What is not there
+/// before it need be is neither good nor bad.
 /// \pre the knowledge files know the point
 parts::PartJudgement judge(const PointTaken& taken, const set::DisplaySet& set, const knowledge::Knowledge& knowledge,
                            const std::vector<PointTaken>& twins);

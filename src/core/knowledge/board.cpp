@@ -105,6 +105,7 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
         kind.how = sentence(point, "how", longestSentence);
         kind.minutes = point.number("minutes", 0.1, 1e4);
         kind.live = point.flag("live", false);
+        kind.from = set::SetState(point.choice("from", set::setStateWords, int(kind.from)));
         kind.many = point.flag("many", false);
         kind.usual = readGradeShares(raw(point, own, "usual"), point.pathOf("usual"));
         kind.faulty = readGradeShares(raw(point, own, "faulty"), point.pathOf("faulty"));

@@ -9,6 +9,7 @@
 
 #include "core/driver/forecast.h"
 #include "core/parts/part_check.h"
+#include "core/set/set_state.h"
 #include "core/text/text.h"
 
 namespace dimglow::knowledge {
@@ -78,7 +79,8 @@ struct PointKind {
     text::Text how;
     double minutes = 1;
     bool live = false;
-    bool many = false;  ///< a board has several, and some of them are not written down
+    set::SetState from = set::SetState::Standby;  ///< the state from which a rail or pin must be there
+    bool many = false;                            ///< a board has several, and some of them are not written down
     GradeShares usual{};
     GradeShares faulty{};
     double looksUsual = 0;   ///< how often a sound one looks bad

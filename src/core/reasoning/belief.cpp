@@ -1,7 +1,6 @@
 #include "core/reasoning/belief.h"
 
 #include <algorithm>
-#include <boost/math/special_functions/gamma.hpp>
 #include <cmath>
 #include <map>
 #include <numeric>
@@ -56,16 +55,20 @@ constexpr double oversight = 0.05;
 constexpr double mixShare = 0.3;
 
 /// log n!, as far as there are LEDs.
-const std::vector<double> logFactorials = [] {
-    std::vector<double> logs(5000);
-    for (std::size_t n = 0; n < logs.size(); ++n) {
-        logs[n] = boost::math::lgamma(double(n + 1));
-    }
-    return logs;
-}();
+const std::vector<double>& logFactorials() {
+    static const std::vector<double> all = [] {
+        std::vector<double> logs(5000);
+        for (std::size_t n = 1; n < logs.size(); ++n) {
+            logs[n] = logs[n - 1] + std::log(double(n));
+        }
+        return logs;
+    }();
+    return all;
+}
 
 double logChoose(int n, int k) {
-    return k > n ? -INFINITY : logFactorials[n] - logFactorials[k] - logFactorials[n - k];
+    const auto& logs = logFactorials();
+    return k > n ? -INFINITY : logs[n] - logs[k] - logs[n - k];
 }
 
 class Search {
