@@ -2441,10 +2441,6 @@
         <translation>Erzwungen</translation>
     </message>
     <message>
-        <source>It need not be there yet; to be read again with {}.</source>
-        <translation>Sie muss noch nicht da sein; noch einmal zu messen: {}.</translation>
-    </message>
-    <message>
         <source>in standby</source>
         <translation>in Bereitschaft</translation>
     </message>
@@ -2455,6 +2451,10 @@
     <message>
         <source>backlight on</source>
         <translation>Licht an</translation>
+    </message>
+    <message>
+        <source>It need not be there yet. Read it again: {}.</source>
+        <translation>Sie muss noch nicht da sein. Noch einmal messen: {}.</translation>
     </message>
 </context>
 <context>
@@ -2693,10 +2693,6 @@
         <translation>Aufdruck</translation>
     </message>
     <message>
-        <source>live: Alt+A first</source>
-        <translation>unter Spannung: erst Alt+A</translation>
-    </message>
-    <message>
         <source>volts</source>
         <translation>Volt</translation>
     </message>
@@ -2727,6 +2723,14 @@
     <message>
         <source>%1   Alt+T</source>
         <translation>%1   Alt+T</translation>
+    </message>
+    <message>
+        <source>Alt+A first</source>
+        <translation>erst Alt+A</translation>
+    </message>
+    <message>
+        <source>label: 12V</source>
+        <translation>Aufdruck: 12V</translation>
     </message>
 </context>
 <context>
@@ -2839,10 +2843,6 @@
         <translation>Aussehen</translation>
     </message>
     <message>
-        <source>184.1 steady, 184 &gt; 48 falls, 48 ~ 184 wanders</source>
-        <translation>184,1 ruhig, 184 &gt; 48 fällt, 48 ~ 184 wandert</translation>
-    </message>
-    <message>
         <source>boards</source>
         <translation>Platinen</translation>
     </message>
@@ -2853,6 +2853,10 @@
     <message>
         <source>as asked</source>
         <translation>wie gefragt</translation>
+    </message>
+    <message>
+        <source>184 · 184 &gt; 48 falls · 48 ~ 184 wanders</source>
+        <translation>184 · 184 &gt; 48 fällt · 48 ~ 184 wandert</translation>
     </message>
 </context>
 <context>

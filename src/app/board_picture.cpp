@@ -262,6 +262,10 @@ int BoardPicture::heightOfColumn(int column) const {
     return std::max(0, height);
 }
 
+int BoardPicture::heightOfFooter() const {
+    return footer_->heightForWidth(width() - (columns() > 1 ? leftOf(1) : 0));
+}
+
 QSize BoardPicture::sizeHint() const {
     int height = 0;
     int behind = 0;
@@ -269,7 +273,7 @@ QSize BoardPicture::sizeHint() const {
         height = std::max(height, heightOfColumn(column));
         behind = column > 0 ? std::max(behind, heightOfColumn(column)) : behind;
     }
-    const int footer = footer_ == nullptr ? 0 : behind + gap() + footer_->sizeHint().height();
+    const int footer = footer_ == nullptr ? 0 : behind + gap() + heightOfFooter();
     return {theme::px(660), std::max(height, footer)};
 }
 
@@ -309,8 +313,16 @@ void BoardPicture::place() {
             top = std::max(top, tops[std::size_t(column)]);
         }
         const int left = isBeside ? leftOf(1) : 0;
-        footer_->setGeometry(left, top, this->width() - left, std::max(footer_->sizeHint().height(), 0));
+        footer_->setGeometry(left, top, this->width() - left, heightOfFooter());
     }
+}
+
+bool BoardPicture::event(QEvent* event) {
+    if (event->type() == QEvent::LayoutRequest) {  // of the footer, which no layout holds
+        updateGeometry();
+        place();
+    }
+    return QWidget::event(event);
 }
 
 void BoardPicture::resizeEvent(QResizeEvent*) {

@@ -68,6 +68,7 @@ signals:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    bool event(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
 
 private:
@@ -83,6 +84,7 @@ private:
     /// Heights of blocks as they are, and of the columns.
     int heightOf(const BoardBlock& block) const;
     int heightOfColumn(int column) const;
+    int heightOfFooter() const;
     QAbstractButton* spotNamed(const QString& id) const;
 
     std::vector<BoardBlock> blocks_;

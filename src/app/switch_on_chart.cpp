@@ -66,7 +66,7 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
     words_->setWordWrap(true);
     words_->setTextFormat(Qt::RichText);
     words_->setAlignment(Qt::AlignTop);
-    words_->setFixedWidth(theme::px(208));
+    words_->setFixedWidth(theme::px(172));
     row->addWidget(words_);
     plot_ = new QCustomPlot;
     plot_->setMinimumHeight(theme::px(112));

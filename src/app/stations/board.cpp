@@ -278,7 +278,7 @@ bool BoardStation::isAllowed(const Spot& spot) const {
 QString BoardStation::noteOf(const Spot& spot) const {
     if (const auto* asked = std::get_if<evidence::VoltsAsked>(&spot.question)) {
         const auto band = assessment().expectedVolts.find(*asked);
-        const QString shapes = tr("184.1 steady, 184 > 48 falls, 48 ~ 184 wanders");
+        const QString shapes = tr("184 · 184 > 48 falls · 48 ~ 184 wanders");
         return (band == assessment().expectedVolts.end()
                     ? tr("What a healthy set reads is not known yet.")
                     : tr("expect %L1 … %L2 V").arg(band->second.low, 0, 'f', 1).arg(band->second.high, 0, 'f', 1)) +
@@ -305,7 +305,9 @@ void BoardStation::offer() {
     offer.title = spot->shown.title;
     offer.how = words(spot->test != nullptr ? spot->test->how : spot->point->how);
     if (spot->point != nullptr && spot->point->live) {
-        offer.title += QStringLiteral(", ") + words(set::wordsOf(state_.value_or(spot->point->from)));
+        const auto state = state_.value_or(spot->point->from);
+        offer.title +=
+            state_ || state > set::SetState::Standby ? QStringLiteral(", ") + words(set::wordsOf(state)) : QString();
         offer.state = state_ ? words(set::wordsOf(*state_)) : tr("as asked");
     }
     offer.note = noteOf(*spot);

@@ -10,9 +10,9 @@ namespace dimglow::app {
 
 BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), chart_(chart) {
     setProperty("card", "next");
-    auto* both = new QHBoxLayout(this);
-    both->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
-    both->setSpacing(theme::px(18));
+    both_ = new QHBoxLayout(this);
+    both_->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
+    both_->setSpacing(theme::px(18));
     auto* left = new QVBoxLayout;
     left->setSpacing(theme::px(4));
     title_ = makeLabel({}, theme::heading());
@@ -36,7 +36,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     printedRow_ = new QWidget;
     auto* printedLine = new QHBoxLayout(printedRow_);
     printedLine->setContentsMargins(0, 0, 0, 0);
-    printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"), tr("printed on it: 470u 63V"));
+    printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"));
     printedLine->addWidget(printed_, 1);
     looks_ = new QComboBox;
     looks_->setObjectName(QStringLiteral("looks"));
@@ -65,19 +65,23 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     note_ = makeLabel({}, theme::quiet());
     note_->setObjectName(QStringLiteral("spotNote"));
     note_->setWordWrap(true);
-    left->addWidget(note_);
+    belowNote_ = new QVBoxLayout;
+    belowNote_->addWidget(note_);
+    left->addLayout(belowNote_);
     left->addStretch();
-    both->addLayout(left, 6);
+    both_->addLayout(left);
     right_ = new QWidget;
     auto* right = new QVBoxLayout(right_);
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(theme::px(4));
+    besideNote_ = new QVBoxLayout;
+    right->addLayout(besideNote_);
     outcomes_ = new QVBoxLayout;
     outcomes_->setSpacing(theme::px(4));
     right->addLayout(outcomes_);
     right->addWidget(chart_);
     right->addStretch();
-    both->addWidget(right_, 5);
+    both_->addWidget(right_);
     connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
         drafts_[offer_.id] = text;
         emit typed(text);
@@ -102,7 +106,7 @@ void BoardEntry::show(const EntryOffer& offer) {
     field_->setAccessibleName(offer.title);
     field_->setEnabled(offer.isAllowed);
     write_->setEnabled(offer.isAllowed);
-    field_->setPlaceholderText(!offer.isAllowed                        ? tr("live: Alt+A first")
+    field_->setPlaceholderText(!offer.isAllowed                        ? tr("Alt+A first")
                                : offer.form == EntryOffer::Form::Volts ? tr("volts")
                                                                        : tr("reading"));
     if (isOther) {
@@ -112,12 +116,17 @@ void BoardEntry::show(const EntryOffer& offer) {
     if (printedChanged && !printed_->hasFocus()) {
         printed_->setText(offer.printed);
     }
+    printed_->setPlaceholderText(offer.canBeSeen ? tr("printed on it: 470u 63V") : tr("label: 12V"));
     state_->setVisible(!offer.state.isEmpty());
     state_->setText(tr("%1   Alt+T").arg(offer.state));
     looks_->setVisible(offer.canBeSeen);
     looks_->setCurrentIndex(offer.looks);
     chart_->setVisible(offer.showsChart);
-    right_->setVisible(offer.showsChart || !offer.outcomes.isEmpty());
+    const bool isPoint = offer.form == EntryOffer::Form::Point;
+    (isPoint ? besideNote_ : belowNote_)->addWidget(note_);
+    both_->setStretch(0, offer.showsChart ? 5 : 6);
+    both_->setStretch(1, offer.showsChart ? 6 : 5);
+    right_->setVisible(isPoint || offer.showsChart || !offer.outcomes.isEmpty());
     showChoices();
     showOutcomes();
 }

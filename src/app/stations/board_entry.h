@@ -67,9 +67,12 @@ private:
 
     EntryOffer offer_;
     std::map<QString, QString> drafts_;  ///< typed and not written down yet, by spot
+    QHBoxLayout* both_ = nullptr;        ///< the columns
     QLabel* title_ = nullptr;
     QLabel* how_ = nullptr;
     QLabel* note_ = nullptr;
+    QVBoxLayout* belowNote_ = nullptr;   ///< where it stands below the field
+    QVBoxLayout* besideNote_ = nullptr;  ///< and beside it, where what is printed has the room below
     QLineEdit* field_ = nullptr;
     QPushButton* write_ = nullptr;
     QLineEdit* printed_ = nullptr;

@@ -115,7 +115,7 @@ parts::PartJudgement judge(const PointTaken& taken, const set::DisplaySet& set, 
                                   taken.reading, comparesWithTwins ? readings : std::vector<parts::PartReading>{});
     if (taken.asked.isEarly && judgement.grade != Grade::Good) {
         judgement = {
-            Grade::CannotTell, say("It need not be there yet; to be read again with {}.", set::wordsOf(kind.from)), {}};
+            Grade::CannotTell, say("It need not be there yet. Read it again: {}.", set::wordsOf(kind.from)), {}};
     }
     return judgement;
 }
