@@ -96,9 +96,9 @@ void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning:
 
 void SwitchOnChart::start(Request request) {
     worker_.start(
-        [request = std::move(request)](const std::stop_token&) {
+        [request = std::move(request)](const std::stop_token& stop) {
             try {
-                return simulated(request);
+                return simulated(request, stop);
             } catch (const std::exception& problem) {
                 Curves none;
                 none.words = tr("Cannot tell: %1").arg(QString::fromUtf8(problem.what()));
@@ -114,7 +114,7 @@ void SwitchOnChart::settle() {
     }
 }
 
-SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
+SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request, const std::stop_token& stop) {
     const auto& [backlight, reference, likeliest] = request;
     const int feed = likeliest.feed;
     const double scale = reference.at(std::size_t(feed)).labelScale;
@@ -127,9 +127,10 @@ SwitchOnChart::Curves SwitchOnChart::simulated(const Request& request) {
         return curve;
     };
     Curves curves;
-    curves.healthy = curveOf(driver::switchOn(backlight, feed, reference, {}, driver::StageChange(), shownSeconds));
-    const auto on =
-        driver::switchOn(likeliest.backlight, feed, reference, likeliest.strings, likeliest.driver, watchedSeconds);
+    curves.healthy =
+        curveOf(driver::switchOn(backlight, feed, reference, {}, driver::StageChange(), shownSeconds, false, stop));
+    const auto on = driver::switchOn(likeliest.backlight, feed, reference, likeliest.strings, likeliest.driver,
+                                     watchedSeconds, false, stop);
     curves.likeliest = curveOf(on);
     const auto view = driver::throughMeter(on.ledPlus(), on.secondsApart);
     for (std::size_t i = 0; i < view.readings.size(); ++i) {

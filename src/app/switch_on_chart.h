@@ -42,7 +42,7 @@ private:
         driver::DriverReference reference;
         reasoning::Likeliest likeliest;
     };
-    static Curves simulated(const Request& request);
+    static Curves simulated(const Request& request, const std::stop_token& stop);
     void start(Request request);
     void draw(const Curves& curves);
 

@@ -50,8 +50,8 @@ private:
 };
 
 /// Makes a result on a thread of its own and hands it over on the owner's. The owner hears of the last start() only,
-/// and of nothing after drop() or its own end. All but post() is called by the owner's thread; everything that the two
-/// threads share lies under one mutex.
+/// and of nothing after drop() or the worker's end, which waits for the task to stop. Every function is for the owner's
+/// thread; what the two threads share lies under one mutex.
 template <typename Result>
 class Worker {
 public:

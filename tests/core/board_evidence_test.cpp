@@ -231,7 +231,7 @@ TEST_F(AtTheBoards, RingTestInCircuitDoesNotCondemn) {
 
 TEST_F(AtTheBoards, RailThatIsOffInStandbyCondemnsNothing) {
     answer("sound", "no");
-    answer("standby", "steady");
+    answer("standby", "on");
     const auto rail = [&](double volts, set::SetState state, bool isEarly) {
         job::notePoint(job_, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
         parts::PartReading reading;

@@ -315,5 +315,16 @@ TEST(Meter, TellsSteadyPeakAndWander) {
     EXPECT_NEAR(wander.rest, 60, 3);
 }
 
+TEST(SwitchOn, AskedToStopEndsWithWhatItHas) {
+    const auto panel = board();
+    std::stop_source stop;
+    stop.request_stop();
+    const auto watched = [&](const std::stop_token& token) {
+        return driver::switchOn(panel, 0, referenceOf(panel), {}, {}, 3, false, token).samples.size();
+    };
+    EXPECT_GT(watched({}), 1000u);
+    EXPECT_EQ(watched(stop.get_token()), 0u);
+}
+
 }  // namespace
 }  // namespace dimglow::driver

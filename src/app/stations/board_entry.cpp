@@ -10,9 +10,9 @@ namespace dimglow::app {
 
 BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), chart_(chart) {
     setProperty("card", "next");
-    both_ = new QHBoxLayout(this);
-    both_->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
-    both_->setSpacing(theme::px(18));
+    columns_ = new QHBoxLayout(this);
+    columns_->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
+    columns_->setSpacing(theme::px(18));
     auto* left = new QVBoxLayout;
     left->setSpacing(theme::px(4));
     title_ = makeLabel({}, theme::heading());
@@ -69,7 +69,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     belowNote_->addWidget(note_);
     left->addLayout(belowNote_);
     left->addStretch();
-    both_->addLayout(left);
+    columns_->addLayout(left);
     right_ = new QWidget;
     auto* right = new QVBoxLayout(right_);
     right->setContentsMargins(0, 0, 0, 0);
@@ -81,7 +81,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     right->addLayout(outcomes_);
     right->addWidget(chart_);
     right->addStretch();
-    both_->addWidget(right_);
+    columns_->addWidget(right_);
     connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
         drafts_[offer_.id] = text;
         emit typed(text);
@@ -124,8 +124,8 @@ void BoardEntry::show(const EntryOffer& offer) {
     chart_->setVisible(offer.showsChart);
     const bool isPoint = offer.form == EntryOffer::Form::Point;
     (isPoint ? besideNote_ : belowNote_)->addWidget(note_);
-    both_->setStretch(0, offer.showsChart ? 5 : 6);
-    both_->setStretch(1, offer.showsChart ? 6 : 5);
+    columns_->setStretch(0, offer.showsChart ? 5 : 6);
+    columns_->setStretch(1, offer.showsChart ? 6 : 5);
     right_->setVisible(isPoint || offer.showsChart || !offer.outcomes.isEmpty());
     showChoices();
     showOutcomes();

@@ -67,7 +67,7 @@ private:
 
     EntryOffer offer_;
     std::map<QString, QString> drafts_;  ///< typed and not written down yet, by spot
-    QHBoxLayout* both_ = nullptr;        ///< the columns
+    QHBoxLayout* columns_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* how_ = nullptr;
     QLabel* note_ = nullptr;

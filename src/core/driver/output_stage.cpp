@@ -14,7 +14,7 @@ constexpr double feedDiodeVolts = 0.6;
 }  // namespace
 
 StringLoad::StringLoad(const backlight::Backlight& backlight, const backlight::Faults& faults, double reachVolts,
-                       bool plugOut)
+                       bool plugOut, const std::stop_token& stop)
     : step_(reachVolts / tablePoints) {
     const std::size_t channels = backlight.channels.size();
     amps_.assign(tablePoints + 1, 0);
@@ -26,7 +26,7 @@ StringLoad::StringLoad(const backlight::Backlight& backlight, const backlight::F
     constexpr double unlimitedAmps = 1000;
     const auto panel = backlight::buildPanel(backlight, faults, reachVolts, unlimitedAmps, backlight::Detail::Merged);
     circuit::OperatingPointSolver solver(panel.network);
-    for (int i = 1; i <= tablePoints; ++i) {
+    for (int i = 1; i <= tablePoints && !stop.stop_requested(); ++i) {
         solver.setSupply(0, i * step_, unlimitedAmps);
         const auto point = solver.settled();
         amps_[i] = std::max(amps_[i - 1], point.supplyAmps[0]);

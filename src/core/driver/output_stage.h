@@ -1,5 +1,6 @@
 #pragma once
 
+#include <stop_token>
 #include <vector>
 
 #include "core/backlight/wiring.h"
@@ -14,8 +15,9 @@ namespace dimglow::driver {
 class StringLoad {
 public:
     /// The strings of \p backlight with \p faults, LED+ from 0 to \p reachVolts; nothing connected when \p plugOut.
+    /// Asked to stop it leaves the rest of the table at zero.
     StringLoad(const backlight::Backlight& backlight, const backlight::Faults& faults, double reachVolts,
-               bool plugOut = false);
+               bool plugOut = false, const std::stop_token& stop = {});
 
     /// Out of LED+ into strings, sinks and leaks, A. Beyond the table it goes on as its last stretch does.
     double amps(double ledPlusVolts) const;

@@ -24,9 +24,9 @@ public:
         target_ = output_.volts();
     }
 
-    SwitchOn watch(double seconds) {
+    SwitchOn watch(double seconds, const std::stop_token& stop) {
         const auto count = std::size_t(std::min(seconds, longestSeconds) / sampleSeconds);
-        for (std::size_t i = 0; i <= count; ++i) {
+        for (std::size_t i = 0; i <= count && !stop.stop_requested(); ++i) {
             now_ = double(i) * sampleSeconds;
             note();
             const int steps = state_ == DriverState::Off || state_ == DriverState::Latched ? 1 : stepsWhileDriven;
@@ -272,17 +272,18 @@ std::vector<double> SwitchOn::ledMinus(int channel) const {
     return volts;
 }
 
-SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds) {
-    return Run(stage, load).watch(seconds);
+SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds, const std::stop_token& stop) {
+    return Run(stage, load).watch(seconds, stop);
 }
 
 SwitchOn switchOn(const backlight::Backlight& backlight, int feed, const DriverReference& reference,
-                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut) {
+                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut,
+                  const std::stop_token& stop) {
     const auto alone = backlight::feedAlone(backlight, strings, feed);
     const auto& own = reference.at(std::size_t(feed));
     const double reachVolts = 1.1 * own.overVolts / own.labelScale;
     return simulate(stageOf(alone.backlight, own, change),
-                    StringLoad(alone.backlight, alone.faults, reachVolts, plugOut), seconds);
+                    StringLoad(alone.backlight, alone.faults, reachVolts, plugOut, stop), seconds, stop);
 }
 
 }  // namespace dimglow::driver

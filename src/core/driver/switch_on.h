@@ -1,6 +1,7 @@
 #pragma once
 
 #include <optional>
+#include <stop_token>
 #include <string>
 #include <vector>
 
@@ -72,12 +73,13 @@ struct SwitchOn {
 };
 
 /// Switches on at 0 s, output at its idle value, and watches for \p seconds (at most 60). Steps of 0.2 ms while it
-/// drives, 1 ms while the output decays.
-SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds);
+/// drives, 1 ms while the output decays. Asked to stop it ends with what it has.
+SwitchOn simulate(const StageSpec& stage, const StringLoad& load, double seconds, const std::stop_token& stop = {});
 
 /// The same for the driver of one feed of a set as it was made, \p reference, with \p change on its side and \p strings
 /// beyond the plug. LED− are those of the feed's channels in their order.
 SwitchOn switchOn(const backlight::Backlight& backlight, int feed, const DriverReference& reference,
-                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut = false);
+                  const backlight::Faults& strings, const StageChange& change, double seconds, bool plugOut = false,
+                  const std::stop_token& stop = {});
 
 }  // namespace dimglow::driver
