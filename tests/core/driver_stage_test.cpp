@@ -315,6 +315,12 @@ TEST(Meter, TellsSteadyPeakAndWander) {
     EXPECT_NEAR(wander.rest, 60, 3);
 }
 
+TEST(Meter, OfLessThanItsFirstReadingIsEmpty) {
+    EXPECT_TRUE(throughMeter({}, 1e-3).readings.empty());
+    const std::vector<double> tenth(100, 48);
+    EXPECT_TRUE(throughMeter(tenth, 1e-3).readings.empty());
+}
+
 TEST(SwitchOn, AskedToStopEndsWithWhatItHas) {
     const auto panel = board();
     std::stop_source stop;

@@ -24,6 +24,9 @@ MeterView throughMeter(std::span<const double> volts, double secondsApart, doubl
         const auto part = volts.subspan(end - window, window);
         view.readings.push_back(std::accumulate(part.begin(), part.end(), 0.0) / double(window));
     }
+    if (view.readings.empty()) {
+        return view;
+    }
     const auto [low, high] = std::minmax_element(view.readings.begin(), view.readings.end());
     view.lowest = *low;
     view.highest = *high;

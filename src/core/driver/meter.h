@@ -21,7 +21,8 @@ struct MeterView {
 inline constexpr double usualWindowSeconds = 0.3;
 
 /// \p volts are samples every \p secondsApart; the meter averages over \p windowSeconds.
-/// \pre at least a third of a second of them; the window is no longer than that
+/// Less than a third of a second of them, as of a simulation that was stopped, is no reading.
+/// \pre the window is no longer than a third of a second
 MeterView throughMeter(std::span<const double> volts, double secondsApart, double windowSeconds = usualWindowSeconds);
 
 }  // namespace dimglow::driver
