@@ -19,10 +19,10 @@ PartReading soundReading(PartKind kind, const parts::Ratings& ratings, double ch
     switch (kind) {
         case PartKind::Electrolytic:
         case PartKind::Film: {
-            const double farads = ratings.farads.value_or(kind == PartKind::Film ? 100e-9 : 220e-6);
-            reading.farads = farads * off;
+            reading.farads = *ratings.farads * off;
             if (kind == PartKind::Electrolytic) {
-                reading.esrOhms = rounded(0.1 * parts::highestEsr(farads, ratings.volts) * (1 + 0.3 * chance), 0.01);
+                const double highest = parts::highestEsr(*ratings.farads, ratings.volts);
+                reading.esrOhms = rounded(0.1 * highest * (1 + 0.3 * chance), 0.01);
             }
             break;
         }
@@ -47,13 +47,13 @@ PartReading soundReading(PartKind kind, const parts::Ratings& ratings, double ch
             break;
         case PartKind::Resistor:
         case PartKind::Sense:
-            reading.ohms = ratings.ohms.value_or(kind == PartKind::Sense ? 0.5 : 100e3) * (1 + 0.01 * chance);
+            reading.ohms = *ratings.ohms * (1 + 0.01 * chance);
             break;
         case PartKind::Rail:
-            reading.volts = rounded(ratings.volts.value_or(12) * (1 + 0.02 * chance), 0.01);
+            reading.volts = rounded(*ratings.volts * (1 + 0.02 * chance), 0.01);
             break;
         case PartKind::SupplyPin:
-            reading.volts = rounded(ratings.volts.value_or(12) * off, 0.01);
+            reading.volts = rounded(*ratings.volts * off, 0.01);
             break;
         case PartKind::EnablePin:
         case PartKind::DimmingPin:
@@ -114,6 +114,33 @@ PartReading faultyReading(PartKind kind, const parts::Ratings& ratings, double c
 }
 
 }  // namespace
+
+parts::Ratings usualRatings(const knowledge::PointKind& point) {
+    parts::Ratings ratings;
+    switch (point.kind) {
+        case PartKind::Electrolytic:
+            ratings.farads = 220e-6;
+            break;
+        case PartKind::Film:
+            ratings.farads = 100e-9;
+            break;
+        case PartKind::Sense:
+            ratings.ohms = 0.5;
+            break;
+        case PartKind::Resistor:
+            ratings.ohms = 100e3;
+            break;
+        case PartKind::Rail:
+            ratings.volts = point.id == "standbyRail" ? 5 : point.id == "bulkRail" ? 325 : 12;
+            break;
+        case PartKind::SupplyPin:
+            ratings.volts = 12;
+            break;
+        default:
+            break;
+    }
+    return ratings;
+}
 
 PartReading readingOf(PartKind kind, const parts::Ratings& ratings, bool isSound, double chance) {
     return isSound ? soundReading(kind, ratings, chance) : faultyReading(kind, ratings, chance);

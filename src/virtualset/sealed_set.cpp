@@ -115,7 +115,8 @@ double SealedSet::still(const std::string& test, int feed) const {
         return stage_.asked ? manner_.blOnVolts : manner_.residueVolts;
     }
     if (test == "dim") {
-        const bool isDriven = stage_.dim > 0 && (stage_.asked || !manner_.dimGoesWithBlOn);
+        const bool isPowered = stage_.asked || stage_.supplyTimes > 0;
+        const bool isDriven = isPowered && stage_.dim > 0 && (stage_.asked || !manner_.dimGoesWithBlOn);
         return isDriven ? manner_.dimVolts : manner_.residueVolts;
     }
     if (test == driver::ledPlusIdle) {
@@ -220,11 +221,22 @@ evidence::PointTaken SealedSet::check(const evidence::PointAsked& asked) const {
     const bool errs = manner_.eyesErr && spread("errs" + asked.point + asked.ref) > seldom;
     const bool isSound =
         errs != (!isCulprit(asked) && !disturbs(suspect_->points) && (part_ == nullptr || !disturbs(part_->points)));
+    return {asked, readingOf(kind->kind, printedOn(asked), isSound, spread(asked.point + asked.ref))};
+}
+
+parts::Ratings SealedSet::printedOn(const evidence::PointAsked& asked) const {
+    const auto* kind = trade_.point(asked.point);
+    if (kind == nullptr) {
+        throw std::invalid_argument(fmt::format("\"{}\" is no point of a board", asked.point));
+    }
+    auto ratings = usualRatings(*kind);
     const auto listed = std::find_if(points_.begin(), points_.end(), [&](const auto& point) {
         return point.kind == asked.point && point.ref == asked.ref;
     });
-    return {asked, readingOf(kind->kind, listed == points_.end() ? parts::Ratings{} : listed->ratings, isSound,
-                             spread(asked.point + asked.ref))};
+    if (listed != points_.end()) {
+        parts::fill(ratings, listed->ratings);
+    }
+    return ratings;
 }
 
 /// A faulty part shows it half the time where such parts ever do.

@@ -67,6 +67,8 @@ public:
     evidence::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
     /// A point of a board; one that is not among those of the set has usual ratings.
     evidence::PointTaken check(const evidence::PointAsked& asked) const;
+    /// What can be read off a part, or beside a rail.
+    parts::Ratings printedOn(const evidence::PointAsked& asked) const;
     evidence::PointSeen look(const evidence::PointAsked& asked) const;
     evidence::Bridged bridge(backlight::LedPlace place) const;
     /// Whatever is asked, as it would be written down; a look gives one observation for each LED.

@@ -125,9 +125,19 @@ bool isPossible(const knowledge::SuspectKind& suspect, const backlight::Backligh
            !(fault == LedFault::GroupOpen && strip.parallel == 1);
 }
 
+/// Whether the LEDs before a touch hold the driver's idle rail: those that do not burn out before anyone measures.
+bool lasts(const faults::Fault& fault, const backlight::Backlight& truth) {
+    const auto* leak = std::get_if<faults::Leak>(&fault);
+    const double leds = leak == nullptr ? 1 : double(backlight::wholeString(truth, leak->string).count());
+    return leak == nullptr ||
+           leak->before / leds * backlight::healthyStringVolts(truth) > 1.1 * truth.driver.someIdleVolts();
+}
+
 /// A joint, a leak, a strip of another type: of any size, not of those that the reasoning tries.
 void drawOther(Draw& draw, knowledge::StringFault kind, backlight::Backlight& truth, backlight::Faults& wrong) {
-    auto fault = draw.oneOf(faults::candidatesFor(kind, truth));
+    auto candidates = faults::candidatesFor(kind, truth);
+    std::erase_if(candidates, [&](const auto& candidate) { return !lasts(candidate, truth); });
+    auto fault = draw.oneOf(candidates);
     if (auto* joint = std::get_if<faults::Joint>(&fault); joint != nullptr && joint->ohms < backlight::openOhms) {
         joint->ohms = draw.about(20, 5000);
     }
@@ -182,6 +192,9 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
         const double volts = backlight::healthyStringVolts(backlight::feedAlone(truth, {}, feed).backlight);
         labels.push_back({std::round((volts + *truth.driver.headroomVolts) * draw.normal(1, 0.01))});
     }
+    if (told == Told::Driver) {
+        described.driver = truth.driver;
+    }
     const auto manner = drawManner(draw);
     std::vector<double> weights;
     for (const auto& suspect : trade.suspects) {
@@ -208,9 +221,6 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
 
     job::Job job;
     job.id = "T-" + std::to_string(seed);
-    if (told == Told::Driver) {
-        described.driver = truth.driver;
-    }
     job.set.backlight =
         told >= Told::Strips ? described : backlight::plainBacklight(backlight::undescribed(int(truth.feeds.size())));
     if (told >= Told::Label) {
@@ -321,7 +331,7 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
         ++ending.probes;
         ending.minutes += probe.minutes;
         if (const auto* point = std::get_if<evidence::PointAsked>(&probe.question)) {
-            job::notePoint(job, *point);
+            job::notePoint(job, *point, patient.set.printedOn(*point));
         }
         const auto* test = trade.test(probe.test);
         for (auto& observation : patient.set.take(probe.question)) {

@@ -9,7 +9,9 @@ namespace dimglow::backlight {
 /// A handheld meter's error, one sigma, as a share of its reading.
 inline constexpr double meterShare = 0.005;
 /// How far the volts of LEDs of one kind differ from batch to batch, one sigma, as a share.
-inline constexpr double batchShare = 0.016;
+inline constexpr double batchShare = 0.03;
+/// How far strips of one set, all of one batch, differ from each other.
+inline constexpr double twinShare = 0.012;
 /// How far the extra volts of a dark LED that conducts differ, one sigma, V.
 inline constexpr double darkSpreadVolts = 0.8;
 

@@ -21,6 +21,12 @@ constexpr double negligibleShare = 1e-3;
 constexpr double collapses = 0.4;
 constexpr double dropsChannel = 0.15;
 constexpr double floats = 0.25;
+/// Of those that trip or leave it out, how often a meter catches what healthy sinks take up until then.
+constexpr double pulses = 0.35;
+/// Of the moment at which a dark channel holds LED+ at the over-voltage level a meter that averages shows this share,
+/// more or less with its length.
+constexpr double seenPulse = 0.6;
+constexpr double seenPulseSigma = 0.25;
 /// With several feeds: share of sets in which one that trips takes the others down with it.
 constexpr double tripTogether = 0.5;
 /// LEDs begin to conduct at this share of their running volts.
@@ -29,6 +35,9 @@ constexpr double kneeShare = 0.85;
 constexpr double meterShare = 0.004;
 /// Scatter of the peak that a meter shows of a string that runs for a moment.
 constexpr double peakShare = 0.025;
+
+/// LED− of a string without current.
+constexpr Level darkSink{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
 
 /// Builds the forecast of one feed; the numbers in it are shares of cases (common practice, no source).
 class Situation {
@@ -73,6 +82,90 @@ public:
 
     /// How likely it is that the driver trips over its own strings.
     double trips() const {
+        const double beyond = outOfReach();
+        return beyond < negligibleShare ? tripsOnCurrent()
+                                        : (1 - beyond) * tripsOnCurrent() + beyond * beyondReach().tripsOnCurrent();
+    }
+
+    /// \param isStopped how likely it is that another feed's driver takes this one down with it
+    Result ask(double isStopped) const {
+        const double beyond = outOfReach();
+        return beyond < negligibleShare ? askWithin(isStopped)
+                                        : mixed(askWithin(isStopped), beyondReach().askWithin(isStopped), beyond);
+    }
+
+private:
+    /// Strings need more than this over what they should before it counts.
+    static constexpr double worthReaching = 1.03;
+
+    double neededBy(const backlight::ChannelDemand& demand) const {
+        return demand.volts * reference_.labelScale + driver_.someHeadroomVolts();
+    }
+
+    /// How likely it is that a string needs more than the driver's over-voltage level.
+    double outOfReach() const {
+        constexpr double levelSpread = 0.075;
+        constexpr double toldSpread = 0.03;
+        const double needed = highest_ + driver_.someHeadroomVolts();
+        if (!behaviour_.drivesStrings || conducting_ == 0 || needed < worthReaching * reference_.stringVolts) {
+            return 0;
+        }
+        const double spread = std::hypot(driver_.ovpRatio ? toldSpread : levelSpread, highestSpread_ / needed);
+        return cdf(boost::math::normal(0, spread), std::log(needed / reference_.overVolts));
+    }
+
+    /// The same feed, the strings that need most out of its driver's reach.
+    Situation beyondReach() const {
+        constexpr double alike = 0.9;
+        auto demands = demands_;
+        int beyond = 0;
+        for (auto& demand : demands) {
+            const double least =
+                std::max(worthReaching * reference_.stringVolts, alike * (highest_ + driver_.someHeadroomVolts()));
+            if (demand.conducts && neededBy(demand) >= least) {
+                demand.conducts = false;
+                ++beyond;
+            }
+        }
+        Situation result(driver_, reference_, std::move(demands), behaviour_);
+        result.beyond_ = beyond;
+        return result;
+    }
+
+    /// What is as likely as \p share to be \p b, else \p a.
+    static Result mixed(Result a, const Result& b, double share) {
+        const auto join = [&](Modes& to, const Modes& from) {
+            for (auto& mode : to) {
+                mode.weight *= 1 - share;
+            }
+            for (auto mode : from) {
+                mode.weight *= share;
+                to.push_back(mode);
+            }
+        };
+        join(a.feed.on, b.feed.on);
+        std::vector<Modes> sinks;
+        std::vector<std::pair<int, int>> pairs;
+        for (std::size_t channel = 0; channel < a.sinkOfChannel.size(); ++channel) {
+            const std::pair pair(a.sinkOfChannel[channel], b.sinkOfChannel[channel]);
+            const auto known = std::find(pairs.begin(), pairs.end(), pair);
+            a.sinkOfChannel[channel] = int(known - pairs.begin());
+            if (known == pairs.end()) {
+                pairs.push_back(pair);
+                sinks.push_back(a.sinks[std::size_t(pair.first)]);
+                join(sinks.back(), b.sinks[std::size_t(pair.second)]);
+            }
+        }
+        a.sinks = std::move(sinks);
+        a.light.medianSecondsToDark =
+            (share * b.light.flashThenDark > (1 - share) * a.light.flashThenDark ? b : a).light.medianSecondsToDark;
+        a.light.never += share * (b.light.never - a.light.never);
+        a.light.flashThenDark += share * (b.light.flashThenDark - a.light.flashThenDark);
+        a.light.staysLit += share * (b.light.staysLit - a.light.staysLit);
+        return a;
+    }
+
+    double tripsOnCurrent() const {
         const double running = highest_ + driver_.someHeadroomVolts();
         return !behaviour_.drivesStrings                 ? 0
                : !std::isinf(clamp_) || conducting_ == 0 ? 1
@@ -80,8 +173,7 @@ public:
                                                          : tripsOver(running);
     }
 
-    /// \param isStopped how likely it is that another feed's driver takes this one down with it
-    Result ask(double isStopped) const {
+    Result askWithin(double isStopped) const {
         Result result;
         result.feed.still = still();
         result.sinkOfChannel.assign(demands_.size(), 0);
@@ -95,7 +187,6 @@ public:
         return result;
     }
 
-private:
     /// Unequal channels, or less than the strings should need.
     double tripsOver(double running) const {
         return 1 - std::exp(-std::max(0.0, deficit_ - 0.02 * running) / (tripScale * running));
@@ -164,9 +255,19 @@ private:
                 }
                 addCollapse(on, collapses);
                 const Level steady = regulated(running, meterShare * running);
-                on.push_back({dropsChannel, Shape::Steady, steady, steady});
+                on.push_back({0.5 * dropsChannel, Shape::Steady, steady, steady});
+                on.push_back({0.5 * dropsChannel, Shape::PeakThenSettles, pulseOver(running, running), steady});
             }
-            result.light = conducting_ == 0 || !lightsSomewhere_
+            if (conducting_ == 0 && beyond_ > 0) {
+                // Strings that glow below their current empty it as well.
+                for (auto& mode : on) {
+                    mode.weight *= 1 - collapses;
+                }
+                const Level peak{Reference::OverVolts, seenPeak, 0, 1.5 * seenPeakSigma, 0, 0};
+                addCollapse(on, collapses, peak, reference_.stringVolts);
+            }
+            result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.3, 0.5, 0.2, 0.15}
+                           : conducting_ == 0 || !lightsSomewhere_
                                ? LightForecast{0.97, 0.02, 0.01, 0.15}
                                : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
         } else {
@@ -199,7 +300,8 @@ private:
                 missing.push_back(volts);
                 result.sinks.push_back(sinkOf(volts, spread, result.light.flashThenDark));
                 if (volts >= 0 && conducting_ < int(demands_.size())) {
-                    addFloat(result.sinks.back(), demands_[channel].volts * reference_.labelScale);
+                    addFloat(result.sinks.back(), demands_[channel].volts * reference_.labelScale,
+                             result.light.flashThenDark);
                 }
             }
         }
@@ -208,7 +310,11 @@ private:
     /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
     void addCollapse(Modes& modes, double weight) const {
         const double running = highest_ + driver_.someHeadroomVolts();
-        const Level peak = ofStrings(seenPeak * running, seenPeakSigma * running);
+        addCollapse(modes, weight, ofStrings(seenPeak * running, seenPeakSigma * running), running);
+    }
+
+    /// \p running volts of the strings that it falls to
+    void addCollapse(Modes& modes, double weight, const Level& peak, double running) const {
         modes.push_back({2 * weight / 3, Shape::PeakThenSettles, peak, idle(0.1, 1)});
         const double idleVolts = idle_.of == Reference::Idle ? driver_.someIdleVolts() : kneeShare * clamp_;
         modes.push_back(
@@ -220,10 +326,9 @@ private:
     /// for a while.
     Modes sinkOf(double missing, double spread, double flashes) const {
         const double scatter = std::hypot(0.2 + meterShare * highest_, spread);
-        const Level dark{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
         Level lit{Reference::Sink, 1, 0, 0, scatter, std::max(0.0, missing) / reference_.stringVolts};
         if (missing < 0) {
-            lit = dark;
+            lit = darkSink;
             lit.spreadVolts = scatter;
         }
         if (flashes < negligibleShare) {
@@ -233,23 +338,40 @@ private:
         for (double* part : {&seen.times, &seen.plus, &seen.stringShare}) {
             *part *= 0.2;
         }
-        const double litVolts = missing < 0 ? dark.plus : driver_.someHeadroomVolts() + missing;
+        const double litVolts = missing < 0 ? darkSink.plus : driver_.someHeadroomVolts() + missing;
         seen.spreadVolts = 0.15 * litVolts + 0.3;
         return {{1 - 0.8 * flashes, Shape::Steady, lit, lit, Manner::SinkHolds},
-                {0.3 * flashes, Shape::PeakThenSettles, lit, dark, Manner::SinkSettles},
-                {0.2 * flashes, Shape::PeakThenSettles, seen, dark, Manner::SinkSettles},
-                {0.2 * flashes, Shape::Wanders, seen, dark, Manner::SinkWanders},
-                {0.1 * flashes, Shape::Steady, dark, dark, Manner::SinkIsDark}};
+                {0.3 * flashes, Shape::PeakThenSettles, lit, darkSink, Manner::SinkSettles},
+                {0.2 * flashes, Shape::PeakThenSettles, seen, darkSink, Manner::SinkSettles},
+                {0.2 * flashes, Shape::Wanders, seen, darkSink, Manner::SinkWanders},
+                {0.1 * flashes, Shape::Steady, darkSink, darkSink, Manner::SinkIsDark}};
+    }
+
+    /// What a meter shows of LED+ that stood at the over-voltage level for a moment, above \p volts, where \p base of
+    /// them are still there between such moments.
+    Level pulseOver(double volts, double base) const {
+        const double above = std::max(0.0, reference_.overVolts - volts);
+        return {Reference::OverVolts,
+                seenPulse,
+                0,
+                0,
+                seenPulseSigma * above + 0.3,
+                (base - seenPulse * volts) / reference_.stringVolts};
     }
 
     /// A string of another channel is dark and holds LED+ at the over-voltage level: a healthy sink takes up what its
-    /// own string, which runs at \p volts, leaves of that.
-    void addFloat(Modes& modes, double volts) const {
+    /// own string, which runs at \p volts, leaves of that; for as long as the driver lets it.
+    void addFloat(Modes& modes, double volts, double flashes) const {
         for (auto& mode : modes) {
-            mode.weight *= 1 - floats;
+            mode.weight *= 1 - floats - pulses;
         }
         const Level up{Reference::OverVolts, 1, 0, 0.02, 0.3, -volts / reference_.stringVolts};
         modes.push_back({floats, Shape::Steady, up, up, Manner::SinkFloats});
+        const Level seen = pulseOver(volts, 0);
+        const Level lit{Reference::Sink, 1, 0, 0, 0.2 + meterShare * volts, 0};
+        modes.push_back({pulses * (1 - flashes), Shape::PeakThenSettles, seen, lit, Manner::SinkSettles});
+        modes.push_back({0.7 * pulses * flashes, Shape::PeakThenSettles, seen, darkSink, Manner::SinkSettles});
+        modes.push_back({0.3 * pulses * flashes, Shape::Wanders, seen, darkSink, Manner::SinkWanders});
     }
 
     /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
@@ -268,6 +390,7 @@ private:
     const Behaviour& behaviour_;
     Level idle_{Reference::Idle, 1, 0, 0, 0, 0};
     int conducting_ = 0;
+    int beyond_ = 0;  ///< channels that glow, yet need more than the driver can reach
     double highest_ = 0;
     double highestSpread_ = 0;
     double deficit_ = 0;

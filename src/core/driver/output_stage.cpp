@@ -20,6 +20,7 @@ StringLoad::StringLoad(const backlight::Backlight& backlight, const backlight::F
     amps_.assign(tablePoints + 1, 0);
     sinks_.assign(channels, std::vector<double>(tablePoints + 1, 0));
     minus_ = sinks_;
+    glow_ = amps_;
     if (plugOut) {
         return;
     }
@@ -30,6 +31,9 @@ StringLoad::StringLoad(const backlight::Backlight& backlight, const backlight::F
         solver.setSupply(0, i * step_, unlimitedAmps);
         const auto point = solver.settled();
         amps_[i] = std::max(amps_[i - 1], point.supplyAmps[0]);
+        for (const double led : point.diodeAmps) {
+            glow_[i] = std::max(glow_[i], led);
+        }
         for (std::size_t channel = 0; channel < channels; ++channel) {
             sinks_[channel][i] = point.supplyAmps[panel.sinkOfChannel[channel]];
             minus_[channel][i] = point.nodeVolts[panel.ledMinus[channel]];
@@ -45,6 +49,10 @@ double StringLoad::at(const std::vector<double>& column, double volts) const {
 
 double StringLoad::amps(double ledPlusVolts) const {
     return at(amps_, ledPlusVolts);
+}
+
+double StringLoad::brightestAmps(double ledPlusVolts) const {
+    return at(glow_, ledPlusVolts);
 }
 
 double StringLoad::sinkAmps(int channel, double ledPlusVolts) const {

@@ -21,6 +21,8 @@ public:
 
     /// Out of LED+ into strings, sinks and leaks, A. Beyond the table it goes on as its last stretch does.
     double amps(double ledPlusVolts) const;
+    /// Through the LED that has most, A.
+    double brightestAmps(double ledPlusVolts) const;
     /// Through the sink of a channel, A.
     double sinkAmps(int channel, double ledPlusVolts) const;
     /// LED− of a channel, V.
@@ -32,6 +34,7 @@ private:
 
     double step_ = 1;
     std::vector<double> amps_;
+    std::vector<double> glow_;
     std::vector<std::vector<double>> sinks_;
     std::vector<std::vector<double>> minus_;
 };

@@ -190,7 +190,7 @@ private:
         for (int channel = 0; channel < load_.channels(); ++channel) {
             sample.ledMinus.push_back(load_.ledMinus(channel, output_.volts()));
         }
-        const bool lit = sinkAmps_ > litShare * stage_.workingAmps;
+        const bool lit = load_.brightestAmps(output_.volts()) > litShare * stage_.workingAmps;
         if (lit) {
             result_.lightSeconds = result_.lightSeconds.value_or(now_);
         } else if (result_.lightSeconds && !result_.darkSeconds) {

@@ -21,12 +21,7 @@ void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings
     if (found == points.end()) {
         found = points.insert(points.end(), {point.point, point.ref, {}});
     }
-    const auto keep = [](std::optional<double>& own, const std::optional<double>& given) { own = given ? given : own; };
-    keep(found->ratings.farads, ratings.farads);
-    keep(found->ratings.tolerance, ratings.tolerance);
-    keep(found->ratings.volts, ratings.volts);
-    keep(found->ratings.ohms, ratings.ohms);
-    keep(found->ratings.amps, ratings.amps);
+    parts::fill(found->ratings, ratings);
 }
 
 std::vector<Entry> standingEntries(const Job& job, Phase phase) {

@@ -95,7 +95,7 @@ private:
     /// \p healthyVolts is what the run would read without a fault of unknown size; the reading itself without one.
     double sigmaOf(const backlight::TesterReading& reading, double healthyVolts, double dark) const {
         const bool conducts = reading.amps > 0.5 * tester_.amps;
-        const double spread = (meterShare + (conducts ? batchShare : 0)) * reading.volts;
+        const double spread = std::hypot(meterShare, conducts ? batchShare : 0) * reading.volts;
         const double ofSize = conducts ? backlight::sizeShare * std::abs(reading.volts - healthyVolts) : 0;
         return 0.1 + std::hypot(spread, backlight::darkSpreadVolts * dark, ofSize);
     }

@@ -334,6 +334,15 @@ bool readsLike(double value, double twin) {
 
 }  // namespace
 
+void fill(Ratings& ratings, const Ratings& read) {
+    const auto keep = [](std::optional<double>& own, const std::optional<double>& given) { own = given ? given : own; };
+    keep(ratings.farads, read.farads);
+    keep(ratings.tolerance, read.tolerance);
+    keep(ratings.volts, read.volts);
+    keep(ratings.ohms, read.ohms);
+    keep(ratings.amps, read.amps);
+}
+
 Text wordsOf(Grade grade) {
     const Text words[] = {say("good"), say("doubtful"), say("bad"), say("cannot tell")};
     return words[int(grade)];

@@ -50,6 +50,9 @@ struct Ratings {
     auto operator<=>(const Ratings&) const = default;
 };
 
+/// Takes over what \p read says, and keeps the rest.
+void fill(Ratings& ratings, const Ratings& read);
+
 /// What was measured; what does not apply is empty. `overload` is OL.
 struct PartReading {
     std::optional<double> farads;

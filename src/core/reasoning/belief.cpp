@@ -677,6 +677,13 @@ bool hasRightVolts(CaseModel& model, const evidence::TesterTaken& taken) {
 }  // namespace
 
 Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
+    std::vector<evidence::TesterTaken> runs;
+    for (const auto& entry : entries) {
+        if (const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what)) {
+            runs.push_back(*taken);
+        }
+    }
+    model.setTesterReadings(runs);
     model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [&](const auto& entry) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
         return taken != nullptr && (taken->lit.value_or(0) > 0 || hasRightVolts(model, *taken));

@@ -344,11 +344,58 @@ CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
         signature.push_back(1e6 + double(testerPlaces_.size()));  // depends on where in the string: no sharing
     }
     const auto circuit = circuits_.try_emplace(std::move(signature), int(circuits_.size())).first->second;
-    return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit}).first->second;
+    return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit, batchOf(run)}).first->second;
+}
+
+void CaseModel::setTesterReadings(const std::vector<evidence::TesterTaken>& taken) {
+    constexpr double stillABatch = 0.1;
+    batchShifts_.clear();
+    testerPlaces_.clear();
+    std::vector<std::pair<Run, double>> shifts;
+    for (const auto& reading : taken) {
+        const bool isWhole = reading.minus == TesterProbe::Minus::EndOfRun && reading.bridged.empty() &&
+                             reading.lit.value_or(reading.run.count()) == reading.run.count();
+        const auto healthy = healthyTester(reading.probe());
+        if (reading.volts && isWhole && healthy.conducts &&
+            std::abs(*reading.volts - healthy.volts) < stillABatch * healthy.volts) {
+            shifts.emplace_back(reading.run, std::log(*reading.volts / healthy.volts));
+        }
+    }
+    batchShifts_ = std::move(shifts);
+    testerPlaces_.clear();  // made without them
+}
+
+/// Of the other runs the median, held against how far a batch is off at all: one of them may have a fault of its own.
+CaseModel::Batch CaseModel::batchOf(const Run& run) const {
+    constexpr double shiftSigma = 0.02;  ///< of what one run tells
+    std::vector<double> shifts;
+    for (const auto& [other, shift] : batchShifts_) {
+        if (other.string != run.string || other.last < run.first || run.last < other.first) {
+            shifts.push_back(shift);
+        }
+    }
+    const double prior = backlight::batchShare * backlight::batchShare;
+    if (shifts.empty()) {
+        return {0, std::hypot(backlight::batchShare, backlight::twinShare)};
+    }
+    std::sort(shifts.begin(), shifts.end());
+    const double median = 0.5 * (shifts[(shifts.size() - 1) / 2] + shifts[shifts.size() / 2]);
+    const double gain = prior / (prior + shiftSigma * shiftSigma / double(shifts.size()));
+    return {gain * median, std::hypot(std::sqrt(prior * (1 - gain)), backlight::twinShare)};
 }
 
 TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hypothesis) {
     TesterPlace& place = testerPlace(probe);
+    TesterForecast forecast = testerOfItsKind(probe, place, hypothesis);
+    if (forecast.conducts) {
+        forecast.volts *= 1 + place.batch.shift;
+        forecast.sigma = std::hypot(forecast.sigma, place.batch.sigma * forecast.volts);
+    }
+    return forecast;
+}
+
+const TesterForecast& CaseModel::testerOfItsKind(const TesterProbe& probe, TesterPlace& place,
+                                                 const Hypothesis& hypothesis) {
     const Run& run = probe.run;
     const auto bridged = [&](const locate::Cell& cell) {
         return cell.positions.size() == 1 &&
@@ -387,12 +434,12 @@ TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hyp
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double spread = forecast.conducts ? backlight::batchShare : 0;
-        const double ofSize = forecast.conducts && isOfUnknownSize(hypothesis.faults)
-                                  ? backlight::sizeShare * std::abs(reading.volts - healthyTester(probe).volts)
-                                  : 0;
-        forecast.sigma = 0.1 + std::hypot((backlight::meterShare + spread) * reading.volts,
-                                          backlight::darkSpreadVolts * dark, ofSize);
+        const double ofSize =
+            forecast.conducts && isOfUnknownSize(hypothesis.faults)
+                ? backlight::sizeShare * std::abs(reading.volts - testerOfItsKind(probe, place, Hypothesis{}).volts)
+                : 0;
+        forecast.sigma =
+            0.1 + std::hypot(backlight::meterShare * reading.volts, backlight::darkSpreadVolts * dark, ofSize);
         result = forecast;
     }
     return result;

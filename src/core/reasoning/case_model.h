@@ -115,6 +115,9 @@ public:
     bool leadsProven() const { return leadsProven_; }
     /// Points of the boards that were measured: those of one kind are each other's twins.
     void setPointsTaken(std::vector<evidence::PointTaken> taken) { pointsTaken_ = std::move(taken); }
+    /// From here on the volts of a run are expected to be off by as much as those of other runs were: strips of one set
+    /// are of one batch. No reading is held against itself.
+    void setTesterReadings(const std::vector<evidence::TesterTaken>& taken);
     parts::Grade gradeOf(const evidence::PointTaken& taken);
     /// Whether a run that is looked along carries current, driven as hard as it needs.
     bool conducts(const backlight::Run& run, const Hypothesis& hypothesis);
@@ -180,12 +183,23 @@ private:
     static bool placesMatter(const Hypothesis& hypothesis);
     std::vector<double> signatureOf(const backlight::Run& run) const;
     /// A tester setting on a run; runs that look alike from their ends share a circuit.
+    /// How far the LEDs of a run are off their kind, as the other strips of the set have shown.
+    struct Batch {
+        double shift = 0;  ///< natural log
+        double sigma = 0;  ///< of what is left unknown of it
+    };
+    Batch batchOf(const backlight::Run& run) const;
+
     struct TesterPlace {
         bool atThePlug = false;
         int circuit = 0;
+        Batch batch = {};
         const TesterForecast* healthy = nullptr;  ///< into testers_, once asked for
     };
     TesterPlace& testerPlace(const backlight::TesterProbe& probe);
+    /// The same of LEDs that are just as their kind.
+    const TesterForecast& testerOfItsKind(const backlight::TesterProbe& probe, TesterPlace& place,
+                                          const Hypothesis& hypothesis);
 
     std::stop_token stop_;
     set::DisplaySet set_;
@@ -219,7 +233,8 @@ private:
     };
     std::unordered_map<backlight::TesterProbe, TesterPlace, ProbeHash> testerPlaces_;
     std::map<std::vector<double>, int> circuits_;
-    std::unordered_map<const void*, std::any> memories_;  ///< by observation
+    std::vector<std::pair<backlight::Run, double>> batchShifts_;  ///< natural log, of runs lit as a whole
+    std::unordered_map<const void*, std::any> memories_;          ///< by observation
 };
 
 /// A hypothesis as observations ask it. Everything that it is given must outlive it.
