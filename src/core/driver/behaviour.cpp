@@ -25,6 +25,14 @@ Manner mannerOfOutput(const ModeKind& mode) {
     return Manner::None;
 }
 
+Manner mannerOfSink(const ModeKind& mode) {
+    return mode.shape == Shape::PeakThenSettles    ? Manner::SinkSettles
+           : mode.shape == Shape::Wanders          ? Manner::SinkWanders
+           : mode.volts.of == Reference::OverVolts ? Manner::SinkFloats
+           : mode.volts.of == Reference::Sink      ? Manner::SinkHolds
+                                                   : Manner::SinkIsDark;
+}
+
 const Voltage* Behaviour::voltage(const std::string& test) const {
     const auto found = std::find_if(volts.begin(), volts.end(), [&](const Voltage& v) { return v.test == test; });
     return found == volts.end() ? nullptr : &*found;

@@ -69,6 +69,8 @@ using Modes = std::vector<ModeKind>;
 
 /// The manner that a mode of LED+ stands for.
 Manner mannerOfOutput(const ModeKind& mode);
+/// The manner that a mode of LED− is a sign of.
+Manner mannerOfSink(const ModeKind& mode);
 
 /// What a fault makes of a driver that suits its set, when it is played in time.
 struct StageChange {

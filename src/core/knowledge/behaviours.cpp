@@ -46,6 +46,8 @@ driver::Modes readModes(Fields& volts, const char* test) {
         mode.rest = mode.shape == driver::Shape::Steady ? mode.volts : readLevel(fields.object("rest"));
         if (std::string_view(test) == driver::ledPlusOn || std::string_view(test) == driver::ledPlusPlugOut) {
             mode.manner = driver::mannerOfOutput(mode);
+        } else if (std::string_view(test) == driver::ledMinus) {
+            mode.manner = driver::mannerOfSink(mode);
         }
         sum += mode.weight;
         modes.push_back(mode);
