@@ -17,7 +17,9 @@ using text::Text;
 
 namespace {
 
-constexpr double sureShare = 0.9;  ///< a verdict needs this much of the belief
+constexpr double sureShare = 0.9;  ///< an LED is located from here on, a part of a board named
+/// A verdict on anything else needs more: a board, a plug or a strip is dear, and another minute's reading cheap.
+constexpr double verdictShare = 0.95;
 constexpr double shareWorthListing = 0.004;
 constexpr std::size_t reasonsPerSuspect = 4;
 constexpr double decibansWorthSaying = 1;
@@ -356,9 +358,9 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
         const auto& first = result.suspects.front();
         const bool isKnown = first.placeKnown && !suspect.isNoneOfThese;
         const bool isPart = !first.parts.empty() && first.parts.front().share >= sureShare && first.parts.size() > 1;
-        result.found = first.share < sureShare || !isKnown ? Text()
-                       : isPart                            ? say("{}: {}", first.title, first.parts.front().title)
-                                                           : first.title;
+        result.found = first.share < verdictShare || !isKnown ? Text()
+                       : isPart                               ? say("{}: {}", first.title, first.parts.front().title)
+                                                              : first.title;
     } else if (int(result.located.size()) == result.diagnosis.failedCount) {
         result.found = verdictOf(model, result);
     }
@@ -397,7 +399,7 @@ Text groupOf(const Knowledge& knowledge, const Assessment& assessment, const job
             }
         }
         // In the panel it must be known where: one place or the one beside it.
-        if (share >= sureShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
+        if (share >= verdictShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
             return text::joined(titles, " / ");
         }
     }
