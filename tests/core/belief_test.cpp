@@ -281,6 +281,51 @@ TEST_F(PairStrings, OneShortedLedDarkensBothOfItsPair) {
     EXPECT_LT(shares[3] + shares[6], 0.02);
 }
 
+TEST_F(PairStrings, TwoDarkLedsOfTwoStripsAreBothBelieved) {
+    const auto set = sealed({{{{0, 3}, LedFault::Dark}, {{1, 7}, LedFault::Dark}}}, "darkLed");
+    add(set.light());
+    for (int strip = 0; strip < 2; ++strip) {
+        const auto run = backlight::wholeStrip(job_.set.backlight, strip);
+        for (int led = 0; led < 12; ++led) {
+            add(set.look({strip, led}, run));
+        }
+    }
+    EXPECT_FALSE(now().misfit);
+    EXPECT_THAT(now().located, testing::UnorderedElementsAre(backlight::LedPlace{0, 3}, backlight::LedPlace{1, 7}));
+}
+
+// Strips of one set are of one batch, up to 6 % off its kind, and agree within about 1 % (common practice, no source).
+TEST_F(Strings, ThatAreAllOffAreABatchAndOneThatIsOffIsNot) {
+    const auto healthy = sealed({});
+    const auto fromClass = [&](std::initializer_list<double> factors) {
+        job_.trail.clear();
+        int strip = 0;
+        for (const double factor : factors) {
+            auto reading = healthy.tester(backlight::wholeStrip(job_.set.backlight, strip++), job_.bench.tester);
+            reading.volts = *reading.volts * factor;
+            add(reading);
+        }
+        return now();
+    };
+    const auto within = [](const Assessment& assessment, std::size_t entry) {
+        return assessment.expectations.at(int(entry)).within;
+    };
+    const auto exact = fromClass({1, 1, 1});
+    const auto batch = fromClass({0.94, 0.94, 0.94});
+    for (const auto& entry : job_.trail) {
+        EXPECT_TRUE(within(batch, std::size_t(entry.id)));
+    }
+    EXPECT_NEAR(batch.diagnosis.shareOfSuspect.at("otherStrip"), exact.diagnosis.shareOfSuspect.at("otherStrip"), 0.02);
+    EXPECT_LT(batch.expectedStripVolts[0], 0.97 * exact.expectedStripVolts[0]) << "the next is expected to be so too";
+
+    const auto odd = fromClass({1, 1, 0.94});
+    EXPECT_TRUE(within(odd, std::size_t(job_.trail[0].id)));
+    EXPECT_FALSE(within(odd, std::size_t(job_.trail[2].id)));
+
+    fromClass({0.9});
+    EXPECT_FALSE(within(now(), std::size_t(job_.trail[0].id))) << "no reading is held against itself";
+}
+
 TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
     const auto set = sealed({{}, {}, {{{0, 0}, 12, 2}}}, "chassisLeak");
     add(set.light());

@@ -206,6 +206,8 @@ TEST(ShortedLeds, InOneOfTwoChannelsPutTheirVoltsOnItsSinkAndTrip) {
 TEST(StringOnTheChassis, TripsOnCurrent) {
     const auto on = switchOn(board(), {{}, {}, {{{0, 0}, 30, 2}}});
     EXPECT_EQ(on.firstTrip, Trip::OverCurrent);
+    EXPECT_TRUE(on.lightSeconds) << "the LEDs before the touch flash, though no sink has a current";
+    EXPECT_TRUE(on.darkSeconds);
 }
 
 TEST(WeakSupply, CollapsesBeforeTheLightHolds) {

@@ -67,6 +67,24 @@ TEST_F(HundredVolts, OpenStringGoesToTheOverVoltageLevel) {
     EXPECT_GT(expected.light.never, 0.9);
 }
 
+// Nothing that needs more than the over-voltage level runs (common practice, no source).
+TEST_F(HundredVolts, StringThatNeedsMoreThanTheDriverReachesDoesNotRun) {
+    const auto joint = [&](double ohms) { return of("healthy", {{}, {{{0, 0}, 11, ohms}}}); };
+    const auto small = joint(15);
+    EXPECT_EQ(heaviest(small.feeds[0].on).shape, Shape::Steady);
+    EXPECT_GT(small.light.staysLit, 0.8);
+    for (const double ohms : {400.0, 4000.0}) {
+        const auto large = joint(ohms);
+        for (const auto& mode : inVolts(large.feeds[0].on, nothingLearntOf(panel_, referenceOf(panel_)).known())) {
+            EXPECT_LT(mode.volts * mode.weight, 140) << "the over-voltage level and its spread";
+        }
+        EXPECT_NE(heaviest(large.feeds[0].on).shape, Shape::Steady);
+        EXPECT_LT(large.light.staysLit, 0.3);
+        EXPECT_NEAR(total(large.feeds[0].on), 1, 1e-9);
+        EXPECT_NEAR(total(large.sinks.at(0)), 1, 1e-9);
+    }
+}
+
 TEST_F(HundredVolts, NoFeedIsZeroEverywhere) {
     const auto expected = of("noFeed");
     EXPECT_EQ(heaviest(*expected.of("ledPlusIdle")).volts, 0);
@@ -130,6 +148,30 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
     const auto result = forecast(panel, referenceOf(panel), demands, {&knowledge::builtInKnowledge().healthy()});
     EXPECT_NEAR(heaviest(*result.of("ledMinus", {0}), panel).volts, 0.7, 0.01);
     EXPECT_NEAR(heaviest(*result.of("ledMinus", {1}), panel).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
+}
+
+// With one string open and LED+ at over-voltage, a healthy sink floats to what its own string leaves of that for as
+// long as the driver lets it; a meter that averages shows a part (common practice, no source).
+TEST(Channels, HealthySinkMayShowThePulseOfADarkNeighbour) {
+    backlight::PlainDescription plain;
+    plain.stripsPerString = 2;
+    auto panel = backlight::plainBacklight(plain);
+    panel.driver.ovpRatio = 1.3;
+    const backlight::Faults faults{{{{2, 0}, LedFault::Open}}};
+    const std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
+                                                           backlight::demandOf(panel, 1, faults)};
+    const auto result = forecast(panel, referenceOf(panel), demands, {&knowledge::builtInKnowledge().healthy()});
+    EXPECT_NEAR(total(*result.of("ledMinus", {0})), 1, 1e-9);
+    const double above = referenceOf(panel)[0].overVolts - demands[0].volts;
+    const auto learning = nothingLearntOf(panel, referenceOf(panel));
+    const auto density = [&](int channel, double volts) {
+        auto known = learning;
+        return known.take(*result.of("ledMinus", {channel}), Shape::PeakThenSettles, volts, 0.1);
+    };
+    for (const double share : {0.4, 0.8}) {
+        EXPECT_GT(density(0, share * above), density(0, 3 * above) + 3) << share;
+        EXPECT_GT(density(0, share * above), density(1, share * above) + 3) << "the dark channel has no current";
+    }
 }
 
 constexpr Level volts(double value, double scatter) {

@@ -3,6 +3,7 @@
 #include <gtest/gtest.h>
 
 #include "core/backlight/led_count.h"
+#include "core/backlight/plain.h"
 #include "virtualset/trial.h"
 
 namespace dimglow::virtualset {
@@ -22,6 +23,29 @@ TEST(Patient, IsTheSameSetWhateverTheJobIsTold) {
         EXPECT_FALSE(nothing.job.set.backlight.isDescribed);
         EXPECT_TRUE(strips.job.set.backlight.isDescribed);
         EXPECT_NE(strips.set.backlight(), strips.job.set.backlight) << "its numbers are its own";
+    }
+}
+
+TEST(Patient, ShowsWhatIsPrintedOnItsPartsSoThatTheyCanBeJudged) {
+    const auto patient = drawPatient(11, Told::Nothing, trade());
+    auto job = patient.job;
+    for (const auto& point : trade().points) {
+        const evidence::PointAsked asked{point.id, point.letter};
+        job::notePoint(job, asked, patient.set.printedOn(asked));
+        EXPECT_NE(evidence::judge(patient.set.check(asked), job.set, trade(), {}).grade, parts::Grade::CannotTell)
+            << point.id;
+    }
+}
+
+// A main board without its standby supply drives nothing (common practice, no source).
+TEST(SealedSet, WithoutStandbyHasNoDimming) {
+    for (const bool goesWithBlOn : {false, true}) {
+        Manner manner;
+        manner.dimVolts = 2.5;
+        manner.residueVolts = 0.1;
+        manner.dimGoesWithBlOn = goesWithBlOn;
+        const SealedSet set(backlight::plainBacklight({}), {"standbySupply", {}, 1}, trade(), manner);
+        EXPECT_NEAR(set.measure("dim").volts, 0.1, 0.1);
     }
 }
 

@@ -83,7 +83,7 @@ double LedSeen::logLikelihood(Explanation& explanation) const {
     // A dim LED is called dark or lit now and then; a leaky one on a weak tester is dark. Of the hundreds that are
     // looked at hardly one that is lit is called dark.
     const double shares[] = {1 - dark - dim, dim, dark};
-    const double calledAs[3][4] = {{0.995, 0.0015, 0.003, 0.0005}, {0.1, 0.5, 0.3, 0.1}, {0.005, 0.014, 0.98, 0.001}};
+    const double calledAs[3][4] = {{0.995, 0.0015, 0.0005, 0.003}, {0.1, 0.5, 0.3, 0.1}, {0.005, 0.014, 0.98, 0.001}};
     double share = 0;
     for (int state = 0; state < 3; ++state) {
         share += shares[state] * calledAs[state][int(glow)];
