@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <cmath>
 
+#include "app/stopwatch.h"
 #include "core/backlight/plain.h"
 #include "tests/app/technician.h"
 #include "virtualset/sealed_set.h"
@@ -92,7 +93,14 @@ protected:
             }
             me_.press(Qt::Key_Return, Qt::ControlModifier);
             const Observation taken = set_->take(probe.question).front();
-            if (const auto* light = std::get_if<evidence::LightSeen>(&taken)) {
+            const auto* light = std::get_if<evidence::LightSeen>(&taken);
+            if (light != nullptr && light->what == driver::Light::FlashThenDark) {
+                auto* watch = me_.find<app::Stopwatch>(QStringLiteral("stopwatch"));
+                QTest::keyPress(watch, Qt::Key_Space);
+                QTest::qWait(int(1000 * light->secondsToDark));
+                QTest::keyRelease(watch, Qt::Key_Space);
+                me_.settle();
+            } else if (light != nullptr) {
                 me_.press(light->what == driver::Light::Never ? Qt::Key_N : Qt::Key_S);
             } else if (const auto* answer = std::get_if<evidence::Answer>(&taken)) {
                 me_.press(Qt::Key(int(Qt::Key_1) + indexOf(*answer)));

@@ -511,7 +511,7 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
     me_.goTo(5);
     EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0],
-                12 * backlight::ledCurve(job().set.backlight.strips[0].led).volts(0.03), 0.05);
+                12 * backlight::ledCurve(job().set.backlight.strips[0].led).volts(0.03), 0.5);
     me_.clickInto(QStringLiteral("testerMilliamps"));
     me_.typeOver(QStringLiteral("5"));
     me_.press(Qt::Key_Return);

@@ -375,6 +375,9 @@ CaseModel::Batch CaseModel::batchOf(const Run& run) const {
         }
     }
     const double prior = backlight::batchShare * backlight::batchShare;
+    if (!backlight_.ledPoints.empty()) {
+        return {0, backlight::twinShare};  // one of them has been measured by itself
+    }
     if (shifts.empty()) {
         return {0, std::hypot(backlight::batchShare, backlight::twinShare)};
     }
