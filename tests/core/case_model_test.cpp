@@ -4,6 +4,7 @@
 
 #include <gtest/gtest.h>
 
+#include "core/backlight/plain.h"
 #include "tests/support/random_set.h"
 
 namespace dimglow::reasoning {
@@ -94,6 +95,24 @@ TEST_P(SharedCircuits, AnswerADriverAsASolveOfTheirOwnDoes) {
             EXPECT_EQ(shared.conducts, fresh.conducts) << i;
             EXPECT_EQ(shared.lights, fresh.lights) << i;
         }
+    }
+}
+
+TEST(CaseModel, TellsRunsToTheChassisApartWhenBeliefIsAskedAgain) {
+    backlight::PlainDescription plain;
+    plain.strips = plain.stripsPerString = 3;
+    plain.ledsPerStrip = 8;
+    const auto panel = backlight::plainBacklight(plain);
+    const auto& trade = knowledge::builtInKnowledge();
+    CaseModel model(test::displayOf(panel), trade, locate::CellPartition(panel));
+    Hypothesis leak;
+    leak.faults.emplace_back(faults::Leak{{0, 0}, 12});
+    for (int strip = 0; strip < 3; ++strip) {
+        model.setTesterReadings({});
+        const backlight::TesterProbe probe{
+            backlight::wholeStrip(panel, strip), {0.03, 300}, backlight::TesterProbe::Minus::Chassis};
+        const auto fresh = backlight::testRun(panel, probe, model.placed(leak));
+        EXPECT_NEAR(model.tester(probe, leak).volts, fresh.volts, 1e-4) << strip;
     }
 }
 

@@ -341,7 +341,7 @@ CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
     std::vector<double> signature = signatureOf(run);
     signature.insert(signature.end(), {probe.setting.amps, probe.setting.limitVolts, double(atThePlug)});
     if (probe.minus == TesterProbe::Minus::Chassis || !probe.bridged.empty()) {
-        signature.push_back(1e6 + double(testerPlaces_.size()));  // depends on where in the string: no sharing
+        signature.push_back(1e6 + double(circuits_.size()));  // depends on where in the string: no sharing
     }
     const auto circuit = circuits_.try_emplace(std::move(signature), int(circuits_.size())).first->second;
     return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit, batchOf(run)}).first->second;
