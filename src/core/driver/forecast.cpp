@@ -365,6 +365,7 @@ private:
         for (auto& mode : modes) {
             mode.weight *= 1 - floats - pulses;
         }
+        modes.reserve(modes.size() + 4);
         const Level up{Reference::OverVolts, 1, 0, 0.02, 0.3, -volts / reference_.stringVolts};
         modes.push_back({floats, Shape::Steady, up, up, Manner::SinkFloats});
         const Level seen = pulseOver(volts, 0);

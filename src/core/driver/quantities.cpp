@@ -342,14 +342,20 @@ std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, dou
         const Part* part = nullptr;
         const ModeKind* mode = nullptr;
     };
-    boost::container::small_vector<Way, 40> ways;
+    boost::container::small_vector<Way, 100> ways;
     double total = 0;
     for (const auto& part : parts_) {
         double ofNoUse = part.weight * slip;
+        const Level* level = nullptr;  // of the mode before; several in a row may share one
+        double density = 0;
         for (const auto& mode : modes) {
             const bool same = mode.shape == shape;
             double weight = part.weight * weightOf(mode, modes, part.manners) * (same ? 1 : otherShapeShare);
-            weight *= part.known.density(mode.volts, volts);
+            if (level == nullptr || mode.volts != *level) {
+                density = part.known.density(mode.volts, volts);
+                level = &mode.volts;
+            }
+            weight *= density;
             if (pair && !same) {
                 weight /= slipRangeVolts;
             } else if (pair && weight > 0 && hangTogether(mode.volts, mode.rest)) {
