@@ -83,15 +83,16 @@ public:
     /// How likely it is that the driver trips over its own strings.
     double trips() const {
         const double beyond = outOfReach();
-        return beyond < negligibleShare ? tripsOnCurrent()
-                                        : (1 - beyond) * tripsOnCurrent() + beyond * beyondReach().tripsOnCurrent();
+        return beyond == 0 ? tripsOnCurrent()
+                           : (1 - beyond) * tripsOnCurrent() + beyond * beyondReach().tripsOnCurrent();
     }
 
     /// \param isStopped how likely it is that another feed's driver takes this one down with it
     Result ask(double isStopped) const {
         const double beyond = outOfReach();
-        return beyond < negligibleShare ? askWithin(isStopped)
-                                        : mixed(askWithin(isStopped), beyondReach().askWithin(isStopped), beyond);
+        return beyond == 0   ? askWithin(isStopped)
+               : beyond == 1 ? beyondReach().askWithin(isStopped)
+                             : mixed(askWithin(isStopped), beyondReach().askWithin(isStopped), beyond);
     }
 
 private:
@@ -102,7 +103,7 @@ private:
         return demand.volts * reference_.labelScale + driver_.someHeadroomVolts();
     }
 
-    /// How likely it is that a string needs more than the driver's over-voltage level.
+    /// How likely it is that a string needs more than the driver's over-voltage level; as good as sure is sure.
     double outOfReach() const {
         constexpr double levelSpread = 0.075;
         constexpr double toldSpread = 0.03;
@@ -111,7 +112,9 @@ private:
             return 0;
         }
         const double spread = std::hypot(driver_.ovpRatio ? toldSpread : levelSpread, highestSpread_ / needed);
-        return cdf(boost::math::normal(0, spread), std::log(needed / reference_.overVolts));
+        constexpr double asGoodAsSure = 0.01;
+        const double share = cdf(boost::math::normal(0, spread), std::log(needed / reference_.overVolts));
+        return share < asGoodAsSure ? 0 : share > 1 - asGoodAsSure ? 1 : share;
     }
 
     /// The same feed, the strings that need most out of its driver's reach.
