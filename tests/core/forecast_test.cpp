@@ -157,6 +157,7 @@ TEST(Channels, HealthySinkMayShowThePulseOfADarkNeighbour) {
     plain.stripsPerString = 2;
     auto panel = backlight::plainBacklight(plain);
     panel.driver.ovpRatio = 1.3;
+    panel.driver.headroomVolts = 0.7;
     const backlight::Faults faults{{{{2, 0}, LedFault::Open}}};
     const std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
                                                            backlight::demandOf(panel, 1, faults)};

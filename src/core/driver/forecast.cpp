@@ -105,13 +105,11 @@ private:
 
     /// How likely it is that a string needs more than the driver's over-voltage level; as good as sure is sure.
     double outOfReach() const {
-        constexpr double levelSpread = 0.075;
-        constexpr double toldSpread = 0.03;
         const double needed = highest_ + driver_.someHeadroomVolts();
         if (!behaviour_.drivesStrings || conducting_ == 0 || needed < worthReaching * reference_.stringVolts) {
             return 0;
         }
-        const double spread = std::hypot(driver_.ovpRatio ? toldSpread : levelSpread, highestSpread_ / needed);
+        const double spread = std::hypot(reference_.overSigma, highestSpread_ / needed);
         constexpr double asGoodAsSure = 0.01;
         const double share = cdf(boost::math::normal(0, spread), std::log(needed / reference_.overVolts));
         return share < asGoodAsSure ? 0 : share > 1 - asGoodAsSure ? 1 : share;
@@ -415,6 +413,7 @@ FeedReference referenceOfOne(const backlight::Backlight& backlight) {
     reference.stringVolts = label.value_or(computed + headroom);
     reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);
+    reference.overSigma = backlight.driver.ovpRatio ? readOffSigma : reference.overSigma;
     // Common practice, no source: a label; a batch of LEDs; anything from 20 to 250 V.
     reference.relativeSigma = label ? 0.018 : backlight.isDescribed ? 0.025 : 0.63;
     return reference;

@@ -49,6 +49,10 @@ struct DriverForecast {
     const Modes* of(const std::string& test, BoardPlace place = {}) const;
 };
 
+/// How well a number of the driver is known that was read off, one sigma of its natural log (common practice, no
+/// source).
+inline constexpr double readOffSigma = 0.03;
+
 /// What a feed would read when healthy; computed once and shared by all forecasts.
 struct FeedReference {
     double stringVolts = 0;        ///< LED+ in regulation: the label if there is one, otherwise computed, V
@@ -56,6 +60,7 @@ struct FeedReference {
     double labelScale = 1;         ///< LED+ to LED− by the label over that computed; applied to every computed string
     double overVolts = 0;          ///< over-voltage level, V
     double relativeSigma = 0.025;  ///< of stringVolts, one sigma of its natural log: how well it is known beforehand
+    double overSigma = 0.075;      ///< the same of the over-voltage level over stringVolts
 };
 /// By feed.
 using DriverReference = std::vector<FeedReference>;

@@ -253,7 +253,6 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double railIdles = 0.75;
     constexpr double idleShare = 0.5;
     constexpr double idleShareSpread = 0.35;
-    constexpr Prior anyOverRatio{1.2, 0.075};
     constexpr Prior anyHuntingShare{0.85, 0.12};
     constexpr Prior lowSink{0.5, 0.5};
     constexpr double lowSinks = 0.75;
@@ -263,12 +262,12 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double alikeFeeds = 0.012;
     constexpr double otherFeeds = 0.4;
     constexpr double labelledFeeds = 0.025;
-    constexpr double readOff = 0.03;  ///< spread of what was read off
     constexpr double leastTold = 0.01;
+    constexpr double anyOverRatio = 1.2;
     const auto& driver = backlight.driver;
     /// Ways in which a set may be made, by their shares; one where it was read off.
     using Ways = std::vector<std::pair<double, Prior>>;
-    const auto told = [&](double value) { return Prior{std::max(value, leastTold), readOff}; };
+    const auto told = [&](double value) { return Prior{std::max(value, leastTold), readOffSigma}; };
     const auto& first = reference.front();
     const auto asShare = [&](double share, double spread) {
         return Prior{share * first.stringVolts, std::hypot(spread, first.relativeSigma)};
@@ -290,7 +289,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
         for (const auto& [sinkWeight, sink] : sinks) {
             const std::array<Prior, quantityCount> priors = {idle,
                                                              {first.stringVolts, first.relativeSigma},
-                                                             driver.ovpRatio ? told(*driver.ovpRatio) : anyOverRatio,
+                                                             {driver.ovpRatio.value_or(anyOverRatio), first.overSigma},
                                                              anyHuntingShare,
                                                              sink};
             for (const auto& [feedWeight, spread] : feedSpreads) {
