@@ -162,6 +162,14 @@
         <source>cannot be reached</source>
         <translation>nicht erreichbar</translation>
     </message>
+    <message>
+        <source>Tools</source>
+        <translation>Werkzeug</translation>
+    </message>
+    <message>
+        <source>Tools %1/%2</source>
+        <translation>Werkzeug %1/%2</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -2097,8 +2105,8 @@
         <translation>gibt es nicht</translation>
     </message>
     <message>
-        <source>Picture under the torch at off</source>
-        <translation>Bild unter der Lampe beim Ausschalten</translation>
+        <source>Torch at switch-off</source>
+        <translation>Lampe beim Ausschalten</translation>
     </message>
     <message>
         <source>Torch on the glass, switch off: does what is there vanish?</source>
@@ -2456,6 +2464,90 @@
         <source>It need not be there yet. Read it again: {}.</source>
         <translation>Sie muss noch nicht da sein. Noch einmal messen: {}.</translation>
     </message>
+    <message>
+        <source>Live: the set makes LED+ of its low voltage, and that can reach {:.0f} V DC{}. One hand, rated leads. Its supply unplugged, discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: Das Gerät macht LED+ aus seiner Kleinspannung, und das kann {:.0f} V DC{} erreichen. Eine Hand, zugelassene Messleitungen. Netzteil abziehen, entladen und nachmessen, bevor etwas berührt wird. Für Fachkundige; örtliche Vorschriften gelten.</translation>
+    </message>
+    <message>
+        <source>Supply unplugged. The tester reaches {:.0f} V{}. Bright blue-rich light: look through the diffuser.</source>
+        <translation>Netzteil abgezogen. Der Tester erreicht {:.0f} V{}. Helles, blaureiches Licht: durch den Diffusor schauen.</translation>
+    </message>
+    <message>
+        <source>Live again: LED+ at {:.0f} V DC. Close what you can before the soak.</source>
+        <translation>Wieder unter Spannung: LED+ bei {:.0f} V DC. Vor dem Dauerlauf schließen, was sich schließen lässt.</translation>
+    </message>
+    <message>
+        <source>Remote, its cells or the key</source>
+        <translation>Fernbedienung, ihre Zellen oder die Taste</translation>
+    </message>
+    <message>
+        <source>New cells first; then the receiver behind its window, and the key board&apos;s lead.</source>
+        <translation>Zuerst neue Zellen; dann der Empfänger hinter seinem Fenster und die Leitung der Tastenplatine.</translation>
+    </message>
+    <message>
+        <source>Never switched on: remote or keys</source>
+        <translation>Nie eingeschaltet: Fernbedienung oder Tasten</translation>
+    </message>
+    <message>
+        <source>LED tester</source>
+        <translation>LED-Tester</translation>
+    </message>
+    <message>
+        <source>ESR and capacitance meter</source>
+        <translation>ESR- und Kapazitätsmesser</translation>
+    </message>
+    <message>
+        <source>Mains watt meter</source>
+        <translation>Netz-Leistungsmesser</translation>
+    </message>
+    <message>
+        <source>Phone camera</source>
+        <translation>Telefonkamera</translation>
+    </message>
+    <message>
+        <source>Dummy load</source>
+        <translation>Ersatzlast</translation>
+    </message>
+    <message>
+        <source>Light through the vents</source>
+        <translation>Licht durch die Schlitze</translation>
+    </message>
+    <message>
+        <source>Room dark, set on: look into the holes of its back. Alight behind a dark screen?</source>
+        <translation>Raum dunkel, Gerät an: in die Lüftungsschlitze der Rückwand schauen. Leuchtet es hinter dunklem Schirm?</translation>
+    </message>
+    <message>
+        <source>alight behind</source>
+        <translation>hinten hell</translation>
+    </message>
+    <message>
+        <source>dark there too</source>
+        <translation>auch dort dunkel</translation>
+    </message>
+    <message>
+        <source>cannot see</source>
+        <translation>nicht zu sehen</translation>
+    </message>
+    <message>
+        <source>Remote and keys</source>
+        <translation>Fernbedienung und Tasten</translation>
+    </message>
+    <message>
+        <source>Phone camera on the remote: does it flash at each key? Then the power key at the set itself.</source>
+        <translation>Telefonkamera auf die Fernbedienung: blitzt sie bei jeder Taste? Dann die Ein-Taste am Gerät selbst.</translation>
+    </message>
+    <message>
+        <source>remote flashes</source>
+        <translation>sie blitzt</translation>
+    </message>
+    <message>
+        <source>remote stays dark</source>
+        <translation>sie bleibt dunkel</translation>
+    </message>
+    <message>
+        <source>starts by its key</source>
+        <translation>startet mit der Taste</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -2676,6 +2768,10 @@
     <message>
         <source>Alt+W</source>
         <translation>Alt+W</translation>
+    </message>
+    <message>
+        <source>Not at hand: %1. With it: %2, %L3 bit.</source>
+        <translation>Nicht zur Hand: %1. Damit: %2, %L3 bit.</translation>
     </message>
 </context>
 <context>
@@ -4463,7 +4559,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>What costs least</source>
-        <translation>Was am wenigsten kostet</translation>
+        <translation>Das Günstigste</translation>
     </message>
     <message>
         <source>Boards</source>
@@ -4496,6 +4592,18 @@ repair  (A)</source>
     <message>
         <source>Boards as in %1</source>
         <translation>Platinen wie in %1</translation>
+    </message>
+    <message>
+        <source>Tools at hand; what needs another is not asked for (Alt+T).</source>
+        <translation>Werkzeuge zur Hand; was ein anderes braucht, wird nicht gefragt (Alt+T).</translation>
+    </message>
+    <message>
+        <source>Tools at hand</source>
+        <translation>Werkzeuge zur Hand</translation>
+    </message>
+    <message>
+        <source>Alt+T</source>
+        <translation>Alt+T</translation>
     </message>
 </context>
 <context>

@@ -288,7 +288,12 @@ void BeliefPanel::addNext() {
     if (const QString opens = opensWords(probe.opens); !opens.isEmpty()) {
         worth += QStringLiteral("    ") + opens;
     }
-    inner->addWidget(makeLabel(worth, theme::body()));
+    for (const auto& tool : toolsOf(probe)) {
+        worth += QStringLiteral("    ") + tool;
+    }
+    auto* needs = makeLabel(worth, theme::body());
+    needs->setWordWrap(true);
+    inner->addWidget(needs);
     if (probe.live) {
         inner->addWidget(makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember"));
     }
@@ -341,6 +346,26 @@ void BeliefPanel::addAlternatives() {
     }
 }
 
+/// What would tell more, if there were the tool for it.
+void BeliefPanel::addOutOfTools(const reasoning::Probe& probe) {
+    auto* line = makeLabel(tr("Not at hand: %1. With it: %2, %L3 bit.")
+                               .arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title))
+                               .arg(probe.bits, 0, 'f', 1),
+                           theme::quiet(), "quiet");
+    line->setObjectName(QStringLiteral("outOfTools"));
+    line->setWordWrap(true);
+    rows_->addSpacing(theme::px(4));
+    rows_->addWidget(line);
+}
+
+QStringList BeliefPanel::toolsOf(const reasoning::Probe& probe) const {
+    QStringList tools;
+    for (const auto& id : probe.tools) {
+        tools << words(session_.trade().tool(id)->title);
+    }
+    return tools;
+}
+
 void BeliefPanel::refresh() {
     clearLayout(rows_);
     clearLayout(suspects_);
@@ -359,6 +384,9 @@ void BeliefPanel::refresh() {
         makeLabel(session_.shown().assessment.verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
     addNext();
     addAlternatives();
+    if (const auto& probe = session_.shown().assessment.outOfTools; probe && probe->bits >= bitsWorthShowing) {
+        addOutOfTools(*probe);
+    }
     rows_->addStretch();
 }
 

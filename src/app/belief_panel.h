@@ -48,6 +48,9 @@ private:
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
+    void addOutOfTools(const reasoning::Probe& probe);
+    /// Their titles.
+    QStringList toolsOf(const reasoning::Probe& probe) const;
 
     JobSession& session_;
     QPushButton* why_ = nullptr;

@@ -401,6 +401,10 @@ void MainWindow::newJob() {
         job.id = logbook_.nextId().toStdString();
         job.title = tr("New job").toStdString();
         job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+        if (const auto last = logbook_.lastChanged()) {  // the workshop is the same
+            job.bench = last->bench;
+            job.way = last->way;
+        }
         logbook_.create(job, tr("Taken in"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {

@@ -51,6 +51,11 @@ QCheckBox { spacing: 7px; }
 QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
 QCheckBox::indicator:checked { border: 4px solid @glow; width: 8px; height: 8px; background: @ground; }
 QCheckBox::indicator:focus { border-color: @glow; }
+QMenu { background: @raised; border: 1px solid @line; padding: 6px; }
+QMenu::item { padding: 7px 18px 7px 12px; border-radius: 6px; }
+QMenu::item:selected { background: @ground; color: @text; }
+QMenu::indicator { width: 14px; height: 14px; margin-left: 10px; border: 1px solid @quiet; border-radius: 4px; }
+QMenu::indicator:checked { border: 4px solid @glow; width: 8px; height: 8px; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox QAbstractItemView { background: @raised; border: 1px solid @line; selection-background-color: @glow; selection-color: @onglow; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }

@@ -36,20 +36,19 @@ json suspectsJson(const reasoning::Assessment& assessment) {
     return list;
 }
 
+json probeJson(const reasoning::Probe& probe) {
+    json outcomes = json::array();
+    for (const auto& outcome : probe.outcomes) {
+        outcomes.push_back({{"reading", outcome.reading}, {"meaning", outcome.meaning}, {"share", outcome.share}});
+    }
+    return {{"test", probe.test}, {"title", probe.title}, {"how", probe.how},     {"minutes", probe.minutes},
+            {"bits", probe.bits}, {"live", probe.live},   {"tools", probe.tools}, {"outcomes", outcomes}};
+}
+
 json probesJson(const reasoning::Assessment& assessment) {
     json list = json::array();
     for (const auto& probe : assessment.probes) {
-        json outcomes = json::array();
-        for (const auto& outcome : probe.outcomes) {
-            outcomes.push_back({{"reading", outcome.reading}, {"meaning", outcome.meaning}, {"share", outcome.share}});
-        }
-        list.push_back({{"test", probe.test},
-                        {"title", probe.title},
-                        {"how", probe.how},
-                        {"minutes", probe.minutes},
-                        {"bits", probe.bits},
-                        {"live", probe.live},
-                        {"outcomes", outcomes}});
+        list.push_back(probeJson(probe));
     }
     return list;
 }
@@ -123,6 +122,7 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
             {"verdict", assessment.verdict},
             {"suspects", suspectsJson(assessment)},
             {"probes", probesJson(assessment)},
+            {"outOfTools", assessment.outOfTools ? probeJson(*assessment.outOfTools) : json()},
             {"expected", expected},
             {"thisSet", thisSetJson(assessment)},
             {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},

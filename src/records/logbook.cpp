@@ -308,6 +308,18 @@ std::optional<job::Job> Logbook::lastOfPanel(const QString& panel, const QString
     return std::nullopt;
 }
 
+std::optional<job::Job> Logbook::lastChanged() const {
+    QSqlQuery query = run(database_, QStringLiteral("SELECT job.id, job.body, job.revision FROM edit JOIN job "
+                                                    "ON job.id = edit.job ORDER BY edit.number DESC LIMIT 1"));
+    try {
+        return query.next() ? std::optional(parse(query.value(0).toString(),
+                                                  {query.value(1).toString().toUtf8(), query.value(2).toLongLong()}))
+                            : std::nullopt;
+    } catch (const LogbookError&) {
+        return std::nullopt;
+    }
+}
+
 qint64 Logbook::revision(const QString& id) const {
     QSqlQuery query = run(database_, QStringLiteral("SELECT revision FROM job WHERE id = ?"), {id});
     return query.next() ? query.value(0).toLongLong() : 0;

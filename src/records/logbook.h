@@ -84,6 +84,8 @@ public:
     /// The last job on a set with that panel whose strips somebody has described, whatever the case of the panel's
     /// name; \p butNot is left out, and so are jobs that are damaged.
     std::optional<job::Job> lastOfPanel(const QString& panel, const QString& butNot) const;
+    /// The job that was changed last; none when it is damaged.
+    std::optional<job::Job> lastChanged() const;
     /// The number of a job's last change; 0 when there is no such job.
     qint64 revision(const QString& id) const;
 

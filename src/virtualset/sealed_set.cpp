@@ -83,8 +83,12 @@ evidence::Answer SealedSet::answer(const std::string& test) const {
     return {test, likeliest->first};
 }
 
-/// Lit as long as one feed is.
+/// Lit as long as one feed is, and seen unless a dark picture is before it.
 evidence::LightSeen SealedSet::light() const {
+    constexpr double hides = -0.4;  ///< of what spread() gives: three in ten
+    if (manner_.eyesErr && trade_.behaviourOf(*suspect_).hidesLight > 0 && spread("glass") < hides) {
+        return {driver::Light::Never, 0};
+    }
     double longest = -1;
     for (int feed = 0; feed < int(backlight_.feeds.size()); ++feed) {
         const auto& watched = this->watched(feed, false);

@@ -153,6 +153,29 @@ TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
     EXPECT_EQ(job().order.due, "2026-12-04");
 }
 
+TEST_F(AtTheBench, ToolsThatAreNotAtHandStayAwayFromTheNextJobAsWell) {
+    open("SK-0412");
+    me_.goTo(1);
+    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), testing::Not(HasSubstr("/")));
+    me_.press(Qt::Key_T, Qt::AltModifier);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Space);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Space);
+    me_.press(Qt::Key_Escape);
+    EXPECT_THAT(job().bench.lacks, testing::ElementsAre("tester", "capacitorMeter"));
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo(1);
+    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 5/7"));
+    me_.press(Qt::Key_T, Qt::AltModifier);
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_Return);
+    me_.press(Qt::Key_Escape);
+    EXPECT_THAT(job().bench.lacks, testing::ElementsAre("capacitorMeter"));
+    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 6/7"));
+}
+
 TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     const std::pair<const char*, const char*> fields[] = {{"strips", "6"}, {"leds", "8"},         {"series", "3"},

@@ -32,7 +32,8 @@ void Technician::settle() {
 }
 
 void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
-    QWidget* target = QApplication::focusWidget();
+    QWidget* popup = QApplication::activePopupWidget();
+    QWidget* target = popup == nullptr ? QApplication::focusWidget() : popup;
     QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
     QCoreApplication::processEvents();
 }

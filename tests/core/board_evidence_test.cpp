@@ -53,6 +53,10 @@ protected:
         steady("ledPlusPlugOut", 43);
     }
     Assessment assessed() const { return assess(job_, trade()); }
+    bool asksFor(const std::string& test) const {
+        const auto probes = assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes;
+        return std::any_of(probes.begin(), probes.end(), [&](const auto& probe) { return probe.test == test; });
+    }
     static double shareOf(const Assessment& assessment, const std::string& suspect) {
         const auto found = assessment.diagnosis.shareOfSuspect.find(suspect);
         return found == assessment.diagnosis.shareOfSuspect.end() ? 0 : found->second;
@@ -338,6 +342,104 @@ TEST_F(AtTheBoards, PointThatCannotBeReachedIsNotAskedAgain) {
     for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes) {
         EXPECT_NE(probe.question, first.question);
     }
+}
+
+TEST_F(AtTheBoards, ADarkGlassDoesNotClearThePanel) {
+    answer("sound", "yes");
+    answer("torch", "noPicture");
+    add(evidence::LightSeen{driver::Light::Never});
+    EXPECT_GT(shareOfUnit(assessed(), "panel"), 0.2) << "a dark picture hides the light";
+}
+
+TEST_F(AtTheBoards, AlightBehindADarkGlassIsThePanel) {
+    answer("sound", "yes");
+    answer("torch", "cannotTell");
+    add(evidence::LightSeen{driver::Light::Never});
+    EXPECT_TRUE(asksFor("rearHoles"));
+    const double before = shareOfUnit(assessed(), "panel");
+    answer("rearHoles", "dark");
+    EXPECT_LT(shareOfUnit(assessed(), "panel"), before);
+    answer("rearHoles", "glows");
+    EXPECT_GT(shareOfUnit(assessed(), "panel"), 5 * before);
+}
+
+TEST_F(AtTheBoards, RearHolesTellNothingBesideALitGlass) {
+    answer("sound", "yes");
+    add(evidence::LightSeen{driver::Light::StaysLit});
+    EXPECT_FALSE(asksFor("rearHoles"));
+    const auto before = assessed().diagnosis.shareOfSuspect;
+    answer("rearHoles", "glows");
+    EXPECT_EQ(assessed().diagnosis.shareOfSuspect, before);
+}
+
+TEST_F(AtTheBoards, RearHolesStandForAGlassThatNobodyLookedAt) {
+    auto atTheGlass = job_;
+    job::addEntry(atTheGlass, "", job::Phase::Before, evidence::LightSeen{driver::Light::Never});
+    answer("rearHoles", "dark");
+    EXPECT_EQ(assessed().diagnosis.shareOfSuspect, assess(atTheGlass, trade()).diagnosis.shareOfSuspect);
+}
+
+TEST_F(AtTheBoards, SetThatStartsByItsKeyWantsARemote) {
+    answer("sound", "no");
+    answer("standby", "on");
+    add(evidence::LightSeen{driver::Light::Never});
+    answer("watts", "standby");
+    answer("remote", "keyStarts");
+    const auto assessment = assessed();
+    EXPECT_GT(shareOf(assessment, "notToldOn"), 0.5);
+    EXPECT_GT(shareOf(assessment, "notToldOn"), shareOfUnit(assessment, "mainBoard"));
+}
+
+TEST_F(AtTheBoards, NothingIsAskedForThatNeedsAToolThatIsNotAtHand) {
+    job_.way.level = job::Way::Level::Component;
+    noLight();
+    answer("flicker", "flickers");
+    steady("ledPlusIdle", 24);
+    add(Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 61, 24});
+    ASSERT_TRUE(asksFor("supplyCapacitor"));
+    job_.bench.lacks = {"capacitorMeter"};
+    EXPECT_FALSE(asksFor("supplyCapacitor"));
+    EXPECT_FALSE(asksFor("outputCapacitor"));
+    EXPECT_TRUE(asksFor("ledPlusPlugOut")) << "a meter is always there";
+}
+
+TEST_F(AtTheBoards, TheBestOfWhatNeedsAnotherToolIsNamed) {
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    const auto best = assessed().probes.front();
+    EXPECT_FALSE(assessed().outOfTools);
+    auto lacking = trade();
+    const auto point =
+        std::find_if(lacking.points.begin(), lacking.points.end(), [&](const auto& p) { return p.id == best.test; });
+    ASSERT_NE(point, lacking.points.end());
+    point->tools = {"dummyLoad"};
+    job_.bench.lacks = {"dummyLoad"};
+    const auto assessment = assess(job_, lacking);
+    ASSERT_TRUE(assessment.outOfTools);
+    EXPECT_EQ(assessment.outOfTools->question, best.question);
+    EXPECT_GE(assessment.outOfTools->bits, 0.9 * best.bits);
+    EXPECT_NE(assessment.probes.front().question, best.question);
+}
+
+TEST_F(AtTheBoards, ABoardThatIsBoughtAndSentBackNeedsNoneAtHand) {
+    job_.bench.lacks = {"knownMainBoard", "knownPowerBoard"};
+    neverMoves();
+    EXPECT_FALSE(asksFor("knownPowerBoard"));
+    job_.way.first = job::Way::First::Swap;
+    EXPECT_TRUE(asksFor("knownPowerBoard"));
+}
+
+TEST_F(AtTheBoards, WithoutATesterNoStripWaitsForItsMinute) {
+    backlight::PlainDescription plain;
+    plain.strips = 2;
+    job_.set.backlight = backlight::plainBacklight(plain);
+    job_.panelOpen = true;
+    noLight();
+    add(evidence::TesterTaken{backlight::wholeStrip(job_.set.backlight, 0), job_.bench.tester, std::nullopt, 0});
+    add(evidence::Bridged{{0, 3}, 0.24, true});
+    ASSERT_FALSE(assessed().untested.empty());
+    job_.bench.lacks = {"tester"};
+    EXPECT_TRUE(assessed().untested.empty());
 }
 
 struct Drawn {

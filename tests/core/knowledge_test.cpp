@@ -104,6 +104,13 @@ TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("repairs.json.format"));
 }
 
+TEST(UnknownTool, IsRefusedWhereItStands) {
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::points, [](json& d) { d["points"][2]["tools"] = {"hammer"}; }),
+                HasSubstr("points.json: \"bulkCapacitor\": \"hammer\" is no tool"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::tests, [](json& d) { d["tests"][0]["tools"] = {"hammer"}; }),
+                HasSubstr("tests.json: \"sound\": \"hammer\" is no tool"));
+}
+
 TEST(BadBehaviour, IsRefusedWithFileFieldAndReason) {
     const auto after = [](auto change) { return problemAfter(&KnowledgeTexts::behaviours, change); };
     EXPECT_THAT(after([](json& d) { d["behaviours"][0]["drivesStrings"] = false; }),

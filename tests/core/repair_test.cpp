@@ -199,5 +199,11 @@ TEST(Cautions, StandAtEveryLiveStepWithTheVoltageOfThisSet) {
     }
 }
 
+TEST(Cautions, SpeakOfNoMainsInASetThatAnOutsideSupplyFeeds) {
+    for (const auto& caution : cautionsFor({40, 50, 48, false})) {
+        EXPECT_EQ(caution.text.english().find("ains"), std::string::npos) << caution.text;
+    }
+}
+
 }  // namespace
 }  // namespace dimglow::safety

@@ -62,6 +62,7 @@ inline Job fullJobOfVersion1() {
 inline Job fullJob() {
     Job job = fullJobOfVersion1();
     job.set.kind = "monitor";
+    job.bench.lacks = {"capacitorMeter", "aToolOfAnotherWorkshop"};
     job.way = {Way::First::Swap, Way::Level::Component};
     notePoint(job, {"outputDiode", "D8"});
     notePoint(job, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});

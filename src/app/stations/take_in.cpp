@@ -74,6 +74,7 @@ QString runningWords(const driver::DriverReference& reference) {
 
 TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
     addWays();
+    addTools();
     body_->addWidget(makeSetCard());
     body_->addWidget(makeWiringCard());
     known_ = new KnownCard;
@@ -106,12 +107,29 @@ void TakeInStation::addWays() {
     });
 }
 
+/// What is not at hand: what needs it is not asked for.
+void TakeInStation::addTools() {
+    toolsMenu_ = new ToolsMenu(session_.trade(), this);
+    tools_ = addToHead("tools", tr("Tools at hand; what needs another is not asked for (Alt+T)."), Qt::Key_T,
+                       [this] { toolsMenu_->popup(tools_->mapToGlobal(QPoint(0, tools_->height()))); });
+    connect(toolsMenu_, &ToolsMenu::ticked, this, [this](const QString& tool, bool isAtHand) {
+        tell(session_.edit(tr("Tools at hand"), [&](job::Job& job) {
+            std::erase(job.bench.lacks, tool.toStdString());
+            if (!isAtHand) {
+                job.bench.lacks.push_back(tool.toStdString());
+            }
+        }));
+    });
+}
+
 void TakeInStation::showWays() {
     const auto& way = job().way;
     const QString levels[] = {tr("What costs least"), tr("Boards"), tr("Parts"), tr("Whole strips")};
     wayFirst_->setText((way.first == job::Way::First::Swap ? tr("Swap first") : tr("Measure first")) +
                        QStringLiteral("  ") + tr("Alt+M"));
     wayLevel_->setText(levels[int(way.level)] + QStringLiteral("  ") + tr("Alt+L"));
+    tools_->setText(toolsWords(job().bench, session_.trade()) + QStringLiteral("  ") + tr("Alt+T"));
+    toolsMenu_->showBench(job().bench);
 }
 
 /// What set it is, whose, what is wrong with it, what it is worth and when it is due.

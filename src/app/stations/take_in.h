@@ -9,6 +9,7 @@
 #include "app/stations/station.h"
 #include "app/stations/strips_line.h"
 #include "app/stations/text_box.h"
+#include "app/tools_menu.h"
 #include "app/wiring_board.h"
 
 namespace dimglow::app {
@@ -32,6 +33,7 @@ protected:
 private:
     void addWays();
     void showWays();
+    void addTools();
     /// Puts a text into a job; \returns what is wrong with it, or nothing.
     using Write = std::function<QString(job::Job&, const QString&)>;
     /// A line of text bound to the job.
@@ -74,6 +76,8 @@ private:
     QLabel* notes_ = nullptr;
     QPushButton* wayFirst_ = nullptr;
     QPushButton* wayLevel_ = nullptr;
+    QPushButton* tools_ = nullptr;
+    ToolsMenu* toolsMenu_ = nullptr;
 };
 
 }  // namespace dimglow::app

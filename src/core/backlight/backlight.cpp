@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 #include <stdexcept>
 
 #include "core/backlight/limits.h"
@@ -16,6 +17,10 @@ namespace {
 
 int lastLedOf(const Backlight& backlight, const StripInString& part) {
     return part.last < 0 ? backlight.strips.at(part.strip).leds - 1 : part.last;
+}
+
+int countOf(const Backlight& backlight, const StripInString& part) {
+    return (lastLedOf(backlight, part) - part.first) / part.step + 1;
 }
 
 bool hasCurve(const LedSpec& spec) {
@@ -96,14 +101,17 @@ std::vector<LedPlace> ledsInOrder(const Backlight& backlight, StringRef ref) {
 }
 
 Run wholeString(const Backlight& backlight, StringRef ref) {
-    return {ref, 0, int(ledsInOrder(backlight, ref).size()) - 1};
+    const auto& parts = stringAt(backlight, ref).strips;
+    const int leds = std::accumulate(parts.begin(), parts.end(), 0,
+                                     [&](int sum, const auto& part) { return sum + countOf(backlight, part); });
+    return {ref, 0, leds - 1};
 }
 
 std::vector<Run> partsOf(const Backlight& backlight, StringRef ref) {
     std::vector<Run> parts;
     int first = 0;
     for (const auto& part : stringAt(backlight, ref).strips) {
-        const int count = (lastLedOf(backlight, part) - part.first) / part.step + 1;
+        const int count = countOf(backlight, part);
         parts.push_back({ref, first, first + count - 1});
         first += count;
     }

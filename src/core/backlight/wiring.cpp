@@ -59,6 +59,8 @@ public:
         from_ = plusEnd;
         nodeCount_ = firstInner;
         alias_.clear();
+        growing_.positions.reserve(places_.size());
+        noted_.reserve(places_.size());
         if (atThePlug) {
             resist(pinOhms(backlight_, HarnessPin::Role::LedPlus, 0) + jointOhms(0));
         }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <boost/container/small_vector.hpp>
 #include <compare>
 #include <optional>
 #include <vector>
@@ -131,11 +132,11 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, doubl
 /// What a channel needs to pass its regulated current.
 struct ChannelDemand {
     bool conducts = false;
-    double volts = 0;                ///< LED+ to LED− at the channel's current; \p sourceVolts if it does not conduct
-    std::vector<double> stringAmps;  ///< share of each parallel string, A
-    double leakAmps = 0;             ///< what goes to the chassis instead of its sink, A
-    bool lights = false;             ///< at least half of its LEDs glow
-    double spreadVolts = 0;          ///< how far its volts may be off, for a fault whose size nobody knows; one sigma
+    double volts = 0;  ///< LED+ to LED− at the channel's current; \p sourceVolts if it does not conduct
+    boost::container::small_vector<double, 4> stringAmps;  ///< share of each parallel string, A
+    double leakAmps = 0;                                   ///< what goes to the chassis instead of its sink, A
+    bool lights = false;                                   ///< at least half of its LEDs glow
+    double spreadVolts = 0;  ///< how far its volts may be off, for a fault whose size nobody knows; one sigma
 };
 
 /// The current at which a driver gives up, over its regulated one (common practice, no source).

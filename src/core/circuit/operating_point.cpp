@@ -238,6 +238,9 @@ OperatingPoint OperatingPointSolver::solve() {
     }
     Vector v = work.start();
     Vector leaving;
+    Vector newton;
+    Vector clamped;
+    Vector trial;
     Vector trialLeaving;
     work.evaluate(v, leaving);
     while (result.iterations < work.options.maxIterations) {
@@ -246,7 +249,8 @@ OperatingPoint OperatingPointSolver::solve() {
         if (work.cholesky.info() != Eigen::Success) {
             break;
         }
-        const Vector newton = -work.cholesky.solve(leaving);
+        newton = work.cholesky.solve(leaving);
+        newton = -newton;
         result.converged = (newton.cwiseAbs().array() <=
                             work.options.voltsTolerance + work.options.relativeTolerance * v.cwiseAbs().array())
                                .all();
@@ -255,7 +259,7 @@ OperatingPoint OperatingPointSolver::solve() {
             break;
         }
         const double reach = work.reachVolts;
-        const Vector clamped = (v + newton).cwiseMax(-reach).cwiseMin(reach) - v;
+        clamped = (v + newton).cwiseMax(-reach).cwiseMin(reach) - v;
         const bool useClamped = leaving.dot(clamped) < 0;
         const Vector& step = useClamped ? clamped : newton;
         const double slopeAtStart = leaving.dot(step);
@@ -263,7 +267,6 @@ OperatingPoint OperatingPointSolver::solve() {
         double t = 1;
         double low = 0;
         double high = 0;
-        Vector trial;
         for (int cut = 0; cut < 60; ++cut) {
             trial = v + t * step;
             work.evaluate(trial, trialLeaving);

@@ -103,6 +103,7 @@ struct Behaviour {
     bool drivesStrings = false;  ///< what LED+, the light and LED− do at switch-on is up to the strings
     std::vector<Voltage> volts;  ///< ledPlusOn is missing when it is up to the strings
     LightForecast light;
+    double hidesLight = 0;  ///< share of cases in which the glass stays dark before LEDs that are lit
     StageChange stage;
 
     /// Null when it is up to the strings, or no voltage.

@@ -447,6 +447,14 @@ LightForecast seenTogether(const std::vector<LightForecast>& feeds) {
     return together;
 }
 
+/// What is seen in front of a picture that hides \p share of it.
+LightForecast throughGlass(LightForecast light, double share) {
+    light.never += share * (1 - light.never);
+    light.flashThenDark *= 1 - share;
+    light.staysLit *= 1 - share;
+    return light;
+}
+
 }  // namespace
 
 DriverReference referenceOf(const backlight::Backlight& backlight) {
@@ -480,8 +488,10 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
                         const std::vector<const Behaviour*>& behaviours) {
     const std::size_t feeds = backlight.feeds.size();
     std::vector<Situation> situations;
+    situations.reserve(feeds);
     for (std::size_t feed = 0; feed < feeds; ++feed) {
         std::vector<backlight::ChannelDemand> own;
+        own.reserve(demands.size());
         for (std::size_t channel = 0; channel < demands.size(); ++channel) {
             if (backlight.channels[channel].feed == int(feed)) {
                 own.push_back(demands[channel]);
@@ -516,6 +526,9 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
         lights.push_back(own.light);
     }
     result.light = seenTogether(lights);
+    for (const auto* behaviour : behaviours) {
+        result.light = throughGlass(result.light, behaviour->hidesLight);
+    }
     return result;
 }
 

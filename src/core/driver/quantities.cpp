@@ -25,22 +25,10 @@ constexpr std::size_t mostParts = 6;
 constexpr double dropBelow = 1e-4;
 
 /// The quantities that a reference is the product of, on the first feed.
-std::array<double, quantityCount> factorsOf(Reference reference) {
-    switch (reference) {
-        case Reference::Idle:
-            return {1, 0, 0, 0, 0};
-        case Reference::Strings:
-            return {0, 1, 0, 0, 0};
-        case Reference::OverVolts:
-            return {0, 1, 1, 0, 0};
-        case Reference::Hunting:
-            return {0, 1, 0, 1, 0};
-        case Reference::Sink:
-            return {0, 0, 0, 0, 1};
-        case Reference::Nothing:
-            break;
-    }
-    return {};
+const std::array<double, quantityCount>& factorsOf(Reference reference) {
+    static constexpr std::array<std::array<double, quantityCount>, referenceCount> all = {
+        {{}, {1, 0, 0, 0, 0}, {0, 1, 0, 0, 0}, {0, 1, 1, 0, 0}, {0, 1, 0, 1, 0}, {0, 0, 0, 0, 1}}};
+    return all[std::size_t(reference)];
 }
 
 constexpr auto ofStrings = std::size_t(Quantity::Strings);
@@ -63,26 +51,38 @@ bool teaches(const Level& level) {
     return level.of != Reference::Nothing || level.stringShare != 0;
 }
 
-/// How likely a mode is in a set whose manners have been seen: its weight, shared out anew among those that stand for
-/// a manner of the same kind.
-double weightOf(const ModeKind& mode, const Modes& modes, const std::array<Manner, mannerKinds>& seen) {
-    if (mode.manner == Manner::None || seen[std::size_t(kindOf(mode.manner))] == Manner::None) {
-        return mode.weight;
-    }
-    const Manner manner = seen[std::size_t(kindOf(mode.manner))];
-    double ofSuch = 0;
-    double ofAll = 0;
-    for (const auto& other : modes) {
-        if (other.manner != Manner::None && kindOf(other.manner) == kindOf(mode.manner)) {
-            ofAll += other.weight;
-            ofSuch += other.manner == manner ? other.weight : 0;
+/// How likely the modes of a voltage are in a set whose manners have been seen: by their weights, shared out anew among
+/// those that stand for a manner of the same kind.
+class ModeWeights {
+public:
+    explicit ModeWeights(const Modes& modes) {
+        for (const auto& mode : modes) {
+            if (mode.manner != Manner::None) {
+                ofManner_[std::size_t(mode.manner)] += mode.weight;
+                ofKind_[std::size_t(kindOf(mode.manner))] += mode.weight;
+            }
         }
     }
-    if (ofSuch == 0 || ofSuch == ofAll) {
-        return mode.weight;
+
+    double of(const ModeKind& mode, const std::array<Manner, mannerKinds>& seen) const {
+        if (mode.manner == Manner::None) {
+            return mode.weight;
+        }
+        const auto kind = std::size_t(kindOf(mode.manner));
+        const double ofSuch = seen[kind] == Manner::None ? 0 : ofManner_[std::size_t(seen[kind])];
+        const double ofOthers = ofKind_[kind] - ofSuch;
+        if (ofSuch == 0 || ofOthers < negligible * ofSuch) {
+            return mode.weight;
+        }
+        return mode.weight * ofKind_[kind] *
+               (mode.manner == seen[kind] ? (1 - otherManner) / ofSuch : otherManner / ofOthers);
     }
-    return mode.weight * ofAll * (mode.manner == manner ? (1 - otherManner) / ofSuch : otherManner / (ofAll - ofSuch));
-}
+
+private:
+    static constexpr double negligible = 1e-9;  ///< of sums of the same numbers in another order
+    std::array<double, std::size_t(Manner::SinkIsDark) + 1> ofManner_{};
+    std::array<double, mannerKinds> ofKind_{};
+};
 
 }  // namespace
 
@@ -124,7 +124,7 @@ double Quantities::value(Reference reference, int feed) const {
 
 double Quantities::varianceOfLog(Reference reference, int feed) const {
     const double first = variances_[std::size_t(reference)];
-    const auto factors = factorsOf(reference);
+    const auto& factors = factorsOf(reference);
     if (feed == 0 || factors[ofStrings] == 0) {
         return first;
     }
@@ -142,7 +142,7 @@ double Quantities::spread(Reference reference, int feed) const {
 
 Quantities::Vector Quantities::slope(const Level& level) const {
     Vector slope{};
-    const auto factors = factorsOf(level.of);
+    const auto& factors = factorsOf(level.of);
     const double own = level.times * value(level.of, level.feed);
     for (std::size_t i = 0; i < factors.size(); ++i) {
         slope[i] = own * factors[i];
@@ -156,8 +156,8 @@ Quantities::Vector Quantities::slope(const Level& level) const {
 
 Quantities::Vector Quantities::timesCovariance(const Vector& slope) const {
     Vector result{};
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
-        for (std::size_t j = 0; j < mean_.size(); ++j) {
+    for (std::size_t j = 0; j < mean_.size(); ++j) {
+        for (std::size_t i = 0; slope[j] != 0 && i < mean_.size(); ++i) {
             result[i] += covariance_.at(i, j) * slope[j];
         }
     }
@@ -217,9 +217,10 @@ void Quantities::take(const Level& level, double volts) {
     }
     const auto across = timesCovariance(along);
     for (std::size_t i = 0; i < mean_.size(); ++i) {
-        mean_[i] += across[i] / off.variance * off.off;
-        for (std::size_t j = 0; j <= i; ++j) {
-            covariance_.at(i, j) -= across[i] * across[j] / off.variance;
+        const double gain = across[i] / off.variance;
+        mean_[i] += gain * off.off;
+        for (std::size_t j = 0; gain != 0 && j <= i; ++j) {
+            covariance_.at(i, j) -= gain * across[j];
         }
     }
     refresh();
@@ -284,7 +285,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
         reference.size() == 1 || isLabelled || backlight.isDescribed
             ? std::vector<std::pair<double, double>>{{1, isLabelled ? labelledFeeds : alikeFeeds}}
             : std::vector<std::pair<double, double>>{{feedsAlike, alikeFeeds}, {1 - feedsAlike, otherFeeds}};
-    std::vector<Learning::Part> parts;
+    Learning::Parts parts;
     for (const auto& [idleWeight, idle] : idles) {
         for (const auto& [sinkWeight, sink] : sinks) {
             const std::array<Prior, quantityCount> priors = {idle,
@@ -322,7 +323,7 @@ VoltsForecast inVolts(const Modes& modes, const Quantities& known) {
     return forecast;
 }
 
-Learning::Learning(std::vector<Part> parts) : parts_(std::move(parts)) {}
+Learning::Learning(Parts parts) : parts_(std::move(parts)) {}
 
 Learning::Learning(const Quantities& known) : parts_({{1, known}}) {}
 
@@ -332,7 +333,8 @@ double Learning::take(const Modes& modes, Shape shape, double volts, double rest
     return log;
 }
 
-std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, double volts, double rest) const {
+std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, double volts, double rest,
+                                            std::pmr::memory_resource* memory) const {
     const bool pair = shape != Shape::Steady;
     const double slip = voltsSlipShare / slipRangeVolts / (pair ? slipRangeVolts : 1);
     /// One way to take it: a part in a mode; in none where it is a slip, or says nothing of the set.
@@ -341,6 +343,7 @@ std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, dou
         const Part* part = nullptr;
         const ModeKind* mode = nullptr;
     };
+    const ModeWeights weights(modes);
     boost::container::small_vector<Way, 100> ways;
     double total = 0;
     for (const auto& part : parts_) {
@@ -349,7 +352,7 @@ std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, dou
         double density = 0;
         for (const auto& mode : modes) {
             const bool same = mode.shape == shape;
-            double weight = part.weight * weightOf(mode, modes, part.manners) * (same ? 1 : otherShapeShare);
+            double weight = part.weight * weights.of(mode, part.manners) * (same ? 1 : otherShapeShare);
             if (level == nullptr || mode.volts != *level) {
                 density = part.known.density(mode.volts, volts);
                 level = &mode.volts;
@@ -377,7 +380,7 @@ std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, dou
     const auto heavier = [](const Way& a, const Way& b) { return a.weight > b.weight; };
     const auto kept = std::min(ways.size(), mostParts);
     std::partial_sort(ways.begin(), ways.begin() + std::ptrdiff_t(kept), ways.end(), heavier);
-    std::vector<Part> next;
+    Parts next(memory);
     next.reserve(kept);
     double sum = 0;
     for (std::size_t w = 0; w < kept && (w == 0 || ways[w].weight > dropBelow * total); ++w) {

@@ -3,6 +3,7 @@
 #include <array>
 #include <boost/container/small_vector.hpp>
 #include <memory>
+#include <memory_resource>
 #include <string>
 #include <vector>
 
@@ -110,22 +111,24 @@ public:
         Quantities known;
         std::array<Manner, mannerKinds> manners = {};  ///< as the set has shown them
     };
+    using Parts = std::pmr::vector<Part>;
     /// \pre the weights add up to 1
-    explicit Learning(std::vector<Part> parts);
+    explicit Learning(Parts parts);
     explicit Learning(const Quantities& known);
 
     /// Takes in a reading of a voltage that may show itself in \p modes. Modes of another shape count for a tenth,
     /// since shapes are easily misjudged; a small uniform floor stands for slips of probe or pen. \returns natural log
     /// of its density given all readings before it, 1/V (1/V² for shapes with two values)
     double take(const Modes& modes, Shape shape, double volts, double rest);
-    /// The same, leaving this belief as it is: what it becomes, and the log.
-    std::pair<Learning, double> after(const Modes& modes, Shape shape, double volts, double rest) const;
+    /// The same, leaving this belief as it is: what it becomes, kept in \p memory, and the log.
+    std::pair<Learning, double> after(const Modes& modes, Shape shape, double volts, double rest,
+                                      std::pmr::memory_resource* memory = std::pmr::get_default_resource()) const;
 
     /// All combinations as one.
     const Quantities& known() const;
 
 private:
-    std::vector<Part> parts_;                          ///< the weights add up to 1
+    Parts parts_;                                      ///< the weights add up to 1
     mutable std::shared_ptr<const Quantities> mixed_;  ///< all combinations as one, once asked for
 };
 

@@ -10,6 +10,11 @@ struct LightSeen {
     static constexpr bool isOfTheBoard = true;
     static constexpr bool namesAPlace = false;
 
+    /// The question what is seen of it from behind, and two of its answers.
+    static constexpr const char* throughHoles = "rearHoles";
+    static constexpr const char* glows = "glows";
+    static constexpr const char* dark = "dark";
+
     driver::Light what = driver::Light::Never;
     double secondsToDark = 0;  ///< only of FlashThenDark
     bool operator==(const LightSeen&) const = default;

@@ -24,6 +24,21 @@ void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings
     parts::fill(found->ratings, ratings);
 }
 
+bool hasAll(const Bench& bench, const std::vector<std::string>& tools) {
+    return std::none_of(tools.begin(), tools.end(), [&](const auto& tool) {
+        return std::find(bench.lacks.begin(), bench.lacks.end(), tool) != bench.lacks.end();
+    });
+}
+
+std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing) {
+    for (const auto& entry : standing) {
+        if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
+            return light->what;
+        }
+    }
+    return std::nullopt;
+}
+
 std::vector<Entry> standingEntries(const Job& job, Phase phase) {
     std::map<evidence::Question, std::size_t> latest;  // into the trail
     for (std::size_t i = 0; i < job.trail.size(); ++i) {

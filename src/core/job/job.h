@@ -47,9 +47,13 @@ struct Bench {
     double promisedHours = 1500;  ///< h of light over which a comeback counts
     double weibullShape = 2.5;    ///< β of LED failures (from memory); shown and editable
     backlight::TesterSetting tester;
+    std::vector<std::string> lacks;  ///< ids of tools that are not at hand, into Knowledge::tools
     std::vector<panelcheck::BenchSupply> supplies = {{"Output 1", 120, 1, 300}, {"Output 2", 120, 1, 300}};
     bool operator==(const Bench&) const = default;
 };
+
+/// Whether all those tools, by their ids, are at hand.
+bool hasAll(const Bench& bench, const std::vector<std::string>& tools);
 
 /// One line of the soak after the repair.
 struct SoakEntry {
@@ -111,6 +115,9 @@ int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, 
 
 /// Writes a part, rail or pin down among those of the set, and what is printed on it as far as that is given.
 void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings = {});
+
+/// What was seen of the light at switch-on, if anybody looked.
+std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing);
 
 /// The entries of a phase that still count: the latest answer to each question, in trail order.
 std::vector<Entry> standingEntries(const Job& job, Phase phase);

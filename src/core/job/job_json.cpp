@@ -119,6 +119,7 @@ json benchJson(const Bench& bench) {
             {"restockingFee", bench.restockingFee},
             {"promisedHours", bench.promisedHours},
             {"weibullShape", bench.weibullShape},
+            {"lacks", bench.lacks},
             {"tester", backlight::toJson(bench.tester)}};
 }
 
@@ -130,6 +131,8 @@ Bench readBench(Fields fields) {
     bench.restockingFee = fields.number("restockingFee", bench.restockingFee);
     bench.promisedHours = fields.number("promisedHours", bench.promisedHours);
     bench.weibullShape = fields.number("weibullShape", bench.weibullShape);
+    fields.forEachText("lacks", limits::tools,
+                       [&](const std::string& tool, const std::string&) { bench.lacks.push_back(tool); });
     if (fields.has("tester")) {
         bench.tester = backlight::readTester(fields.object("tester"));
     }

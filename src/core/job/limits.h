@@ -23,6 +23,7 @@ inline constexpr std::size_t currency = 8;
 inline constexpr std::size_t trail = 3000;
 inline constexpr std::size_t soak = 1000;
 inline constexpr std::size_t supplies = 20;
+inline constexpr std::size_t tools = 50;
 inline constexpr std::size_t points = 300;  ///< of the boards
 
 inline constexpr Range money{0, 1e7};

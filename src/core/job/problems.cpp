@@ -76,6 +76,10 @@ void checkBench(const Check& at, const Bench& bench) {
     at.number("promisedHours", bench.promisedHours, limits::promisedHours);
     at.number("weibullShape", bench.weibullShape, limits::weibullShape);
     evidence::check(at.at("tester"), bench.tester);
+    at.count("lacks", bench.lacks.size(), limits::tools);
+    for (std::size_t i = 0; i < bench.lacks.size(); ++i) {
+        at.at("lacks", i).text(nullptr, bench.lacks[i], evidence::limits::word);
+    }
     at.count("supplies", bench.supplies.size(), limits::supplies);
     for (std::size_t i = 0; i < bench.supplies.size(); ++i) {
         const auto& supply = bench.supplies[i];

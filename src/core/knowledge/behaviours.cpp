@@ -129,6 +129,7 @@ std::vector<Behaviour> readBehaviours(const nlohmann::json& document) {
         if (!behaviour.drivesStrings) {
             behaviour.light = readLight(entry.object("light"));
         }
+        behaviour.hidesLight = entry.number("hidesLight", 0, 1, 0);
         if (entry.has("stage")) {
             behaviour.stage = readStage(entry.object("stage"));
         }

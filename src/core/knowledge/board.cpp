@@ -107,6 +107,7 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
         kind.live = point.flag("live", false);
         kind.from = set::SetState(point.choice("from", set::setStateWords, int(kind.from)));
         kind.many = point.flag("many", false);
+        kind.tools = readTools(point);
         kind.usual = readGradeShares(raw(point, own, "usual"), point.pathOf("usual"));
         kind.faulty = readGradeShares(raw(point, own, "faulty"), point.pathOf("faulty"));
         const auto looks = readNumbers<2>(raw(point, own, "looks"), point.pathOf("looks"));
@@ -114,6 +115,12 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
         kind.looksFaulty = looks[1];
         knowledge.points.push_back(std::move(kind));
     });
+}
+
+std::vector<std::string> readTools(Fields& of) {
+    std::vector<std::string> tools;
+    of.forEachText("tools", 10, [&](const std::string& id, const std::string&) { tools.push_back(id); });
+    return tools;
 }
 
 int blockNamed(Fields& of, const Knowledge& knowledge) {

@@ -17,6 +17,8 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge);
 
 /// The block that a member "block" names; -1 when there is none.
 int blockNamed(format::Fields& of, const Knowledge& knowledge);
+/// The member "tools": ids of what something is done with.
+std::vector<std::string> readTools(format::Fields& of);
 /// The member "points": shares of good, doubtful and bad by point.
 std::map<int, GradeShares> readGrades(format::Fields& of, const nlohmann::json& document, const Knowledge& knowledge);
 

@@ -108,6 +108,9 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
 void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     Fields fields(document, "tests.json");
     requireHeader(fields, "dimglow-tests");
+    fields.forEach("tools", 50, [&](Fields tool) {
+        knowledge.tools.push_back({tool.text("id", longestWord), sentence(tool, "title", longestWord)});
+    });
     fields.forEach("tests", 200, [&](Fields test) {
         TestKind kind;
         kind.id = test.text("id", longestWord);
@@ -128,11 +131,13 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         });
         kind.block = blockNamed(test, knowledge);
         kind.needsLight = test.flag("needsLight", false);
+        kind.needsDark = test.flag("needsDark", false);
         kind.shortTitle = test.has("short") ? sentence(test, "short", longestWord) : kind.title;
         kind.group = test.text("group", longestWord, "");
         kind.unit = test.text("unit", longestWord, "");
         kind.counts = test.text("counts", longestWord, "");
         kind.swaps = test.text("swaps", longestWord, "");
+        kind.tools = readTools(test);
         test.forEachText("details", 20, [&](const std::string& detail, const std::string&) {
             kind.details.emplace_back(detail, std::vector<text::Argument>());
         });
@@ -243,6 +248,11 @@ const driver::Behaviour* Knowledge::behaviour(const std::string& id) const {
     return found == behaviours.end() ? nullptr : &*found;
 }
 
+const Tool* Knowledge::tool(const std::string& id) const {
+    const auto found = std::find_if(tools.begin(), tools.end(), [&](const auto& t) { return t.id == id; });
+    return found == tools.end() ? nullptr : &*found;
+}
+
 const TestKind* Knowledge::test(const std::string& id) const {
     const auto found = std::find_if(tests.begin(), tests.end(), [&](const auto& t) { return t.id == id; });
     return found == tests.end() ? nullptr : &*found;
@@ -279,6 +289,19 @@ const RepairKind& Knowledge::writeOff() const {
 
 namespace {
 
+/// \throws format::FormatError when something is done with a tool that is in no list
+template <class Kind>
+void requireTools(const char* file, const std::vector<Kind>& kinds, const Knowledge& knowledge) {
+    for (const auto& kind : kinds) {
+        for (const auto& tool : kind.tools) {
+            if (knowledge.tool(tool) == nullptr) {
+                throw FormatError(fmt::format("{}: \"{}\"", file, kind.id),
+                                  "\"" + tool + "\" is no tool of tests.json");
+            }
+        }
+    }
+}
+
 /// Equal in all that a test could show.
 bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKind& b) {
     const auto unitOf = [&](const SuspectKind& kind) {
@@ -304,6 +327,8 @@ Knowledge parseKnowledge(const KnowledgeTexts& texts) {
             throw FormatError("behaviours.json.behaviours[0].volts." + voltage.test, "is no voltage of tests.json");
         }
     }
+    requireTools("points.json", knowledge.points, knowledge);
+    requireTools("tests.json", knowledge.tests, knowledge);
     readRepairs(parseNamed(texts.repairs, "repairs.json"), knowledge);
     const auto& suspects = knowledge.suspects;
     for (auto a = suspects.begin(); a != suspects.end(); ++a) {

@@ -83,8 +83,9 @@ struct PointKind {
     bool many = false;                            ///< a board has several, and some of them are not written down
     GradeShares usual{};
     GradeShares faulty{};
-    double looksUsual = 0;   ///< how often a sound one looks bad
-    double looksFaulty = 0;  ///< how often a faulty one does
+    double looksUsual = 0;           ///< how often a sound one looks bad
+    double looksFaulty = 0;          ///< how often a faulty one does
+    std::vector<std::string> tools;  ///< ids of what it is checked with, beside a meter
 };
 
 /// A part that a suspect may come down to.
@@ -133,6 +134,12 @@ struct Choice {
     std::optional<double> upTo;  ///< of a number that is asked for: the highest that it stands for
 };
 
+/// What a test is done with that not every bench has.
+struct Tool {
+    std::string id;
+    text::Text title;
+};
+
 /// A test a technician can do.
 struct TestKind {
     std::string id;
@@ -153,8 +160,10 @@ struct TestKind {
     std::string counts;                         ///< what may be counted beside a choice: "blinks"; empty when nothing
     std::vector<text::Text> details;            ///< what may be said of it: "red"
     bool needsLight = false;                    ///< it is asked only of a set that gives light, if for a moment
+    bool needsDark = false;                     ///< it is asked only of a set whose glass stayed dark
     text::Text shortTitle;
-    std::string swaps;  ///< the unit that it exchanges for a known-good one
+    std::string swaps;               ///< the unit that it exchanges for a known-good one
+    std::vector<std::string> tools;  ///< ids of what it is done with, beside a meter
 
     /// Null when there is none of that id.
     const Choice* choice(const std::string& word) const;
@@ -192,6 +201,7 @@ struct Knowledge {
     std::vector<SetKind> setKinds;           ///< the usual one first
     std::vector<PointKind> points;
     std::vector<SuspectKind> suspects;
+    std::vector<Tool> tools;
     std::vector<TestKind> tests;
     std::vector<RepairKind> repairs;
     double openBoardsMinutes = 8;
@@ -212,6 +222,7 @@ struct Knowledge {
     /// Each \returns null when there is none of that id.
     const driver::Behaviour* behaviour(const std::string& id) const;
     const TestKind* test(const std::string& id) const;
+    const Tool* tool(const std::string& id) const;
     const SuspectKind* suspect(const std::string& id) const;
     const PointKind* point(const std::string& id) const;
     int pointIndex(const std::string& id) const;  ///< -1 when there is none

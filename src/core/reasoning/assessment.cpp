@@ -466,10 +466,14 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
 
 /// Strips of an open panel that no tester has lit as a whole, and of one with an open LED what lies on either side of
 /// it: a minute each, before the panel is closed over a second fault (common practice, no source).
-std::vector<backlight::Run> untestedRuns(const job::Job& job, const std::vector<job::Entry>& standing,
-                                         const Assessment& assessment) {
+std::vector<backlight::Run> untestedRuns(const job::Job& job, const Knowledge& knowledge,
+                                         const std::vector<job::Entry>& standing, const Assessment& assessment) {
     std::vector<backlight::Run> untested;
     const auto& set = job.set.backlight;
+    const auto& tests = knowledge.tests;
+    const bool canTest = std::any_of(tests.begin(), tests.end(), [&](const auto& test) {
+        return test.form == knowledge::Form::Tester && job::hasAll(job.bench, test.tools);
+    });
     /// Lit, or put to the tester by itself: what it said then is in the belief.
     const auto isTested = [&](const backlight::Run& part, int position) {
         return std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
@@ -479,7 +483,7 @@ std::vector<backlight::Run> untestedRuns(const job::Job& job, const std::vector<
                    (conducts(*taken) || taken->run == part);
         });
     };
-    for (int strip = 0; job.panelOpen && set.isDescribed && strip < int(set.strips.size()); ++strip) {
+    for (int strip = 0; canTest && job.panelOpen && set.isDescribed && strip < int(set.strips.size()); ++strip) {
         for (const auto& whole : backlight::runsOnStrip(set, strip)) {
             for (const auto& part : litParts(set, whole, assessment)) {
                 bool tested = true;
@@ -676,6 +680,35 @@ void dropWhatLooksSay(std::vector<job::Entry>& standing) {
     });
 }
 
+bool hasMains(const Knowledge& knowledge, const std::string& kind) {
+    const auto& placed = knowledge.setKind(kind).placed;
+    return std::any_of(placed.begin(), placed.end(),
+                       [&](const auto& p) { return knowledge.blocks[std::size_t(p.block)].isHot; });
+}
+
+/// What the rear holes show stands beside a dark glass, for the share of faults that hide a light. A glass that was lit
+/// tells more than they do; where nobody has looked at it, they say what it would have shown.
+void placeRearHoles(std::vector<job::Entry>& standing) {
+    const auto light = job::lightSeen(standing);
+    if (light == driver::Light::Never) {
+        return;
+    }
+    const auto holes = std::find_if(standing.begin(), standing.end(), [](const auto& entry) {
+        const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        return answer != nullptr && answer->test == evidence::LightSeen::throughHoles;
+    });
+    if (holes == standing.end()) {
+        return;
+    }
+    const auto choice = std::get<evidence::Answer>(holes->what).choice;
+    const bool glows = choice == evidence::LightSeen::glows;
+    if (light || !(glows || choice == evidence::LightSeen::dark)) {
+        standing.erase(holes);
+    } else {
+        holes->what = evidence::LightSeen{glows ? driver::Light::StaysLit : driver::Light::Never, 0};
+    }
+}
+
 locate::CellPartition partitionFor(const job::Job& job, const std::vector<job::Entry>& standing) {
     locate::CellPartition partition(job.set.backlight);
     for (const auto& entry : standing) {
@@ -791,6 +824,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     auto standing = job::standingEntries(job, job::Phase::Before);
     addPanelCheck(job, standing);
     dropWhatLooksSay(standing);
+    placeRearHoles(standing);
     CaseModel model(job.set, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
     const auto runs =
@@ -804,11 +838,13 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.suspects = sharesOf(model, belief, job, standing);
     diagnose(model, belief, result);
     if (!result.found.empty() && result.suspects.front().side == knowledge::Side::Leds) {
-        result.untested = untestedRuns(job, standing, result);
+        result.untested = untestedRuns(job, knowledge, standing, result);
     }
     result.misfit = misfitOf(job, model, belief, standing, options.stop);
-    result.probes = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing),
-                               options.maxProbes);
+    auto ranked = rankProbes(model, belief, job, standing, runs, result.untested, againFor(result.misfit, standing),
+                             options.maxProbes);
+    result.probes = std::move(ranked.best);
+    result.outOfTools = std::move(ranked.outOfTools);
     if (result.found.empty() && !result.misfit) {
         result.found = groupOf(knowledge, result, job.way);
     }
@@ -825,7 +861,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
     result.cautions =
         safety::cautionsFor({workingVolts(result.reference), highestOverVolts(known, result.reference.size()),
-                             job.bench.tester.limitVolts});
+                             job.bench.tester.limitVolts, hasMains(knowledge, job.set.kind)});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
     result.soak = judgeSoak(job, result.proof);
     return result;

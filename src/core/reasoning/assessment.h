@@ -61,6 +61,7 @@ struct Probe {
     double bits = 0;               ///< expected information (Shannon 1948)
     Reach opens = Reach::Outside;  ///< what has to be opened for it that is still closed
     bool live = false;
+    std::vector<std::string> tools;      ///< ids of what it is done with, beside a meter
     std::vector<ProbeOutcome> outcomes;  ///< most likely first
 };
 
@@ -106,6 +107,7 @@ struct FixNow {
 struct Assessment {
     std::vector<SuspectShare> suspects;  ///< likeliest first
     std::vector<Probe> probes;           ///< most information per minute first
+    std::optional<Probe> outOfTools;     ///< what would be worth more than those, with a tool that is not at hand
     LedShares ledShares;
     std::vector<backlight::LedPlace> located;           ///< LEDs known to be faulty
     std::vector<backlight::LedFault> locatedAs;         ///< what each of them most likely is

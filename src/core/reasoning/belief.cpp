@@ -21,11 +21,11 @@ namespace {
 
 constexpr std::size_t beam = 24;
 constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty LEDs
-constexpr double dropBelow = 1e-6;
+constexpr double dropBelow = 1e-5;
 /// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
 /// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
-constexpr double tooRare = 16;
-constexpr double hopeless = 20;
+constexpr double tooRare = 13.7;
+constexpr double hopeless = 17.7;
 /// Single faults that larger sets are built from, the likeliest ones.
 constexpr std::size_t mostExtensions = 512;
 /// Sets of more than `shallow` faulty LEDs are built only from those that are no further behind the best: more faults
@@ -96,10 +96,13 @@ public:
         highestLogs_.assign(entries.size(), -INFINITY);
         logsOfOne_.resize(entries.size());
         isChanged_.assign(entries.size(), 0);
+        for (const auto& entry : entries) {
+            isOfTheBoard_.push_back(evidence::isOfTheBoard(entry.what));
+        }
         std::vector<double> healthyLogs;
         for (std::size_t e = 0; e < entries.size(); ++e) {
-            healthyLogs.push_back(needsForecast(entries[e]) ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
-            (needsForecast(entries[e]) ? ofTheBoard_ : all_).push_back(e);
+            healthyLogs.push_back(isOfTheBoard_[e] ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
+            (isOfTheBoard_[e] ? ofTheBoard_ : all_).push_back(e);
         }
         baseLogs_ = healthyLogs;
         for (const auto e : all_) {
@@ -294,7 +297,7 @@ private:
             }
         }
         for (std::size_t e = 0; e < entries_.size(); ++e) {
-            if (needsForecast(entries_[e])) {
+            if (isOfTheBoard_[e]) {
                 continue;
             }
             for (std::size_t c = 0; c < cells.size(); ++c) {
@@ -436,13 +439,23 @@ private:
         for (const auto e : changed) {
             (e == last ? ofLast : log) -= before[e];
             ofLast += e == last ? highestLogs_[e] : 0;
-            ahead += e == last || needsForecast(entries_[e]) ? 0 : highestLogs_[e];
+            ahead += e == last || isOfTheBoard_[e] ? 0 : highestLogs_[e];
         }
         const std::size_t firstOfTheBoard = changed.size() - ofTheBoard_.size();
+        const bool canBeGivenUp = judges_ && !kindOf(h).isNoneOfThese;
+        const auto isLost = [&] {
+            const double reach = log + ahead;
+            const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
+            const bool extended = reach > best_ - hopeless && reach + ofLast > levelFloor_;
+            return canBeGivenUp && !listed && !extended;
+        };
+        if (isLost()) {
+            return -INFINITY;
+        }
         auto& logs = logsOfOne_;
         for (std::size_t i = 0; i < changed.size(); ++i) {
             const auto e = changed[i];
-            if (h.forecast < 0 && needsForecast(entries_[e])) {
+            if (h.forecast < 0 && isOfTheBoard_[e]) {
                 h.forecast = model_.forecastIndex(h);
             }
             logs[i] = logOf(e, h);
@@ -456,10 +469,7 @@ private:
             } else if (e != last) {
                 ahead -= highestLogs_[e];
             }
-            const double reach = log + ahead;
-            const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
-            const bool extended = reach > best_ - hopeless && reach + ofLast > levelFloor_;
-            if (judges_ && !listed && !extended && !kindOf(h).isNoneOfThese) {
+            if (isLost()) {
                 return -INFINITY;
             }
         }
@@ -488,7 +498,7 @@ private:
         }
         for (std::size_t i = 0; i < changed.size(); ++i) {
             isChanged_[changed[i]] = 2;
-            if (!needsForecast(entries_[changed[i]])) {
+            if (!isOfTheBoard_[changed[i]]) {
                 differing_.emplace_back(changed[i], logsOfOne_[i]);
             }
         }
@@ -520,7 +530,7 @@ private:
     }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
-        if (needsForecast(entries_[entry])) {
+        if (isOfTheBoard_[entry]) {
             return logOfForecast(entry, h);
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
@@ -540,8 +550,6 @@ private:
         }
         return log;
     }
-
-    static bool needsForecast(const job::Entry& entry) { return evidence::isOfTheBoard(entry.what); }
 
     static std::vector<double> normalised(const std::vector<double>& logs) {
         const double highest = *std::max_element(logs.begin(), logs.end());
@@ -635,6 +643,7 @@ private:
         titleOfPlaces_;                    ///< by suspect and feed; into the belief's titles
     std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
     std::vector<std::size_t> ofTheBoard_;  ///< those alone
+    std::vector<char> isOfTheBoard_;       ///< by entry: it needs a forecast
     std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
     Partial healthy_;                      ///< no fault at all
     std::vector<Look> looks_;

@@ -36,7 +36,7 @@ LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driv
     }
     const auto [entry, isNew] = steps_.try_emplace({node, alike->second, shape, volts, rest});
     if (isNew) {
-        auto [next, log] = at(node).after(modes, shape, volts, rest);
+        auto [next, log] = at(node).after(modes, shape, volts, rest, &memory_);
         nodes_.push_back(std::move(next));
         entry->second = {int(nodes_.size()) - 1, log};
     }

@@ -40,8 +40,8 @@ private:
     struct ModesHash {
         std::size_t operator()(const driver::Modes& modes) const;
     };
-    std::deque<driver::Learning> nodes_;
     std::pmr::monotonic_buffer_resource memory_;  ///< of what is only added to
+    std::pmr::deque<driver::Learning> nodes_{&memory_};
     std::pmr::unordered_map<Key, Step, KeyHash> steps_{&memory_};
     std::unordered_set<driver::Modes, ModesHash> modes_;
     std::pmr::unordered_map<const driver::Modes*, const driver::Modes*> alike_{&memory_};  ///< into modes_

@@ -193,7 +193,7 @@ public:
         classify();
     }
 
-    std::vector<Probe> run(const std::vector<Run>& all) {
+    RankedProbes run(const std::vector<Run>& all) {
         const auto runs = mostSuspected(all);
         for (const auto& test : model_.knowledge().tests) {
             const bool isOnStrips = test.form == Form::Tester || test.form == Form::Chassis || test.form == Form::Led;
@@ -233,10 +233,13 @@ public:
             }
         }
         addPoints();
-        std::vector<Probe> probes;
+        RankedProbes probes;
+        if (outOfTools_ && (ranked_.empty() || isBetter(*outOfTools_, ranked_.front()))) {
+            probes.outOfTools = std::move(outOfTools_->probe);
+        }
         for (auto& ranked : ranked_) {
             addOutcomes(ranked);
-            probes.push_back(std::move(ranked.probe));
+            probes.best.push_back(std::move(ranked.probe));
         }
         return probes;
     }
@@ -250,6 +253,10 @@ private:
         int due = 0;
         double worth = 0;
     };
+
+    static bool isBetter(const Ranked& a, const Ranked& b) {
+        return a.due != b.due ? a.due > b.due : a.worth > b.worth;
+    }
 
     /// Explanations that no question about the set or its boards tells apart: those of one suspect and part. What a
     /// board comes down to counts only where the part is what is replaced.
@@ -380,14 +387,6 @@ private:
                });
     }
 
-    /// Whether the set was seen to light, if for a moment.
-    bool gaveLight() const {
-        return std::any_of(standing_.begin(), standing_.end(), [](const auto& e) {
-            const auto* light = std::get_if<evidence::LightSeen>(&e.what);
-            return light != nullptr && light->what != driver::Light::Never;
-        });
-    }
-
     Probe start(const TestKind& test, const evidence::Question& question) const {
         Probe probe;
         probe.test = test.id;
@@ -396,6 +395,8 @@ private:
         probe.how = test.how;
         probe.station = test.station;
         probe.live = test.live;
+        const bool isBought = job_.way.first == job::Way::First::Swap && !test.swaps.empty();  // and sent back
+        probe.tools = isBought ? std::vector<std::string>() : test.tools;
         probe.minutes = test.minutes;
         if (test.reach > reached_) {
             probe.opens = test.reach;
@@ -428,7 +429,10 @@ private:
     }
 
     void addQuestion(const TestKind& test, const evidence::Question& question) {
-        if (answered(test, question) || (test.needsLight && !gaveLight())) {
+        const auto light = job::lightSeen(standing_);
+        const bool isTooDark = test.needsLight && light.value_or(driver::Light::Never) == driver::Light::Never;
+        const bool isTooBright = test.needsDark && light != driver::Light::Never;
+        if (answered(test, question) || isTooDark || isTooBright) {
             return;
         }
         Probe probe = start(test, question);
@@ -524,6 +528,7 @@ private:
         probe.how = point.how;
         probe.station = "board";
         probe.live = point.live;
+        probe.tools = point.tools;
         probe.minutes = point.minutes;
         if (reached_ < Reach::Boards) {
             probe.opens = Reach::Boards;
@@ -781,9 +786,14 @@ private:
         }
         Ranked ranked{std::move(probe), std::move(bins), &classes, isDue, 0};
         ranked.worth = worth(ranked.probe);
-        const auto at = std::find_if(ranked_.begin(), ranked_.end(), [&](const Ranked& other) {
-            return ranked.due != other.due ? ranked.due > other.due : ranked.worth > other.worth;
-        });
+        if (!job::hasAll(job_.bench, ranked.probe.tools)) {
+            if (!outOfTools_ || isBetter(ranked, *outOfTools_)) {
+                outOfTools_ = std::move(ranked);
+            }
+            return;
+        }
+        const auto at =
+            std::find_if(ranked_.begin(), ranked_.end(), [&](const Ranked& other) { return isBetter(ranked, other); });
         if (at != ranked_.end() || ranked_.size() < most_) {
             ranked_.insert(at, std::move(ranked));
         }
@@ -902,7 +912,8 @@ private:
     std::vector<std::vector<std::pair<std::size_t, double>>> membersOf_;
     Reach reached_ = Reach::Outside;
     std::size_t most_;
-    std::vector<Ranked> ranked_;  ///< the best so far, in their order; only these are asked what they mean
+    std::vector<Ranked> ranked_;        ///< the best so far, in their order; only these are asked what they mean
+    std::optional<Ranked> outOfTools_;  ///< the best of those that cannot be done
     std::map<std::pair<int, std::vector<backlight::LedPlace>>, Text> looks_;  ///< by how many are dark, and which
 };
 
@@ -993,10 +1004,10 @@ std::vector<Run> candidateRuns(const backlight::Backlight& backlight, const LedS
     return runs;
 }
 
-std::vector<Probe> rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
-                              const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
-                              const std::vector<Run>& untested, const std::optional<evidence::Question>& again,
-                              std::size_t most) {
+RankedProbes rankProbes(CaseModel& model, const Belief& belief, const job::Job& job,
+                        const std::vector<job::Entry>& standing, const std::vector<Run>& runs,
+                        const std::vector<Run>& untested, const std::optional<evidence::Question>& again,
+                        std::size_t most) {
     return Ranking(model, belief, job, standing, untested, again, most).run(runs);
 }
 

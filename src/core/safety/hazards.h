@@ -14,11 +14,12 @@ struct Caution {
     bool live = false;  ///< the step works on live parts
 };
 
-/// What may be met at the bench, V DC.
+/// What may be met at the bench.
 struct BenchVolts {
-    double working = 0;  ///< LED+ in regulation
-    double highest = 0;  ///< LED+ when nothing takes its current
-    double tester = 0;   ///< the tester's limit
+    double working = 0;    ///< LED+ in regulation, V DC
+    double highest = 0;    ///< LED+ when nothing takes its current, V DC
+    double tester = 0;     ///< the tester's limit, V DC
+    bool hasMains = true;  ///< inside the set; false of one that an outside supply feeds
 };
 
 std::vector<Caution> cautionsFor(const BenchVolts& volts);
