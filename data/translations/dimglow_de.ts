@@ -2548,6 +2548,10 @@
         <source>starts by its key</source>
         <translation>startet mit der Taste</translation>
     </message>
+    <message>
+        <source>Tester at {:.0f} mA, {}</source>
+        <translation>Tester mit {:.0f} mA, {}</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -4255,6 +4259,10 @@ repair  (A)</source>
     <message>
         <source>%1 is chosen; jumper across it (J), tester to the chassis (C)</source>
         <translation>%1 gewählt; Brücke darüber (J), Tester zum Chassis (C)</translation>
+    </message>
+    <message>
+        <source>Tester at %L1 mA on %2</source>
+        <translation>Tester mit %L1 mA an %2</translation>
     </message>
 </context>
 <context>

@@ -549,6 +549,37 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     EXPECT_EQ(job().bench.tester.limitVolts, 300);
 }
 
+TEST_F(AtTheBench, OneReadingIsTakenAtALowerCurrentThanTheOthers) {
+    describeNewJob(QStringLiteral("2 strips × 8, 3 V, 120 mA, each its own string"));
+    const virtualset::SealedSet set(job().set.backlight, {"badJoint", {{}, {{{0, 0}, 0, 900}}, {}}, 11},
+                                    knowledge::builtInKnowledge());
+    const auto record = [&](const evidence::Question& question) {
+        for (const auto& seen : set.take(question)) {
+            EXPECT_TRUE(me_.window().session().record(seen));
+        }
+        me_.settle();
+    };
+    const auto probes = [&] { return me_.window().session().shown().assessment.probes; };
+    const auto isLow = [&](const reasoning::Probe& probe) {
+        const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
+        return asked != nullptr && asked->setting.amps < job().bench.tester.amps;
+    };
+    record(evidence::TesterTaken::Question{
+        backlight::wholeString(job().set.backlight, {0, 0}), job().bench.tester, {}, {}});
+    for (int i = 0; i < 12 && !probes().empty() && !isLow(probes().front()); ++i) {
+        record(probes().front().question);
+    }
+    ASSERT_FALSE(probes().empty());
+    ASSERT_TRUE(isLow(probes().front()));
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_THAT(me_.read(QStringLiteral("runTitle")).toStdString(), HasSubstr("at 10 mA"));
+    me_.type(QStringLiteral("30.1"));
+    me_.press(Qt::Key_Return);
+    EXPECT_NEAR(std::get<evidence::TesterTaken>(job().trail.back().what).setting.amps, 0.01, 1e-9);
+    EXPECT_NEAR(job().bench.tester.amps, 0.03, 1e-9) << "the bench stays as it is";
+    EXPECT_THAT(me_.read(QStringLiteral("runTitle")).toStdString(), testing::Not(HasSubstr("at 10 mA")));
+}
+
 // ---- wiring and panel check -------------------------------------------------------------------------------------
 
 TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {

@@ -326,6 +326,51 @@ TEST_F(Strings, ThatAreAllOffAreABatchAndOneThatIsOffIsNot) {
     EXPECT_FALSE(within(now(), std::size_t(job_.trail[0].id))) << "no reading is held against itself";
 }
 
+// The volts of a resistance fall with the current (Ohm), those of LEDs hardly (Shockley).
+TEST_F(Strings, AJointAndAnotherTypeReadAlikeUntilTheCurrentIsLower) {
+    const auto set = sealed({{}, {{{0, 0}, 0, 900}}, {}}, "badJoint");
+    const auto whole = backlight::wholeString(job_.set.backlight, {0, 0});
+    add(set.light());
+    const auto taken = set.tester(whole, job_.bench.tester);
+    add(taken);
+    EXPECT_LT(now().diagnosis.shareOfSuspect.at("badJoint"), 0.6);
+    const auto probes = assess(job_, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 200}).probes;
+    const auto low = std::find_if(probes.begin(), probes.end(), [&](const auto& probe) {
+        const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
+        return asked != nullptr && asked->setting.amps < job_.bench.tester.amps && asked->run == whole;
+    });
+    ASSERT_NE(low, probes.end());
+    const auto usual = job_;
+    for (auto& reading : set.take(low->question)) {
+        add(std::move(reading));
+    }
+    EXPECT_GT(now().diagnosis.shareOfSuspect.at("badJoint"), 0.85);
+
+    job_ = usual;
+    auto ofLeds = taken;
+    ofLeds.setting = std::get<evidence::TesterTaken::Question>(low->question).setting;
+    const auto at = [&](const backlight::TesterSetting& setting) {
+        return backlight::testRun(job_.set.backlight, {whole, setting}, {}).volts;
+    };
+    ofLeds.volts = *taken.volts * at(ofLeds.setting) / at(taken.setting);
+    add(ofLeds);
+    EXPECT_LT(now().diagnosis.shareOfSuspect.at("badJoint"), 0.02);
+}
+
+TEST_F(Strings, ALowBatchIsHeldAgainstThemOnce) {
+    const auto set = sealed({});
+    const auto run = backlight::wholeStrip(job_.set.backlight, 0);
+    const auto addLow = [&](backlight::TesterSetting setting) {
+        auto reading = set.tester(run, setting);
+        reading.volts = 0.89 * *reading.volts;
+        add(reading);
+    };
+    addLow(job_.bench.tester);
+    const double once = now().diagnosis.shareOfSuspect.at("otherStrip");
+    addLow({job_.bench.tester.amps / 3, job_.bench.tester.limitVolts});
+    EXPECT_LT(now().diagnosis.shareOfSuspect.at("otherStrip"), 1.3 * once);
+}
+
 TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
     const auto set = sealed({{}, {}, {{{0, 0}, 12, 2}}}, "chassisLeak");
     add(set.light());

@@ -80,6 +80,10 @@ TEST_P(SharedCircuits, AnswerATesterAsASolveOfTheirOwnDoes) {
         const auto fresh = backlight::testRun(model.madeOf(h), probe, model.placed(h));
         EXPECT_NEAR(shared.volts, fresh.volts, 1e-6 + 1e-6 * fresh.volts) << i;
         EXPECT_EQ(shared.lit, fresh.lit) << i;
+        if (i % 10 == 0) {
+            CaseModel alone(test::displayOf(panel), trade_, model.partition());
+            EXPECT_NEAR(shared.sigma, alone.tester(probe, h).sigma, 1e-6) << "whoever has asked before " << i;
+        }
     }
 }
 

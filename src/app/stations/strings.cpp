@@ -225,6 +225,7 @@ void StringsStation::startOver() {
     run_.reset();
     minus_ = Minus::EndOfRun;
     bridged_.clear();
+    once_.reset();
     map_->reset();
 }
 
@@ -264,31 +265,48 @@ void StringsStation::showJob() {
     if (!run_) {
         run_ = map_->selectedRun();
     }
+    if (once_ && asked() == nullptr) {
+        once_.reset();  // it is answered, or the tester is set otherwise
+    }
     if (std::exchange(goOn_, false)) {
         enter();
     }
     showRun();
 }
 
-void StringsStation::setRun(const Run& run, Minus minus, const std::vector<LedPlace>& bridged) {
+void StringsStation::setRun(const Run& run, Minus minus, const std::vector<LedPlace>& bridged,
+                            const std::optional<backlight::TesterSetting>& once) {
     run_ = run;
     minus_ = minus;
     bridged_ = bridged;
+    once_ = once;
     showRun();
+}
+
+const reasoning::Probe* StringsStation::asked() const {
+    const evidence::Question question = evidence::TesterTaken::Question{*run_, setting(), minus_, bridged_};
+    const auto& probes = assessment().probes;
+    const auto found =
+        std::find_if(probes.begin(), probes.end(), [&](const auto& probe) { return probe.question == question; });
+    return found == probes.end() ? nullptr : &*found;
+}
+
+backlight::TesterSetting StringsStation::setting() const {
+    return once_.value_or(job().bench.tester);
 }
 
 void StringsStation::showRun() {
     const auto& job = this->job();
-    const auto& assessment = this->assessment();
     const QString name = words(nameOf(job.set.backlight, *run_));
     const bool toChassis = minus_ == Minus::Chassis;
     title_->setText(toChassis ? tr("Tester from LED+ of %1 to the chassis").arg(name)
+                    : once_   ? tr("Tester at %L1 mA on %2").arg(1000 * once_->amps).arg(name)
                     : bridged_.empty()
                         ? tr("Tester on %1").arg(name)
                         : tr("Bridge %1, tester on %2")
                               .arg(QString::fromStdString(evidence::namesOf(job.set.backlight, bridged_)), name));
     const auto order = backlight::ledsInOrder(job.set.backlight, run_->string);
-    const auto plan = locate::planTester(job.set.backlight, *run_, job.bench.tester);
+    const auto plan = locate::planTester(job.set.backlight, *run_, setting());
     const QString first = QString::fromStdString(nameOf(job.set.backlight, order[run_->first]));
     how_->setText(toChassis
                       ? tr("plus before %1, minus on the bare metal back. It must stay dark at its limit.").arg(first)
@@ -315,27 +333,23 @@ void StringsStation::showRun() {
     const bool plain = !toChassis && bridged_.empty();
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
-        if (plain && taken != nullptr && taken->run == *run_ && taken->setting == job.bench.tester &&
-            taken->bridged.empty() && taken->minus == Minus::EndOfRun) {
+        if (plain && taken != nullptr && taken->run == *run_ && taken->setting == setting() && taken->bridged.empty() &&
+            taken->minus == Minus::EndOfRun) {
             return showRanking(*taken);
         }
     }
-    const evidence::Question asked = evidence::TesterTaken::Question{*run_, job.bench.tester, minus_, bridged_};
-    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
-                                    [&](const auto& p) { return p.question == asked; });
-    if (found != assessment.probes.end()) {
-        for (std::size_t i = 0; i < std::min<std::size_t>(3, found->outcomes.size()); ++i) {
-            addOutcome(words(found->outcomes[i].reading), words(found->outcomes[i].meaning));
+    if (const auto* probe = asked()) {
+        for (std::size_t i = 0; i < std::min<std::size_t>(3, probe->outcomes.size()); ++i) {
+            addOutcome(words(probe->outcomes[i].reading), words(probe->outcomes[i].meaning));
         }
     } else if (!plain) {
-        const auto sound =
-            backlight::testRun(job.set.backlight, {*run_, job.bench.tester, minus_, false, bridged_}, {});
+        const auto sound = backlight::testRun(job.set.backlight, {*run_, setting(), minus_, false, bridged_}, {});
         addOutcome(tr("%L1 V, %2 lit").arg(sound.volts, 0, 'f', 1).arg(sound.lit),
                    toChassis ? tr("no string touches it") : tr("nothing else is wrong"));
-        addOutcome(toChassis ? tr("less, or any lit") : tr("%L1 V, 0 lit").arg(job.bench.tester.limitVolts, 0, 'f', 1),
+        addOutcome(toChassis ? tr("less, or any lit") : tr("%L1 V, 0 lit").arg(setting().limitVolts, 0, 'f', 1),
                    toChassis ? tr("a string touches it") : tr("another LED is open"));
     } else {
-        const auto outcomes = locate::outcomesOf(job.set.backlight, *run_, job.bench.tester);
+        const auto outcomes = locate::outcomesOf(job.set.backlight, *run_, setting());
         for (std::size_t i = 0; i < std::min<std::size_t>(3, outcomes.size()); ++i) {
             addOutcome(tr("%L1 V, %2 lit").arg(outcomes[i].volts, 0, 'f', 1).arg(outcomes[i].lit),
                        words(outcomes[i].words));
@@ -433,7 +447,7 @@ void StringsStation::exportMap() {
 }
 
 void StringsStation::commit() {
-    const auto& tester = session_.job().bench.tester;
+    const auto tester = setting();
     evidence::TesterTaken reading{*run_, tester, std::nullopt, std::nullopt, minus_, bridged_};
     const bool countOnly = volts_->text().trimmed().isEmpty() && !lit_->text().trimmed().isEmpty();
     if (!countOnly) {
@@ -478,7 +492,7 @@ void StringsStation::take(const evidence::TesterTaken& reading, QWidget* field) 
 
 /// Nothing lights: the volts were not read, and are not written down.
 void StringsStation::commitNothingLit() {
-    take({*run_, session_.job().bench.tester, std::nullopt, 0, minus_, bridged_}, volts_);
+    take({*run_, setting(), std::nullopt, 0, minus_, bridged_}, volts_);
 }
 
 job::Phase StringsStation::phase() const {
@@ -512,7 +526,8 @@ void StringsStation::goTo(const reasoning::Probe& probe) {
         map_->select(*run);
         const auto* tester = std::get_if<evidence::TesterTaken::Question>(&probe.question);
         if (tester != nullptr) {
-            setRun(*run, tester->minus, tester->bridged);
+            const bool isUsual = tester->setting == job().bench.tester;
+            setRun(*run, tester->minus, tester->bridged, isUsual ? std::nullopt : std::optional(tester->setting));
         } else {
             setRun(*run);
         }

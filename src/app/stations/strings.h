@@ -37,7 +37,12 @@ private:
     void startOver();
     /// How the tester is put to a run: across it, to the chassis, or with LEDs bridged.
     void setRun(const backlight::Run& run, Minus minus = Minus::EndOfRun,
-                const std::vector<backlight::LedPlace>& bridged = {});
+                const std::vector<backlight::LedPlace>& bridged = {},
+                const std::optional<backlight::TesterSetting>& once = {});
+    /// The probe that asks for the reading that comes next; null when none does.
+    const reasoning::Probe* asked() const;
+    /// What the tester is set to for the reading that comes next.
+    backlight::TesterSetting setting() const;
     void showRun();
     void commit();
     void take(const evidence::TesterTaken& reading, QWidget* field);
@@ -70,8 +75,9 @@ private:
     QLabel* ledVerdict_ = nullptr;
     std::optional<backlight::Run> run_;
     Minus minus_ = Minus::EndOfRun;
-    std::vector<backlight::LedPlace> bridged_;  ///< LEDs that the probe wants a jumper across
-    bool goOn_ = false;                         ///< a reading was written down: its assessment leads to the next probe
+    std::vector<backlight::LedPlace> bridged_;      ///< LEDs that the probe wants a jumper across
+    std::optional<backlight::TesterSetting> once_;  ///< of the probe, where it is not the bench's
+    bool goOn_ = false;  ///< a reading was written down: its assessment leads to the next probe
 };
 
 }  // namespace dimglow::app

@@ -30,6 +30,7 @@ struct TesterForecast {
     double sigma = 1;
     int lit = 0;  ///< -1: any number of them
     bool conducts = false;
+    double sizeSigma = 0;  ///< what of sigma is up to the size of a fault
 };
 
 /// An eye or a pen errs this often (common practice, no source).

@@ -33,6 +33,11 @@ std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
     return hash;
 }
 
+bool CaseModel::Key::isOfUnknownSize() const {
+    return !signs.empty() ||
+           std::any_of(deviations.begin(), deviations.end(), [](const auto& d) { return d.fault == LedFault::Leaky; });
+}
+
 std::size_t CaseModel::ForecastKeyHash::operator()(const ForecastKey& key) const {
     std::size_t hash =
         std::size_t(key.behaviour) * (backlight::limits::feeds + 1) + std::size_t(key.feed - Hypothesis::everyFeed);
@@ -288,7 +293,7 @@ const backlight::ChannelDemand& CaseModel::demand(int channel, const Hypothesis&
     backlight::ChannelDemand& result = entry->second;
     if (isNew) {
         result = backlight::demandOf(madeOf(hypothesis), channel, placed(hypothesis));
-        if (result.conducts && isOfUnknownSize(hypothesis.faults)) {
+        if (result.conducts && key.isOfUnknownSize()) {
             result.spreadVolts = backlight::sizeShare * std::abs(result.volts - demand(channel, Hypothesis{}).volts);
         }
     }
@@ -344,12 +349,13 @@ CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
         signature.push_back(1e6 + double(circuits_.size()));  // depends on where in the string: no sharing
     }
     const auto circuit = circuits_.try_emplace(std::move(signature), int(circuits_.size())).first->second;
-    return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit, batchOf(run)}).first->second;
+    return testerPlaces_.emplace(probe, TesterPlace{atThePlug, circuit, batchOf(run), shownAbove(probe)}).first->second;
 }
 
 void CaseModel::setTesterReadings(const std::vector<evidence::TesterTaken>& taken) {
     constexpr double stillABatch = 0.1;
     batchShifts_.clear();
+    shown_.clear();
     testerPlaces_.clear();
     std::vector<std::pair<Run, double>> shifts;
     for (const auto& reading : taken) {
@@ -362,7 +368,44 @@ void CaseModel::setTesterReadings(const std::vector<evidence::TesterTaken>& take
         }
     }
     batchShifts_ = std::move(shifts);
+    for (const auto& reading : taken) {
+        if (reading.volts && reading.minus == TesterProbe::Minus::EndOfRun && reading.bridged.empty()) {
+            shown_.push_back({reading.probe(), *reading.volts});
+        }
+    }
     testerPlaces_.clear();  // made without them
+}
+
+const CaseModel::Shown* CaseModel::shownAbove(const TesterProbe& probe) const {
+    const Shown* above = nullptr;
+    for (const auto& shown : shown_) {
+        const bool isAbove = shown.probe.run == probe.run && shown.probe.setting.amps > probe.setting.amps &&
+                             probe.minus == TesterProbe::Minus::EndOfRun && probe.bridged.empty();
+        if (isAbove && (above == nullptr || shown.probe.setting.amps > above->probe.setting.amps)) {
+            above = &shown;
+        }
+    }
+    return above;
+}
+
+/// What the run was off by at the other current is shared out between its batch and the size of the fault, by how well
+/// either is known; a resistance takes volts as its current does, LEDs hardly less at a lower one.
+TesterForecast CaseModel::heldAgainst(const Shown& shown, const TesterProbe& probe, const Batch& batch,
+                                      const Hypothesis& hypothesis) {
+    constexpr double curveShare = 0.006;  ///< of LEDs from one current to the other (common practice, no source)
+    const auto square = [](double x) { return x * x; };
+    TesterForecast here = testerOfItsKind(probe, testerPlace(probe), hypothesis);
+    const TesterForecast there = testerOfItsKind(shown.probe, testerPlace(shown.probe), hypothesis);
+    const double size = square(there.sizeSigma);
+    const double lot = square(batch.sigma * there.volts);
+    const double all = square(there.sigma) + lot;
+    const double sizeTimes = size == 0 ? 0 : here.sizeSigma / there.sizeSigma;
+    const double lotTimes = here.volts / there.volts;
+    const double shared = sizeTimes * size + lotTimes * lot;
+    here.sigma =
+        std::sqrt(square(here.sigma) + square(lotTimes) * lot - square(shared) / all + square(curveShare * here.volts));
+    here.volts = here.volts * (1 + batch.shift) + shared / all * (shown.volts - there.volts * (1 + batch.shift));
+    return here;
 }
 
 /// Of the other runs the median, held against how far a batch is off at all: one of them may have a fault of its own.
@@ -390,10 +433,15 @@ CaseModel::Batch CaseModel::batchOf(const Run& run) const {
 TesterForecast CaseModel::tester(const TesterProbe& probe, const Hypothesis& hypothesis) {
     TesterPlace& place = testerPlace(probe);
     TesterForecast forecast = testerOfItsKind(probe, place, hypothesis);
-    if (forecast.conducts) {
-        forecast.volts *= 1 + place.batch.shift;
-        forecast.sigma = std::hypot(forecast.sigma, place.batch.sigma * forecast.volts);
+    if (!forecast.conducts) {
+        return forecast;
     }
+    if (place.above != nullptr &&
+        testerOfItsKind(place.above->probe, testerPlace(place.above->probe), hypothesis).conducts) {
+        return heldAgainst(*place.above, probe, place.batch, hypothesis);
+    }
+    forecast.volts *= 1 + place.batch.shift;
+    forecast.sigma = std::hypot(forecast.sigma, place.batch.sigma * forecast.volts);
     return forecast;
 }
 
@@ -437,12 +485,12 @@ const TesterForecast& CaseModel::testerOfItsKind(const TesterProbe& probe, Teste
         forecast.volts = reading.volts;
         forecast.lit = reading.lit;
         forecast.conducts = reading.amps > 0.5 * probe.setting.amps;
-        const double ofSize =
-            forecast.conducts && isOfUnknownSize(hypothesis.faults)
-                ? backlight::sizeShare * std::abs(reading.volts - testerOfItsKind(probe, place, Hypothesis{}).volts)
-                : 0;
-        forecast.sigma =
-            0.1 + std::hypot(backlight::meterShare * reading.volts, backlight::darkSpreadVolts * dark, ofSize);
+        if (forecast.conducts && key.isOfUnknownSize()) {
+            forecast.sizeSigma =
+                backlight::sizeShare * std::abs(reading.volts - testerOfItsKind(probe, place, Hypothesis{}).volts);
+        }
+        forecast.sigma = 0.1 + std::hypot(backlight::meterShare * reading.volts, backlight::darkSpreadVolts * dark,
+                                          forecast.sizeSigma);
         result = forecast;
     }
     return result;

@@ -116,7 +116,7 @@ public:
     /// Points of the boards that were measured: those of one kind are each other's twins.
     void setPointsTaken(std::vector<evidence::PointTaken> taken) { pointsTaken_ = std::move(taken); }
     /// From here on the volts of a run are expected to be off by as much as those of other runs were: strips of one set
-    /// are of one batch. No reading is held against itself.
+    /// are of one batch. No reading is held against itself; one at a lower current is held against that at a higher.
     void setTesterReadings(const std::vector<evidence::TesterTaken>& taken);
     parts::Grade gradeOf(const evidence::PointTaken& taken);
     /// Whether a run that is looked along carries current, driven as hard as it needs.
@@ -151,6 +151,8 @@ private:
         boost::container::small_vector<Deviation, 4> deviations;  ///< rising
         boost::container::small_vector<faults::Sign, 1> signs;    ///< of faults that are not of single LEDs
         bool isHealthy() const { return deviations.empty() && signs.empty(); }
+        /// Whether something of it may be of any size: a resistance, a strip of another type, a leak.
+        bool isOfUnknownSize() const;
         bool operator==(const Key&) const = default;
     };
     struct KeyHash {
@@ -190,10 +192,22 @@ private:
     };
     Batch batchOf(const backlight::Run& run) const;
 
+    /// What a tester showed of a run at some setting.
+    struct Shown {
+        backlight::TesterProbe probe;
+        double volts = 0;
+    };
+    /// The same run at a higher current, when it was read.
+    const Shown* shownAbove(const backlight::TesterProbe& probe) const;
+    /// Of a run that was \p shown at another current, where it conducts under \p hypothesis at both.
+    TesterForecast heldAgainst(const Shown& shown, const backlight::TesterProbe& probe, const Batch& batch,
+                               const Hypothesis& hypothesis);
+
     struct TesterPlace {
         bool atThePlug = false;
         int circuit = 0;
         Batch batch = {};
+        const Shown* above = nullptr;             ///< into shown_
         const TesterForecast* healthy = nullptr;  ///< into testers_, once asked for
     };
     TesterPlace& testerPlace(const backlight::TesterProbe& probe);
@@ -234,7 +248,8 @@ private:
     std::unordered_map<backlight::TesterProbe, TesterPlace, ProbeHash> testerPlaces_;
     std::map<std::vector<double>, int> circuits_;
     std::vector<std::pair<backlight::Run, double>> batchShifts_;  ///< natural log, of runs lit as a whole
-    std::unordered_map<const void*, std::any> memories_;          ///< by observation
+    std::vector<Shown> shown_;
+    std::unordered_map<const void*, std::any> memories_;  ///< by observation
 };
 
 /// A hypothesis as observations ask it. Everything that it is given must outlive it.

@@ -214,9 +214,10 @@ public:
                     break;
                 case Form::Tester:
                     for (const auto& run : runs) {
-                        addTester(test, run, {});
+                        addTester(test, run, {}, job_.bench.tester);
                     }
                     addBridges(test);
+                    addLowCurrents(test);
                     break;
                 case Form::Chassis:
                     for (const auto& ref : backlight::stringsOf(model_.backlight())) {
@@ -542,8 +543,27 @@ private:
                alike_);
     }
 
-    void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged) {
-        const auto& setting = job_.bench.tester;
+    /// What a run reads at a third of the current: the volts of a resistance fall with it, those of LEDs hardly.
+    void addLowCurrents(const TestKind& test) {
+        constexpr double leastShare = 0.02;
+        double suspected = 0;
+        for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
+            suspected += isOfUnknownSize(hypotheses_[h].faults) ? shares_[h] : 0;
+        }
+        const auto& usual = job_.bench.tester;
+        const backlight::TesterSetting low{std::ceil(1000 * usual.amps / 3) / 1000, usual.limitVolts};
+        for (const auto& entry : standing_) {
+            const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+            const bool isLit = taken != nullptr && taken->volts && taken->lit.value_or(1) > 0;
+            if (suspected > leastShare && isLit && taken->setting == usual && taken->bridged.empty() &&
+                taken->minus == backlight::TesterProbe::Minus::EndOfRun && low.amps < usual.amps) {
+                addTester(test, taken->run, {}, low);
+            }
+        }
+    }
+
+    void addTester(const TestKind& test, const Run& run, const std::vector<backlight::LedPlace>& bridged,
+                   const backlight::TesterSetting& setting) {
         const auto& panel = model_.backlight();
         const evidence::TesterTaken::Question question{run, setting, {}, bridged};
         if (answered(test, question)) {
@@ -557,8 +577,9 @@ private:
         }
         const Text name = nameOf(panel, run);
         probe.title = !bridged.empty() ? say("Bridge {}, tester on {}", evidence::namesOf(panel, bridged), name)
-                      : whole          ? say("Tester at the plug, {}", name)
-                                       : say("Tester on {}", name);
+                      : setting != job_.bench.tester ? say("Tester at {:.0f} mA, {}", 1000 * setting.amps, name)
+                      : whole                        ? say("Tester at the plug, {}", name)
+                                                     : say("Tester on {}", name);
         probe.minutes += accessMinutes(run);
         for (const auto& place : bridged) {
             probe.minutes += 2 * padMinutes(place.strip);
@@ -599,11 +620,11 @@ private:
                     }
                 }
                 if (!known.empty()) {
-                    addTester(test, part, known);
+                    addTester(test, part, known, job_.bench.tester);
                 }
                 for (const auto& place : doubtful) {
                     known.push_back(place);
-                    addTester(test, part, known);
+                    addTester(test, part, known, job_.bench.tester);
                     known.pop_back();
                 }
             }
