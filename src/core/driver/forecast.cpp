@@ -247,7 +247,10 @@ private:
         if (!std::isinf(clamp_)) {
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
-            on = stillOf(result.feed, ledPlusPlugOut);
+            const auto& plugOut = stillOf(result.feed, ledPlusPlugOut);
+            constexpr std::size_t asWell = 4;
+            on.reserve(plugOut.size() + asWell);
+            on = plugOut;
             if (conducting_ > 0) {
                 // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
                 // out and runs on.

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <boost/container/small_vector.hpp>
+#include <boost/container/static_vector.hpp>
 #include <boost/math/constants/constants.hpp>
 #include <cmath>
 
@@ -226,24 +227,33 @@ void Quantities::take(const Level& level, double volts) {
     refresh();
 }
 
-Quantities Quantities::mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights) {
-    Quantities result(parts.front().mean_.size());
-    for (std::size_t p = 0; p < parts.size(); ++p) {
-        for (std::size_t i = 0; i < result.mean_.size(); ++i) {
-            result.mean_[i] += weights[p] * parts[p].mean_[i];
+bool Quantities::isLike(const Quantities& other) const {
+    constexpr double apart = 0.6;     ///< sigmas
+    constexpr double narrower = 0.4;  ///< in variance
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
+        const double own = covariance_.at(i, i);
+        const double its = other.covariance_.at(i, i);
+        const double off = mean_[i] - other.mean_[i];
+        if (off * off > apart * apart * std::min(own, its) || std::min(own, its) < narrower * std::max(own, its)) {
+            return false;
         }
     }
-    for (std::size_t p = 0; p < parts.size(); ++p) {
-        for (std::size_t i = 0; i < result.mean_.size(); ++i) {
-            for (std::size_t j = 0; j <= i; ++j) {
-                result.covariance_.at(i, j) +=
-                    weights[p] * (parts[p].covariance_.at(i, j) +
-                                  (parts[p].mean_[i] - result.mean_[i]) * (parts[p].mean_[j] - result.mean_[j]));
-            }
+    return true;
+}
+
+void Quantities::mixIn(const Quantities& other, double share) {
+    Vector off{};
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
+        off[i] = other.mean_[i] - mean_[i];
+        mean_[i] += share * off[i];
+    }
+    for (std::size_t i = 0; i < mean_.size(); ++i) {
+        for (std::size_t j = 0; j <= i; ++j) {
+            double& own = covariance_.at(i, j);
+            own += share * (other.covariance_.at(i, j) - own) + share * (1 - share) * off[i] * off[j];
         }
     }
-    result.refresh();
-    return result;
+    refresh();
 }
 
 Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverReference& reference) {
@@ -380,38 +390,47 @@ std::pair<Learning, double> Learning::after(const Modes& modes, Shape shape, dou
     const auto heavier = [](const Way& a, const Way& b) { return a.weight > b.weight; };
     const auto kept = std::min(ways.size(), mostParts);
     std::partial_sort(ways.begin(), ways.begin() + std::ptrdiff_t(kept), ways.end(), heavier);
-    Parts next(memory);
-    next.reserve(kept);
+    boost::container::static_vector<Part, mostParts> next;
     double sum = 0;
     for (std::size_t w = 0; w < kept && (w == 0 || ways[w].weight > dropBelow * total); ++w) {
         const auto& way = ways[w];
-        next.push_back({way.weight, way.part->known, way.part->manners});
+        Part part{way.weight, way.part->known, way.part->manners};
         sum += way.weight;
         if (way.mode != nullptr) {
             if (way.mode->manner != Manner::None) {
-                next.back().manners[std::size_t(kindOf(way.mode->manner))] = way.mode->manner;
+                part.manners[std::size_t(kindOf(way.mode->manner))] = way.mode->manner;
             }
-            next.back().known.take(way.mode->volts, volts);
+            part.known.take(way.mode->volts, volts);
             if (pair && way.mode->shape == shape) {
-                next.back().known.take(way.mode->rest, rest);
+                part.known.take(way.mode->rest, rest);
             }
+        }
+        // Parts that readings have brought together become one: what they started from no longer matters.
+        const auto alike = std::find_if(next.begin(), next.end(), [&](const Part& other) {
+            return other.manners == part.manners && other.known.isLike(part.known);
+        });
+        if (alike == next.end()) {
+            next.push_back(std::move(part));
+        } else {
+            alike->weight += part.weight;
+            alike->known.mixIn(part.known, part.weight / alike->weight);
         }
     }
     for (auto& part : next) {
         part.weight /= sum;
     }
-    return {Learning(std::move(next)), std::log(total)};
+    return {Learning(Parts(next.begin(), next.end(), memory)), std::log(total)};
 }
 
 const Quantities& Learning::known() const {
     if (!mixed_) {
-        std::vector<Quantities> parts;
-        std::vector<double> weights;
-        for (const auto& part : parts_) {
-            parts.push_back(part.known);
-            weights.push_back(part.weight);
+        Quantities all = parts_.front().known;
+        double weight = parts_.front().weight;
+        for (auto part = parts_.begin() + 1; part != parts_.end(); ++part) {
+            weight += part->weight;
+            all.mixIn(part->known, part->weight / weight);
         }
-        mixed_ = std::make_shared<const Quantities>(Quantities::mixed(parts, weights));
+        mixed_ = std::make_shared<const Quantities>(std::move(all));
     }
     return *mixed_;
 }

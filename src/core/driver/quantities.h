@@ -58,8 +58,10 @@ public:
     /// scatter is small against them.
     void take(const Level& level, double volts);
 
-    /// Mean and covariance of a mixture become those of one belief. \p weights add up to 1.
-    static Quantities mixed(const std::vector<Quantities>& parts, const std::vector<double>& weights);
+    /// Whether it says nearly the same of every quantity.
+    bool isLike(const Quantities& other) const;
+    /// Mean and covariance become those of a mixture of itself with \p share of \p other.
+    void mixIn(const Quantities& other, double share);
 
 private:
     using Vector = std::array<double, mostQuantities>;

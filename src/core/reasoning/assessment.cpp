@@ -535,13 +535,15 @@ driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         shareOfForecast[belief.hypotheses[h].forecast] += belief.shares[h];
     }
-    std::vector<driver::Quantities> parts;
-    std::vector<double> weights;
-    for (const auto& [forecast, share] : shareOfForecast) {
-        parts.push_back(model.learntUnder(forecast).known());
-        weights.push_back(share);
+    auto all = model.learntUnder(shareOfForecast.begin()->first).known();
+    double sum = shareOfForecast.begin()->second;
+    for (auto one = std::next(shareOfForecast.begin()); one != shareOfForecast.end(); ++one) {
+        sum += one->second;
+        if (one->second > 0) {
+            all.mixIn(model.learntUnder(one->first).known(), one->second / sum);
+        }
     }
-    return driver::Quantities::mixed(parts, weights);
+    return all;
 }
 
 /// The upper end of where the drivers may give up, V.

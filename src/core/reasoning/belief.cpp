@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <memory_resource>
 #include <numeric>
 #include <set>
 #include <unordered_map>
@@ -354,7 +355,8 @@ private:
                 }
             }
         }
-        std::unordered_set<FaultList, SetHash> seen;
+        std::pmr::monotonic_buffer_resource memory;
+        std::pmr::unordered_set<FaultList, SetHash> seen(&memory);
         std::vector<Partial> level = {healthy_};
         for (int size = 1; !level.empty() && size <= mostFaulty; ++size) {
             std::vector<Partial> next;
