@@ -59,6 +59,40 @@ void assessTenChannelsOfTwelve(benchmark::State& state) {
 }
 BENCHMARK(assessTenChannelsOfTwelve)->Unit(benchmark::kMillisecond);
 
+/// The same set with forty readings of all kinds: what was seen outside and on the boards, parts, a swap, LEDs by eye
+/// and by themselves, a point that cannot be reached.
+job::Job allKinds(const knowledge::Knowledge& trade) {
+    auto job = tenChannels(trade);
+    job.way.level = job::Way::Level::Component;
+    const virtualset::SealedSet set(
+        job.set.backlight,
+        {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
+    const auto add = [&](evidence::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
+    for (const char* test : {"watts", "flicker", "knownPowerBoard"}) {
+        add(set.answer(test));
+    }
+    for (const char* point : {"outputDiode", "driverVcc", "supplyCapacitor"}) {
+        const evidence::PointAsked asked{point, trade.point(point)->letter};
+        job::notePoint(job, asked, set.printedOn(asked));
+        add(set.check(asked));
+    }
+    add(set.look({"supplyCapacitor", trade.point("supplyCapacitor")->letter}));
+    add(set.look({7, 2}, backlight::wholeStrip(job.set.backlight, 7)));
+    add(set.check({3, 5}, {}));
+    add(evidence::notReached("driverGate", evidence::PointAsked{"driverGate", "GATE"}));
+    return job;
+}
+
+void assessAllKindsOfReadings(benchmark::State& state) {
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto job = allKinds(trade);
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+    }
+    state.counters["readings"] = double(job.trail.size());
+}
+BENCHMARK(assessAllKindsOfReadings)->Unit(benchmark::kMillisecond);
+
 /// Twelve strips of sixteen LEDs at the Strings station: the assessment after one more tester reading.
 void assessTwelveStripsOfSixteen(benchmark::State& state) {
     const auto& trade = knowledge::builtInKnowledge();
