@@ -150,18 +150,27 @@ private:
     BoardSpot spot_;
 };
 
-/// Cells that stand side by side in a block; a chip takes one, a reading two.
-int cellsAcross(int width) {
-    return std::clamp((width - theme::px(16)) / theme::px(42), 4, 6);
+/// Cells that stand side by side in a block; a chip takes one, a reading some. Very many chips are narrower.
+struct Grid {
+    int cells = 4;
+    int ofReading = 2;
+};
+Grid gridOf(const std::vector<BoardSpot>& spots, int width) {
+    constexpr std::size_t many = 24;
+    const int room = width - theme::px(16);
+    return spots.size() > many
+               ? Grid{std::clamp(room / theme::px(28), 4, 10), std::max(2, theme::px(84) / theme::px(28))}
+               : Grid{std::clamp(room / theme::px(42), 4, 6), 2};
 }
 
 /// How many lines of cells the spots of a block fill: chips fill up what readings leave.
-std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots, int cells) {
+std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots, const Grid& grid) {
+    const auto [cells, ofReading] = grid;
     std::vector<QRect> at;
     int line = 0;
     int cell = 0;
     for (const auto& spot : spots) {
-        const int span = spot.isChip ? 1 : spot.isWide ? cells : 2;
+        const int span = spot.isChip ? 1 : spot.isWide ? cells : ofReading;
         if (cell + span > cells) {
             ++line;
             cell = 0;
@@ -249,7 +258,7 @@ int BoardPicture::leftOf(int column) const {
 }
 
 int BoardPicture::heightOf(const BoardBlock& block) const {
-    const auto at = cellsOf(block.spots, cellsAcross(widthOf(block.column)));
+    const auto at = cellsOf(block.spots, gridOf(block.spots, widthOf(block.column)));
     const int lines = at.empty() ? 0 : at.back().y() + 1;
     return headHeight() + lines * (spotHeight() + theme::px(2)) + theme::px(8);
 }
@@ -294,12 +303,12 @@ void BoardPicture::place() {
         auto& placed = placed_[b];
         const int width = widthOf(block.column);
         const int x = leftOf(block.column);
-        const int cells = cellsAcross(width);
+        const Grid grid = gridOf(block.spots, width);
         placed.frame = {x, tops[std::size_t(block.column)], width, heightOf(block)};
         tops[std::size_t(block.column)] += placed.frame.height() + gap();
         const int margin = theme::px(8);
-        const double cell = double(width - 2 * margin) / cells;
-        const auto at = cellsOf(block.spots, cells);
+        const double cell = double(width - 2 * margin) / grid.cells;
+        const auto at = cellsOf(block.spots, grid);
         for (std::size_t i = 0; i < placed.spots.size(); ++i) {
             const int left = x + margin + int(at[i].x() * cell);
             const int y = placed.frame.top() + headHeight() + at[i].y() * (spotHeight() + theme::px(2));

@@ -1265,6 +1265,10 @@ TEST_F(AtTheBench, SixtyFourChannelsAreShownAndPainted) {
         EXPECT_LE(me_.window().minimumSizeHint().height(), 680) << station << ": it scrolls";
         me_.window().grab();
     }
+    me_.goTo(3);
+    auto* last = me_.find<QAbstractButton>(QStringLiteral("at:ledMinus63"));
+    ASSERT_NE(last, nullptr);
+    EXPECT_LT(last->geometry().bottom(), 640) << "all of them on one screen";
 }
 
 // ---- looks -------------------------------------------------------------------------------------------------------

@@ -86,6 +86,7 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     }
 }
 
+/// Of a voltage that very many channels have, each is shown small.
 void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
     const auto& channels = job().set.backlight.channels;
     for (const auto& test : session_.trade().tests) {
@@ -101,7 +102,9 @@ void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
                  nullptr});
             continue;
         }
+        constexpr std::size_t mostReadings = 8;
         const auto places = evidence::placesOf(test, job().set.backlight);
+        const bool isCrowded = places.size() > mostReadings;
         for (const auto& asked : places) {
             QString own = title;
             QString label = words(test.shortTitle);
@@ -111,11 +114,12 @@ void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
                            ? tr(", feed %1").arg(asked.feed + 1)
                            : tr(", channel %1").arg(QString::fromStdString(channels[std::size_t(asked.channel)].label));
                 id += QString::number(std::max(asked.channel, asked.feed));
-                label += QLatin1Char(' ') + (test.per == knowledge::Per::Feed
-                                                 ? QString::number(asked.feed + 1)
-                                                 : QString::fromStdString(channels[std::size_t(asked.channel)].label));
+                const QString name = test.per == knowledge::Per::Feed
+                                         ? QString::number(asked.feed + 1)
+                                         : QString::fromStdString(channels[std::size_t(asked.channel)].label);
+                label = isCrowded ? name : label + QLatin1Char(' ') + name;
             }
-            spots.push_back({{id, label, own, {}, {}, false, false, false}, asked, &test, nullptr});
+            spots.push_back({{id, label, own, {}, {}, false, isCrowded, false}, asked, &test, nullptr});
         }
     }
 }
@@ -205,7 +209,8 @@ void BoardStation::showJob() {
     for (const auto& placed : kind.placed) {
         const auto& block = kind.blocks[std::size_t(placed.block)];
         placeOfBlock[std::size_t(placed.block)] = int(blocks.size());
-        BoardBlock drawn{words(block.title), {}, 0, placed.column, placed.row, block.isHot, {}};
+        QString title = words(block.title);
+        BoardBlock drawn{{}, {}, 0, placed.column, placed.row, block.isHot, {}};
         for (const auto& suspect : assessment.suspects) {
             drawn.suspicion += suspect.block == placed.block ? suspect.share : 0;
         }
@@ -220,9 +225,14 @@ void BoardStation::showJob() {
         for (auto& spot : spots) {
             judge(spot);
             spot.shown.isNext = next != nullptr && next->question == spot.question;
+            const bool isCrowded = spot.shown.isChip && spot.test != nullptr;
+            if (isCrowded && !title.contains(words(spot.test->shortTitle))) {
+                title += QStringLiteral(" · ") + words(spot.test->shortTitle);
+            }
             drawn.spots.push_back(spot.shown);
             spots_.push_back(std::move(spot));
         }
+        drawn.title = title;
         blocks.push_back(std::move(drawn));
     }
     std::vector<std::pair<int, int>> wires;
