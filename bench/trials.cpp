@@ -1,7 +1,7 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways]; with a third word it also works the
-// jobs in textbook and in random order, or in each way of working. DIMGLOW_TRIALS_WRONG=1 names the sets that ended
-// wrong.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways]; with "orders" it also works the jobs
+// in textbook and in random order, with "ways" it works them in each way of working instead. DIMGLOW_TRIALS_WRONG=1
+// names the sets that ended wrong.
 
 #include <fmt/format.h>
 
@@ -197,14 +197,16 @@ void printWays(int sets, std::uint64_t first) {
 int main(int argc, char** argv) {
     const int sets = argc > 1 ? std::atoi(argv[1]) : 1000;
     const std::uint64_t first = argc > 2 ? std::strtoull(argv[2], nullptr, 10) : 1;
+    if (argc > 3 && std::string(argv[3]) == "ways") {
+        dimglow::printWays(sets, first);
+        return 0;
+    }
     std::array<dimglow::Tally, dimglow::virtualset::toldCount> tallies;
     dimglow::printAccuracy(sets, first, tallies);
     fmt::print("\nNothing told: how far shares can be believed\n");
     dimglow::printCalibration(tallies.front());
     dimglow::printSuspects(tallies);
-    if (argc > 3 && std::string(argv[3]) == "ways") {
-        dimglow::printWays(sets, first);
-    } else if (argc > 3) {
+    if (argc > 3) {
         dimglow::printOrders(sets, first, tallies.front());
     }
 }
