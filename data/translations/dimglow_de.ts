@@ -2777,6 +2777,10 @@
         <source>Not at hand: %1. With it: %2, %L3 bit.</source>
         <translation>Nicht zur Hand: %1. Damit: %2, %L3 bit.</translation>
     </message>
+    <message>
+        <source>No test at hand would tell more</source>
+        <translation>Keine Prüfung, für die das Werkzeug da ist, sagt mehr</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BoardEntry</name>

@@ -249,7 +249,9 @@ void BeliefPanel::addNext() {
         return;
     }
     if (!assessment.verdict.empty() || assessment.probes.empty()) {
-        const QString verdict = assessment.verdict.empty() ? tr("No test would tell more") : words(assessment.verdict);
+        const QString verdict = !assessment.verdict.empty() ? words(assessment.verdict)
+                                : assessment.outOfTools     ? tr("No test at hand would tell more")
+                                                            : tr("No test would tell more");
         auto* title = makeLabel(verdict, theme::heading());
         title->setObjectName(QStringLiteral("verdict"));
         title->setWordWrap(true);
