@@ -19,6 +19,12 @@ void assessDemoJob(benchmark::State& state) {
 }
 BENCHMARK(assessDemoJob)->Unit(benchmark::kMillisecond);
 
+virtualset::SealedSet withTwoFaulty(const job::Job& job, const knowledge::Knowledge& trade) {
+    return {job.set.backlight,
+            {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1},
+            trade};
+}
+
 /// Ten channels of one strip with twelve LEDs each, two LEDs faulty, thirty readings.
 job::Job tenChannels(const knowledge::Knowledge& trade) {
     job::Job job;
@@ -29,9 +35,7 @@ job::Job tenChannels(const knowledge::Knowledge& trade) {
     plain.stripsPerString = 1;
     job.set.backlight = backlight::plainBacklight(plain);
     job.panelOpen = true;
-    const virtualset::SealedSet set(
-        job.set.backlight,
-        {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
+    const auto set = withTwoFaulty(job, trade);
     const auto add = [&](evidence::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
     for (const char* test : {"sound", "standby", "torch"}) {
         add(set.answer(test));
@@ -64,9 +68,7 @@ BENCHMARK(assessTenChannelsOfTwelve)->Unit(benchmark::kMillisecond);
 job::Job allKinds(const knowledge::Knowledge& trade) {
     auto job = tenChannels(trade);
     job.way.level = job::Way::Level::Component;
-    const virtualset::SealedSet set(
-        job.set.backlight,
-        {"openLed", {{{{3, 5}, backlight::LedFault::Open}, {{7, 2}, backlight::LedFault::Shorted}}, {}}, 1}, trade);
+    const auto set = withTwoFaulty(job, trade);
     const auto add = [&](evidence::Observation what) { job::addEntry(job, "", job::Phase::Before, std::move(what)); };
     for (const char* test : {"watts", "flicker", "knownPowerBoard"}) {
         add(set.answer(test));

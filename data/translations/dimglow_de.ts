@@ -1833,24 +1833,24 @@
         <translation>Netzteilkondensator</translation>
     </message>
     <message>
-        <source>µF and ESR, the large ones first; mains out and discharged.</source>
-        <translation>µF und ESR, die großen zuerst; Netz gezogen und entladen.</translation>
+        <source>µF and ESR, the large ones first; set unplugged and discharged.</source>
+        <translation>µF und ESR, die großen zuerst; Stecker gezogen und entladen.</translation>
     </message>
     <message>
         <source>Rectifier</source>
         <translation>Gleichrichter</translation>
     </message>
     <message>
-        <source>Diode mode, both ways, mains out and discharged.</source>
-        <translation>Diodentest in beiden Richtungen, Netz gezogen und entladen.</translation>
+        <source>Diode mode, both ways, set unplugged and discharged.</source>
+        <translation>Diodentest in beiden Richtungen, Stecker gezogen und entladen.</translation>
     </message>
     <message>
         <source>Driver fuse</source>
         <translation>Treibersicherung</translation>
     </message>
     <message>
-        <source>Ohms across it, mains out.</source>
-        <translation>Ohm daran, Netz gezogen.</translation>
+        <source>Ohms across it, set unplugged.</source>
+        <translation>Ohm daran, Stecker gezogen.</translation>
     </message>
     <message>
         <source>Driver IC&apos;s supply</source>
@@ -1897,8 +1897,8 @@
         <translation>Treiber-MOSFET</translation>
     </message>
     <message>
-        <source>Diode mode, drain and source, both ways; mains out.</source>
-        <translation>Diodentest, Drain und Source, beide Richtungen; Netz gezogen.</translation>
+        <source>Diode mode, drain and source, both ways; set unplugged.</source>
+        <translation>Diodentest, Drain und Source, beide Richtungen; Stecker gezogen.</translation>
     </message>
     <message>
         <source>Coil</source>
@@ -1913,8 +1913,8 @@
         <translation>Ausgangsdiode</translation>
     </message>
     <message>
-        <source>Diode mode, red on its plain end, then the other way round; mains out.</source>
-        <translation>Diodentest, Rot ans Ende ohne Strich, dann umgekehrt; Netz gezogen.</translation>
+        <source>Diode mode, red on its plain end, then the other way round; set unplugged.</source>
+        <translation>Diodentest, Rot ans Ende ohne Strich, dann umgekehrt; Stecker gezogen.</translation>
     </message>
     <message>
         <source>Output capacitor</source>

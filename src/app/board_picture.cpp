@@ -150,7 +150,8 @@ private:
     BoardSpot spot_;
 };
 
-/// Cells that stand side by side in a block; a chip takes one, a reading some. Very many chips are narrower.
+/// Cells that stand side by side in a block, and how many of them a reading takes; a chip takes one. Very many chips
+/// are narrower.
 struct Grid {
     int cells = 4;
     int ofReading = 2;
@@ -158,9 +159,8 @@ struct Grid {
 Grid gridOf(const std::vector<BoardSpot>& spots, int width) {
     constexpr std::size_t many = 24;
     const int room = width - theme::px(16);
-    return spots.size() > many
-               ? Grid{std::clamp(room / theme::px(28), 4, 10), std::max(2, theme::px(84) / theme::px(28))}
-               : Grid{std::clamp(room / theme::px(42), 4, 6), 2};
+    return spots.size() > many ? Grid{std::clamp(room / theme::px(28), 4, 10), 3}
+                               : Grid{std::clamp(room / theme::px(42), 4, 6), 2};
 }
 
 /// How many lines of cells the spots of a block fill: chips fill up what readings leave.

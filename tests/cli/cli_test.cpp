@@ -57,6 +57,8 @@ TEST_F(CommandLine, AssessPrintsSuspectsProbesStripsAndOptions) {
     EXPECT_GT(json["suspects"][0]["share"], 0.8);
     EXPECT_FALSE(json["suspects"][0]["reasons"].empty());
     EXPECT_EQ(json["probes"][0]["title"], "Tester on B7 … B12");
+    EXPECT_EQ(json["probes"][0]["tools"], nlohmann::json({"tester"}));
+    EXPECT_TRUE(json["outOfTools"].is_null());
     EXPECT_EQ(json["strips"].size(), 4u);
     EXPECT_EQ(json["strips"][1]["faultyShares"].size(), 12u);
     EXPECT_GE(json["options"].size(), 4u);

@@ -442,6 +442,19 @@ TEST_F(AtTheBoards, WithoutATesterNoStripWaitsForItsMinute) {
     EXPECT_TRUE(assessed().untested.empty());
 }
 
+TEST_F(AtTheBoards, NothingSpeaksOfMainsInASetThatAnOutsideSupplyFeeds) {
+    job_.set.kind = "adapter";
+    job_.way.level = job::Way::Level::Component;
+    neverMoves();
+    const auto assessment = assess(job_, trade(), {.today = {}, .maxProbes = 200});
+    for (const auto& caution : assessment.cautions) {
+        EXPECT_THAT(caution.text.english(), testing::Not(testing::ContainsRegex("[Mm]ains"))) << caution.station;
+    }
+    for (const auto& probe : assessment.probes) {
+        EXPECT_THAT(probe.how.english(), testing::Not(HasSubstr("mains out"))) << probe.test;
+    }
+}
+
 struct Drawn {
     const char* name;
     evidence::ScreenArea area;

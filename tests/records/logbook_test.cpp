@@ -233,6 +233,20 @@ TEST_F(LogbookFile, KnowsTheLastSetWithAPanelOfWhichTheStripsWereSeen) {
     EXPECT_EQ(last(QStringLiteral("NL999"), "SK-0500"), "");
 }
 
+TEST_F(LogbookFile, KnowsWhatWasChangedLast) {
+    Logbook logbook(path());
+    EXPECT_FALSE(logbook.lastChanged());
+    auto later = demoJob();
+    later.id = "SK-0500";
+    const auto first = logbook.create(demoJob(), QStringLiteral("Taken in"));
+    logbook.create(later, QStringLiteral("Taken in"));
+    EXPECT_EQ(logbook.lastChanged()->id, "SK-0500");
+    logbook.store(demoJob(), QStringLiteral("Title"), first.revision);
+    EXPECT_EQ(logbook.lastChanged()->id, demoJob().id);
+    sql(QStringLiteral("UPDATE job SET body = '{' WHERE id = '%1'").arg(QString::fromStdString(demoJob().id)));
+    EXPECT_FALSE(logbook.lastChanged()) << "a new job starts all the same";
+}
+
 TEST_F(LogbookFile, OfTheFirstVersionIsTakenOver) {
     QDir().mkpath(QFileInfo(path()).absolutePath());
     sql(QStringLiteral(

@@ -209,8 +209,7 @@ void BoardStation::showJob() {
     for (const auto& placed : kind.placed) {
         const auto& block = kind.blocks[std::size_t(placed.block)];
         placeOfBlock[std::size_t(placed.block)] = int(blocks.size());
-        QString title = words(block.title);
-        BoardBlock drawn{{}, {}, 0, placed.column, placed.row, block.isHot, {}};
+        BoardBlock drawn{words(block.title), {}, 0, placed.column, placed.row, block.isHot, {}};
         for (const auto& suspect : assessment.suspects) {
             drawn.suspicion += suspect.block == placed.block ? suspect.share : 0;
         }
@@ -225,14 +224,12 @@ void BoardStation::showJob() {
         for (auto& spot : spots) {
             judge(spot);
             spot.shown.isNext = next != nullptr && next->question == spot.question;
-            const bool isCrowded = spot.shown.isChip && spot.test != nullptr;
-            if (isCrowded && !title.contains(words(spot.test->shortTitle))) {
-                title += QStringLiteral(" · ") + words(spot.test->shortTitle);
-            }
+            const bool isCrowded = spot.shown.isChip && spot.test != nullptr;  // and shows its channel alone
+            const QString what = isCrowded ? QStringLiteral(" · ") + words(spot.test->shortTitle) : QString();
+            drawn.title += drawn.title.endsWith(what) ? QString() : what;
             drawn.spots.push_back(spot.shown);
             spots_.push_back(std::move(spot));
         }
-        drawn.title = title;
         blocks.push_back(std::move(drawn));
     }
     std::vector<std::pair<int, int>> wires;
