@@ -4268,6 +4268,10 @@ repair  (A)</source>
         <source>Tester at %L1 mA on %2</source>
         <translation>Tester mit %L1 mA an %2</translation>
     </message>
+    <message>
+        <source>Set the tester to %L1 mA for this one reading.</source>
+        <translation>Den Tester für diese eine Messung auf %L1 mA stellen.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::StripsLine</name>

@@ -20,7 +20,7 @@ using backlight::Run;
 namespace {
 
 constexpr double sideMargin = 72;
-constexpr double topMargin = 34;
+constexpr double topMargin = 48;  ///< the first strip has a bracket with words above it as well
 constexpr double bottomMargin = 46;
 constexpr double crowdedMargin = 22;
 constexpr double wordsHeight = 24;   ///< of the volts below a strip

@@ -573,6 +573,7 @@ TEST_F(AtTheBench, OneReadingIsTakenAtALowerCurrentThanTheOthers) {
     ASSERT_TRUE(isLow(probes().front()));
     me_.press(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_THAT(me_.read(QStringLiteral("runTitle")).toStdString(), HasSubstr("at 10 mA"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("Set the tester to 10 mA for this one reading.")));
     me_.type(QStringLiteral("30.1"));
     me_.press(Qt::Key_Return);
     EXPECT_NEAR(std::get<evidence::TesterTaken>(job().trail.back().what).setting.amps, 0.01, 1e-9);

@@ -312,7 +312,8 @@ void StringsStation::showRun() {
                       ? tr("plus before %1, minus on the bare metal back. It must stay dark at its limit.").arg(first)
                       : tr("plus before %1, minus after %2. %3")
                             .arg(first, QString::fromStdString(nameOf(job.set.backlight, order[run_->last])),
-                                 words(plan.advice)));
+                                 once_ ? tr("Set the tester to %L1 mA for this one reading.").arg(1000 * once_->amps)
+                                       : words(plan.advice)));
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
     const LedPlace at = map_->cursor();
