@@ -20,8 +20,8 @@ using backlight::Run;
 namespace {
 
 constexpr double sideMargin = 72;
-constexpr double topMargin = 48;  ///< the first strip has a bracket with words above it as well
-constexpr double bottomMargin = 46;
+constexpr double topMargin = 46;  ///< the first strip has a bracket with words above it as well
+constexpr double bottomMargin = 42;
 constexpr double crowdedMargin = 22;
 constexpr double wordsHeight = 24;   ///< of the volts below a strip
 constexpr double rowWithWords = 60;  ///< a strip needs this height for them and the bracket of the next
