@@ -26,6 +26,23 @@ Modes steady(Reference reference, double times, double spread) {
     return {{1, Shape::Steady, level, level}};
 }
 
+// Law of total variance: within the parts and between them.
+TEST(Quantities, MixedHaveTheMomentsOfTheMixture) {
+    const auto known = [](double idle, double spread) {
+        return Quantities({{{idle, spread}, {100, 0.02}, {1.2, 0.05}, {0.85, 0.1}, {0.7, 0.3}}});
+    };
+    auto mixed = known(24, 0.1);
+    mixed.mixIn(known(36, 0.3), 0.25);
+    const double between = std::log(36.0 / 24.0);
+    EXPECT_NEAR(std::log(mixed.value(Reference::Idle)), std::log(24.0) + 0.25 * between, 1e-12);
+    EXPECT_NEAR(std::pow(mixed.spread(Reference::Idle), 2), 0.75 * 0.01 + 0.25 * 0.09 + 0.75 * 0.25 * between * between,
+                1e-12);
+    EXPECT_NEAR(mixed.spread(Reference::Sink), 0.3, 1e-12);
+    EXPECT_TRUE(known(24, 0.1).isLike(known(25, 0.11)));
+    EXPECT_FALSE(known(24, 0.1).isLike(known(27, 0.1)));
+    EXPECT_FALSE(known(24, 0.1).isLike(known(24, 0.2)));
+}
+
 TEST(Learning, OfOneQuantityIsWhatIntegrationOverItGives) {
     std::mt19937 random(3);
     std::uniform_real_distribution<double> log(std::log(14.0), std::log(40.0));
