@@ -161,7 +161,7 @@ TEST(ChangedDiode, EqualsANetworkBuiltWithIt) {
     const auto faulty = string(1.5);
     OperatingPointSolver solver(healthy);
     solver.setDiode(0, faulty.diodes()[0].model);
-    EXPECT_EQ(solver.solve().nodeVolts, solve(faulty).nodeVolts);
+    EXPECT_EQ(solver.solve().nodeVolts, OperatingPointSolver(faulty).solve().nodeVolts);
 }
 
 TEST(StackedSupplies, AddTheirVoltages) {

@@ -61,6 +61,12 @@ public:
         alias_.clear();
         growing_.positions.reserve(places_.size());
         noted_.reserve(places_.size());
+        if (out_.leds.empty()) {  // mostly the only string
+            out_.leds.reserve(places_.size());
+            out_.diodeOfLed.reserve(places_.size());
+            out_.shareOfDiode.reserve(places_.size());
+            out_.nodeAfter.reserve(places_.size());
+        }
         if (atThePlug) {
             resist(pinOhms(backlight_, HarnessPin::Role::LedPlus, 0) + jointOhms(0));
         }

@@ -7,6 +7,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/circuit/one_loop.h"
+
 namespace dimglow::circuit {
 
 namespace {
@@ -310,7 +312,8 @@ OperatingPoint OperatingPointSolver::settled() {
 }
 
 OperatingPoint solve(const Network& network, const SolveOptions& options) {
-    return OperatingPointSolver(network, options).settled();
+    const auto loop = solveOneLoop(network, options);
+    return loop ? *loop : OperatingPointSolver(network, options).settled();
 }
 
 }  // namespace dimglow::circuit

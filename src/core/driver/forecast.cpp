@@ -1,6 +1,7 @@
 #include "core/driver/forecast.h"
 
 #include <algorithm>
+#include <boost/container/small_vector.hpp>
 #include <boost/math/distributions/normal.hpp>
 #include <cmath>
 
@@ -248,7 +249,7 @@ private:
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
             const auto& plugOut = stillOf(result.feed, ledPlusPlugOut);
-            constexpr std::size_t asWell = 4;
+            constexpr std::size_t asWell = 6;
             on.reserve(plugOut.size() + asWell);
             on = plugOut;
             if (conducting_ > 0) {
@@ -277,6 +278,7 @@ private:
         } else {
             const double trips = tripsOver(running);
             const Level steady = regulated(running, std::hypot(meterShare * running, highestSpread_));
+            on.reserve(6);
             on = {{1 - trips, Shape::Steady, steady, steady},
                   {0.4 * trips, Shape::PeakThenSettles, ofStrings(0.98 * running, peakShare * running), idle(0.1, 1)}};
             addCollapse(on, 0.6 * trips);
@@ -293,7 +295,8 @@ private:
         for (auto& mode : on) {
             mode.manner = mannerOfOutput(mode);
         }
-        std::vector<double> missing;
+        boost::container::small_vector<double, 8> missing;
+        result.sinks.reserve(std::min<std::size_t>(demands_.size(), 4));
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double volts =
                 demands_[channel].conducts ? highest_ - demands_[channel].volts * reference_.labelScale : -1;

@@ -540,15 +540,13 @@ private:
         return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
-    /// What a reading of the board says to an explanation, given those before it; all with the same forecast share it.
+    /// What a reading of the board says to an explanation, given those before it, which have been asked; all with the
+    /// same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
         double log = result_.likelihoods.board(h.forecast, entry);
-        for (std::size_t i = 0; std::isnan(log); ++i) {
-            const auto e = ofTheBoard_[i];
-            if (std::isnan(result_.likelihoods.board(h.forecast, e))) {
-                result_.likelihoods.setBoard(h.forecast, e, model_.weighOfBoard(entries_[e].what, h));
-            }
-            log = e == entry ? result_.likelihoods.board(h.forecast, e) : log;
+        if (std::isnan(log)) {
+            log = model_.weighOfBoard(entries_[entry].what, h);
+            result_.likelihoods.setBoard(h.forecast, entry, log);
         }
         return log;
     }

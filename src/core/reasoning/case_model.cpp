@@ -454,6 +454,9 @@ const TesterForecast& CaseModel::testerOfItsKind(const TesterProbe& probe, Teste
                          partition_.placeOf(cell, cell.positions.front())) != probe.bridged.end();
     };
     const bool toChassis = probe.minus == TesterProbe::Minus::Chassis;
+    if (toChassis && !hypothesis.faults.empty() && !faults::holdsLeak(hypothesis.faults)) {
+        return testerOfItsKind(probe, place, Hypothesis{});  // no way back from a string that touches nothing
+    }
     const bool places = toChassis || !probe.bridged.empty() || placesMatter(hypothesis);
     Key key;
     key.circuit = place.circuit;
