@@ -65,7 +65,10 @@ int showUntilPainted(const QString& what, const QString& logbookPath) {
         bare.show();
         return QApplication::exec();
     }
-    const std::jthread readAhead(knowledge::builtInKnowledge);  // as main() does
+    const std::jthread readAhead([] {  // as main() does
+        records::loadDriver();
+        knowledge::builtInKnowledge();
+    });
     typeface::load();
     records::Logbook logbook(logbookPath);
     app::MainWindow window(logbook, knowledge::builtInKnowledge());

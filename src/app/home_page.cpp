@@ -28,9 +28,13 @@ public:
         painter->setRenderHint(QPainter::Antialiasing);
         const QRectF card = QRectF(option.rect).adjusted(2, 4, -2, -4);
         const bool current = option.state.testFlag(QStyle::State_Selected);
-        painter->setPen(QPen(current ? p.glow : p.line, current ? 2 : 1));
+        const double edge = current ? 2 : 1;
+        const double corner = theme::px(10);
+        painter->setPen(Qt::NoPen);  // two fills cost half of what a stroke does
+        painter->setBrush(current ? p.glow : p.line);
+        painter->drawRoundedRect(card, corner, corner);
         painter->setBrush(p.panel);
-        painter->drawRoundedRect(card, theme::px(10), theme::px(10));
+        painter->drawRoundedRect(card.adjusted(edge, edge, -edge, -edge), corner - edge, corner - edge);
         const QRectF inner = card.adjusted(theme::px(20), theme::px(10), -theme::px(20), -theme::px(10));
         painter->setFont(theme::strong());
         painter->setPen(p.text);

@@ -1,5 +1,6 @@
 #include "app/job_glances.h"
 
+#include <QTimer>
 #include <exception>
 
 #include "app/panels.h"
@@ -68,7 +69,7 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const st
 JobGlances::JobGlances(const records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {}
 
 void JobGlances::settle() {
-    while (worker_.isBusy()) {
+    for (startNext(); worker_.isBusy(); startNext()) {
         worker_.finish();
     }
 }
@@ -84,7 +85,7 @@ const JobGlance* JobGlances::of(const records::JobSummary& job) {
     }
     known_[job.id] = {job.changed, false, {}};
     waiting_.push_front(job.id);
-    startNext();
+    QTimer::singleShot(0, this, &JobGlances::startNext);  // what is being painted goes first
     return nullptr;
 }
 

@@ -58,7 +58,10 @@ int run(QApplication& application) {
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
-    const std::jthread readAhead(knowledge::builtInKnowledge);  // while the faces load and the logbook opens
+    const std::jthread readAhead([] {  // while the faces load and the logbook opens
+        records::loadDriver();
+        knowledge::builtInKnowledge();
+    });
     typeface::load();
     if (!parser.isSet(shots)) {
         app::remembered::applyTheme();

@@ -142,7 +142,9 @@ void MainWindow::build() {
     connect(home_, &HomePage::newJobWanted, this, &MainWindow::newJob);
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);
     connect(home_, &HomePage::failed, this, [this](const QString& why) { say(why); });
+    home_->layout()->setEnabled(false);  // it has no size yet
     pages_->addWidget(home_);
+    home_->layout()->setEnabled(true);
     rows->addWidget(buildHeader());
     rows->addWidget(makeRule());
     rows->addWidget(pages_, 1);

@@ -15,6 +15,7 @@ namespace dimglow::records {
 
 namespace {
 
+constexpr QLatin1String driverName("QSQLITE");
 constexpr int schemaVersion = 3;
 constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
@@ -146,9 +147,15 @@ job::Job parse(const QString& id, const StoredJob& stored) {
     }
 }
 
+void loadDriver() {
+    const QString unused = QUuid::createUuid().toString();
+    QSqlDatabase::addDatabase(driverName, unused);
+    QSqlDatabase::removeDatabase(unused);
+}
+
 Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString()) {
     requireFile(path);
-    database_ = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
+    database_ = QSqlDatabase::addDatabase(driverName, connection_);
     database_.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(busyMilliseconds));
     database_.setDatabaseName(path);
     try {

@@ -44,6 +44,9 @@ struct StoredJob {
 /// \throws LogbookError that names the job and the field that is damaged. Needs no logbook: it may run on any thread.
 job::Job parse(const QString& id, const StoredJob& stored);
 
+/// Loads the database driver, so that the first logbook opens the sooner. It may run on any thread.
+void loadDriver();
+
 /// What a store has confirmed.
 struct Confirmation {
     QDateTime at;  ///< UTC

@@ -35,6 +35,7 @@ QFont sized(const QString& family, double pixels) {
     QFont font(family);
     font.setPixelSize(qRound(pixels));
     font.setStyleStrategy(QFont::PreferAntialias);
+    font.setHintingPreference(QFont::PreferFullHinting);
     return font;
 }
 
