@@ -43,22 +43,32 @@ constexpr Level darkSink{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
 /// Builds the forecast of one feed; the numbers in it are shares of cases (common practice, no source).
 class Situation {
 public:
+    /// What a channel demands, in volts of a set that takes what its label says.
+    struct Demand {
+        double volts = 0;
+        double spreadVolts = 0;
+        bool conducts = false;
+        bool lights = false;
+        bool leaks = false;
+    };
+    using Demands = boost::container::small_vector<Demand, 12>;
+
     /// \param demands of the channels of this feed
-    Situation(const backlight::DriverSpec& driver, const FeedReference& reference,
-              std::vector<backlight::ChannelDemand> demands, const Behaviour& behaviour)
+    Situation(const backlight::DriverSpec& driver, const FeedReference& reference, Demands demands,
+              const Behaviour& behaviour)
         : driver_(driver), reference_(reference), demands_(std::move(demands)), behaviour_(behaviour) {
         for (const auto& demand : demands_) {
             if (demand.conducts) {
                 ++conducting_;
-                if (demand.volts * reference.labelScale > highest_) {
-                    highest_ = demand.volts * reference.labelScale;
-                    highestSpread_ = demand.spreadVolts * reference.labelScale;
+                if (demand.volts > highest_) {
+                    highest_ = demand.volts;
+                    highestSpread_ = demand.spreadVolts;
                 }
             }
         }
         for (const auto& demand : demands_) {
-            if (demand.leakAmps > 0 && !demand.conducts) {
-                clamp_ = std::min(clamp_, demand.volts * reference.labelScale);
+            if (demand.leaks && !demand.conducts) {
+                clamp_ = std::min(clamp_, demand.volts);
             }
         }
         if (kneeShare * clamp_ < driver.someIdleVolts()) {
@@ -67,9 +77,8 @@ public:
         lightsSomewhere_ = std::any_of(demands_.begin(), demands_.end(), [](const auto& d) { return d.lights; });
         for (const auto& demand : demands_) {
             if (demand.conducts) {
-                const double volts = demand.volts * reference.labelScale;
                 const double target = reference.stringVolts - driver.someHeadroomVolts();
-                deficit_ = std::max({deficit_, highest_ - volts, target - volts});
+                deficit_ = std::max({deficit_, highest_ - demand.volts, target - demand.volts});
             }
         }
     }
@@ -100,9 +109,7 @@ private:
     /// Strings need more than this over what they should before it counts.
     static constexpr double worthReaching = 1.03;
 
-    double neededBy(const backlight::ChannelDemand& demand) const {
-        return demand.volts * reference_.labelScale + driver_.someHeadroomVolts();
-    }
+    double neededBy(const Demand& demand) const { return demand.volts + driver_.someHeadroomVolts(); }
 
     /// How likely it is that a string needs more than the driver's over-voltage level; as good as sure is sure.
     double outOfReach() const {
@@ -299,7 +306,7 @@ private:
         result.sinks.reserve(std::min<std::size_t>(demands_.size(), 4));
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
             const double volts =
-                demands_[channel].conducts ? highest_ - demands_[channel].volts * reference_.labelScale : -1;
+                demands_[channel].conducts ? highest_ - demands_[channel].volts : -1;
             const double spread = volts > 0 ? std::hypot(highestSpread_, demands_[channel].spreadVolts) : 0;
             const auto alike = std::find(missing.begin(), missing.end(), volts);
             result.sinkOfChannel[channel] = int(alike - missing.begin());
@@ -307,8 +314,7 @@ private:
                 missing.push_back(volts);
                 result.sinks.push_back(sinkOf(volts, spread, result.light.flashThenDark));
                 if (volts >= 0 && conducting_ < int(demands_.size())) {
-                    addFloat(result.sinks.back(), demands_[channel].volts * reference_.labelScale,
-                             result.light.flashThenDark);
+                    addFloat(result.sinks.back(), demands_[channel].volts, result.light.flashThenDark);
                 }
             }
         }
@@ -394,7 +400,7 @@ private:
 
     const backlight::DriverSpec& driver_;
     const FeedReference& reference_;
-    std::vector<backlight::ChannelDemand> demands_;
+    Demands demands_;
     const Behaviour& behaviour_;
     Level idle_{Reference::Idle, 1, 0, 0, 0, 0};
     int conducting_ = 0;
@@ -490,23 +496,26 @@ const Modes* DriverForecast::of(const std::string& test, BoardPlace place) const
 }
 
 DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
-                        const std::vector<backlight::ChannelDemand>& demands,
+                        const std::vector<const backlight::ChannelDemand*>& demands,
                         const std::vector<const Behaviour*>& behaviours) {
     const std::size_t feeds = backlight.feeds.size();
     std::vector<Situation> situations;
     situations.reserve(feeds);
     for (std::size_t feed = 0; feed < feeds; ++feed) {
-        std::vector<backlight::ChannelDemand> own;
-        own.reserve(demands.size());
+        const double scale = reference[feed].labelScale;
+        Situation::Demands own;
         for (std::size_t channel = 0; channel < demands.size(); ++channel) {
             if (backlight.channels[channel].feed == int(feed)) {
-                own.push_back(demands[channel]);
+                const auto& demand = *demands[channel];
+                own.push_back({scale * demand.volts, scale * demand.spreadVolts, demand.conducts, demand.lights,
+                               demand.leakAmps > 0});
             }
         }
         situations.emplace_back(backlight.driver, reference[feed], std::move(own), *behaviours[feed]);
     }
     DriverForecast result;
     result.sinkOfChannel.resize(demands.size());
+    result.feeds.reserve(feeds);
     std::vector<LightForecast> lights;
     for (std::size_t feed = 0; feed < feeds; ++feed) {
         double othersRun = 1;
@@ -527,7 +536,11 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
                 result.sinkOfChannel[channel] = int(result.sinks.size()) + own.sinkOfChannel[std::size_t(at++)];
             }
         }
-        std::move(own.sinks.begin(), own.sinks.end(), std::back_inserter(result.sinks));
+        if (result.sinks.empty()) {
+            result.sinks = std::move(own.sinks);
+        } else {
+            std::move(own.sinks.begin(), own.sinks.end(), std::back_inserter(result.sinks));
+        }
         result.feeds.push_back(std::move(own.feed));
         lights.push_back(own.light);
     }
@@ -536,6 +549,16 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
         result.light = throughGlass(result.light, behaviour->hidesLight);
     }
     return result;
+}
+
+DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
+                        const std::vector<backlight::ChannelDemand>& demands,
+                        const std::vector<const Behaviour*>& behaviours) {
+    std::vector<const backlight::ChannelDemand*> each;
+    for (const auto& demand : demands) {
+        each.push_back(&demand);
+    }
+    return forecast(backlight, reference, each, behaviours);
 }
 
 Band bandOf(const VoltsForecast& forecast) {

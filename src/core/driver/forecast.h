@@ -73,6 +73,9 @@ DriverReference referenceOf(const backlight::Backlight& backlight);
 /// \param demands one entry per channel, computed from the circuit with its faults
 /// \param behaviours one for each feed; they must outlive the forecast
 DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
+                        const std::vector<const backlight::ChannelDemand*>& demands,
+                        const std::vector<const Behaviour*>& behaviours);
+DriverForecast forecast(const backlight::Backlight& backlight, const DriverReference& reference,
                         const std::vector<backlight::ChannelDemand>& demands,
                         const std::vector<const Behaviour*>& behaviours);
 

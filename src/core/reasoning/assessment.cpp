@@ -619,9 +619,9 @@ std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::
 
 void expect(CaseModel& model, const job::Job& job, const driver::Quantities& known, Assessment& result) {
     const Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
-    std::vector<backlight::ChannelDemand> demands;
+    std::vector<const backlight::ChannelDemand*> demands;
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
-        demands.push_back(backlight::demandOf(job.set.backlight, channel, {}));
+        demands.push_back(&model.demand(channel, healthy));
     }
     const std::vector behaviours(job.set.backlight.feeds.size(), &model.knowledge().healthy());
     const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, behaviours);

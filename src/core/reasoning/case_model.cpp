@@ -322,16 +322,12 @@ int CaseModel::forecastIndex(const Hypothesis& hypothesis) {
     key.feed = hypothesis.feed;
     const auto [entry, isNew] = forecastIndex_.try_emplace(key, int(forecasts_.size()));
     if (isNew) {
-        demandsOfOne_.resize(key.demands.size());
-        for (std::size_t channel = 0; channel < key.demands.size(); ++channel) {
-            demandsOfOne_[channel] = *key.demands[channel];
-        }
         std::vector<const driver::Behaviour*> behaviours(backlight_.feeds.size(), &knowledge_.healthy());
         for (int feed = 0; feed < int(behaviours.size()); ++feed) {
             const bool behavesSo = hypothesis.feed == Hypothesis::everyFeed || hypothesis.feed == feed;
             behaviours[std::size_t(feed)] = behavesSo ? &knowledge_.behaviourOf(suspect) : &knowledge_.healthy();
         }
-        forecasts_.push_back(driver::forecast(backlight_, reference_, demandsOfOne_, behaviours));
+        forecasts_.push_back(driver::forecast(backlight_, reference_, key.demands, behaviours));
     }
     return entry->second;
 }

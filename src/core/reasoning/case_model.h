@@ -233,7 +233,6 @@ private:
         healthyDemands_;  ///< into demands_, by circuitOfChannel_, once asked for
     std::vector<const backlight::ChannelDemand*> soundDemands_;  ///< by channel, once asked for
     ForecastKey forecastKey_;                                    ///< of the forecast that is asked for
-    std::vector<backlight::ChannelDemand> demandsOfOne_;         ///< of the forecast that is being made, by channel
     std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
