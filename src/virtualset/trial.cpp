@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <random>
+#include <set>
 
 #include "core/backlight/plain.h"
 #include "core/faults/fault.h"
@@ -237,13 +238,24 @@ bool isRight(const std::string& suspect, const Patient& patient) {
     return suspect == patient.suspect || (isMainBoard(suspect) && isMainBoard(patient.suspect));
 }
 
+/// Those that are to be exchanged: of an open step every one.
+std::set<backlight::LedPlace> faultyLeds(const Patient& patient) {
+    std::set<backlight::LedPlace> places;
+    for (const auto& fault : patient.set.fault().strings.leds) {
+        const auto& strip = patient.set.backlight().strips[std::size_t(fault.place.strip)];
+        const int exchanged = fault.fault == LedFault::GroupOpen ? strip.parallel : 1;
+        const int first = fault.place.led - fault.place.led % exchanged;
+        for (int led = first; led < first + exchanged; ++led) {
+            places.insert({fault.place.strip, led});
+        }
+    }
+    return places;
+}
+
 bool isRight(const reasoning::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade) {
-    const auto& faulty = patient.set.fault().strings.leds;
-    const auto isLocated = [&](const auto& fault) {
-        return std::find(assessment.located.begin(), assessment.located.end(), fault.place) != assessment.located.end();
-    };
     if (!assessment.found.empty() && !assessment.located.empty()) {
-        return assessment.located.size() == faulty.size() && std::all_of(faulty.begin(), faulty.end(), isLocated);
+        const auto faulty = faultyLeds(patient);
+        return std::set(assessment.located.begin(), assessment.located.end()) == faulty;
     }
     const auto& shares = assessment.diagnosis.shareOfSuspect;
     const auto most = std::max_element(shares.begin(), shares.end(),

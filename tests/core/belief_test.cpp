@@ -269,6 +269,23 @@ TEST_F(PairStrings, DarkStripMayBeAPairThatIsOpen) {
     }
 }
 
+/// Of a step that is open both LEDs are exchanged, whichever way the current passes them (common practice, no source).
+TEST_F(PairStrings, OpenPairIsFoundAsBothOfItsLeds) {
+    const auto set = sealed({{{{1, 4}, LedFault::GroupOpen}}}, "openPair");
+    for (int strip = 0; strip < 2; ++strip) {
+        add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
+    }
+    for (int probe = 0; probe < 12 && now().located.empty(); ++probe) {
+        ASSERT_FALSE(now().probes.empty());
+        const auto run = evidence::runOf(now().probes.front().question);
+        ASSERT_TRUE(run) << now().probes.front().title;
+        add(set.tester(*run, job_.bench.tester));
+    }
+    EXPECT_THAT(now().located, testing::UnorderedElementsAre(backlight::LedPlace{1, 4}, backlight::LedPlace{1, 5}));
+    EXPECT_EQ(now().found.english(), "LEDs side by side open B5, B6");
+    EXPECT_EQ(now().diagnosis.failedCount, 2) << "both are paid for";
+}
+
 TEST_F(PairStrings, OneShortedLedDarkensBothOfItsPair) {
     const auto set = sealed({{{{1, 5}, LedFault::Shorted}}}, "shortedLed");
     const auto strip = backlight::wholeStrip(job_.set.backlight, 1);

@@ -288,7 +288,8 @@ Text verdictOf(const CaseModel& model, const Assessment& assessment) {
         (isSure ? byFault[assessment.locatedAs[i]] : ofSomeKind).push_back(assessment.located[i]);
     }
     std::vector<Text> verdict;
-    for (const auto& [fault, places] : byFault) {
+    for (auto& [fault, places] : byFault) {
+        std::sort(places.begin(), places.end());
         verdict.push_back(say("{} {}", model.titleOf(fault), evidence::namesOf(model.backlight(), places)));
     }
     if (!ofSomeKind.empty()) {
@@ -313,6 +314,45 @@ int feedOf(const CaseModel& model, const Hypothesis& hypothesis) {
     return set.channels[std::size_t(channel)].feed;
 }
 
+/// LEDs of the step that a place stands in: side by side, so that an open step is all of them.
+std::vector<backlight::LedPlace> stepOf(const backlight::Backlight& backlight, backlight::LedPlace place) {
+    const auto order = backlight::ledsInOrder(backlight, backlight::wholeStrip(backlight, place.strip).string);
+    const auto step = backlight::runOnStrip(backlight, place.strip, place.led, place.led);
+    return {order.begin() + step.first, order.begin() + step.last + 1};
+}
+
+/// Where a step is open, all of its LEDs are faulty, whichever stands for it.
+void locateWholeSteps(const backlight::Backlight& backlight, Assessment& result) {
+    for (std::size_t i = 0, count = result.located.size(); i < count; ++i) {
+        if (result.locatedAs[i] != LedFault::GroupOpen) {
+            continue;
+        }
+        const double share = result.locatedShares[i];
+        for (const auto place : stepOf(backlight, result.located[i])) {
+            if (std::find(result.located.begin(), result.located.end(), place) == result.located.end()) {
+                result.located.push_back(place);
+                result.locatedAs.push_back(LedFault::GroupOpen);
+                result.locatedShares.push_back(share);
+                auto& own = result.ledShares[std::size_t(place.strip)][std::size_t(place.led)];
+                own = std::max(own, share);
+            }
+        }
+    }
+}
+
+/// LEDs that an explanation takes for faulty.
+int faultyLeds(const CaseModel& model, const Hypothesis& hypothesis) {
+    int count = faults::faultyLedCount(hypothesis.faults);
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        if (leds != nullptr && leds->fault == LedFault::GroupOpen) {
+            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
+            count += leds->count * (model.backlight().strips[std::size_t(cell.strip)].parallel - 1);
+        }
+    }
+    return count;
+}
+
 void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         result.diagnosis.shareOfSuspect[model.knowledge().suspects[belief.hypotheses[h].suspect].id] +=
@@ -331,7 +371,7 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     result.likeliest = {belief.titles[belief.titleOf[std::size_t(best)]], feedOf(model, likeliest),
                         model.knowledge().behaviourOf(suspect).stage, model.madeOf(likeliest), model.placed(likeliest)};
     std::set<int> strips;
-    result.diagnosis.failedCount = faults::faultyLedCount(likeliest.faults);
+    result.diagnosis.failedCount = faultyLeds(model, likeliest);
     if (model.backlight().isDescribed) {
         for (const auto& fault : likeliest.faults) {
             const auto* leds = faults::asLeds(fault);
@@ -340,7 +380,6 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
         }
     }
     result.diagnosis.failedStrips.assign(strips.begin(), strips.end());
-    result.diagnosis.failedLeds = result.located;
     for (const auto& place : result.located) {
         std::array<double, backlight::ledFaultKinds> shares{};
         for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
@@ -353,6 +392,8 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
         result.locatedAs.push_back(LedFault(most));
         result.locatedShares.push_back(shares[most]);
     }
+    locateWholeSteps(model.backlight(), result);
+    result.diagnosis.failedLeds = result.located;
 
     if (result.diagnosis.failedCount == 0) {
         const auto& first = result.suspects.front();
