@@ -5,6 +5,7 @@
 
 #include <chrono>
 
+#include "core/backlight/plain.h"
 #include "core/backlight/wiring.h"
 #include "core/circuit/operating_point.h"
 #include "tests/support/ngspice.h"
@@ -108,5 +109,23 @@ void operatingPointOfAString(benchmark::State& state) {
     state.counters["microsecondsPerLed"] = 1e6 * ours / leds;
 }
 BENCHMARK(operatingPointOfAString)->Arg(12)->Arg(120)->Arg(1200)->Unit(benchmark::kMicrosecond);
+
+/// A tester on a string with two faulty LEDs, as the belief asks for it: one loop, against the same by the matrix.
+void operatingPointOfOneLoop(benchmark::State& state) {
+    const auto panel = backlight::plainBacklight({});
+    const backlight::Faults faults{{{{0, 2}, backlight::LedFault::Leaky}, {{0, 5}, backlight::LedFault::Shorted}}};
+    const auto built = backlight::buildProbe(panel, {backlight::wholeString(panel, {0, 0}), {0.03, 300}, {}, false, {}},
+                                             faults, backlight::Detail::Merged);
+    const auto byMatrix = [&](int) {
+        benchmark::DoNotOptimize(circuit::OperatingPointSolver(built.network).settled());
+    };
+    const double matrix = secondsOf(2000, byMatrix);
+    const double ours = secondsOf(2000, [&](int) { benchmark::DoNotOptimize(circuit::solve(built.network)); });
+    for (auto _ : state) {
+        benchmark::DoNotOptimize(circuit::solve(built.network));
+    }
+    state.counters["timesFasterThanTheMatrix"] = matrix / ours;
+}
+BENCHMARK(operatingPointOfOneLoop)->Unit(benchmark::kMicrosecond);
 
 }  // namespace

@@ -257,13 +257,28 @@ TEST_F(AtTheBoards, RailThatIsOffInStandbyCondemnsNothing) {
     EXPECT_EQ(evidence::describe(job_.trail[2].what, {job_.set, trade()}).english(), "0.05 V, in standby");
 }
 
+/// It says less than under load (common practice, no source), and nothing beside the reading under load.
 TEST_F(AtTheBoards, RailThatIsThereBeforeItNeedBeIsGood) {
+    answer("sound", "no");
     job::notePoint(job_, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
     parts::PartReading reading;
     reading.volts = 12.1;
-    EXPECT_EQ(
-        evidence::judge({{"mainRail", "12V", true}, reading, set::SetState::Standby}, job_.set, trade(), {}).grade,
-        parts::Grade::Good);
+    const evidence::PointTaken early{{"mainRail", "12V", true}, reading, set::SetState::Standby};
+    const evidence::PointTaken inTime{{"mainRail", "12V", false}, reading, set::SetState::On};
+    const auto standbySupply = [&](std::vector<evidence::PointTaken> taken) {
+        job::Job job = job_;
+        for (auto& one : taken) {
+            job::addEntry(job, "", job::Phase::Before, one);
+        }
+        return shareOf(assess(job, trade()), "standbySupply");
+    };
+    EXPECT_EQ(evidence::judge(early, job_.set, trade(), {}).grade, parts::Grade::Good);
+    EXPECT_LT(standbySupply({early}), 0.7 * standbySupply({}));
+    EXPECT_GT(standbySupply({early}), 1.5 * standbySupply({inTime}));
+    EXPECT_EQ(standbySupply({early, inTime}), standbySupply({inTime}));
+    auto bad = inTime;
+    bad.reading.volts = 0.05;
+    EXPECT_EQ(standbySupply({early, bad}), standbySupply({bad})) << "it does not hold under load";
 }
 
 TEST_F(AtTheBoards, ASetWithAnOutsideSupplyHasNoMainsSide) {

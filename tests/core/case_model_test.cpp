@@ -102,6 +102,24 @@ TEST_P(SharedCircuits, AnswerADriverAsASolveOfTheirOwnDoes) {
     }
 }
 
+// LEDs between the idle rail and the chassis burn (common practice, no source).
+TEST(CaseModel, TouchLastsWhereTheLedsBeforeItHoldTheIdleRail) {
+    job::Job job;
+    job.set.backlight =
+        backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine("1 strip × 20, 3 V")));
+    job.set.backlight.driver.idleVolts = 30;
+    const CaseModel model(job.set, knowledge::builtInKnowledge(), locate::CellPartition(job.set.backlight), {});
+    const auto lasts = [&](int before) { return model.lasts(faults::Leak{{0, 0}, before}); };
+    EXPECT_LT(lasts(0), 0.1);
+    EXPECT_LT(lasts(5), 0.1) << "15 V of LEDs";
+    EXPECT_NEAR(lasts(10), 0.5, 0.15) << "30 V of LEDs";
+    EXPECT_GT(lasts(15), 0.95) << "45 V of LEDs";
+    EXPECT_EQ(model.lasts(faults::Joint{{0, 0}, 3}), 1);
+    job.set.backlight.driver.idleVolts.reset();
+    const CaseModel unread(job.set, knowledge::builtInKnowledge(), locate::CellPartition(job.set.backlight), {});
+    EXPECT_GT(unread.lasts(faults::Leak{{0, 0}, 5}), 0.15) << "it may idle at 12 V";
+}
+
 TEST(CaseModel, TellsRunsToTheChassisApartWhenBeliefIsAskedAgain) {
     backlight::PlainDescription plain;
     plain.strips = plain.stripsPerString = 3;

@@ -81,6 +81,14 @@ struct Loop {
         }
         return sum;
     }
+    /// Of what is a resistance alone.
+    double leastOhms() const {
+        double ohms = 0;
+        for (const auto& stage : stages) {
+            ohms += stage.diode < 0 ? 1 / stage.siemens : 0;
+        }
+        return ohms;
+    }
 };
 
 /// By node, its neighbours on the loop; -1 for none.
@@ -108,10 +116,13 @@ private:
 };
 
 std::optional<Loop> loopOf(const Network& network, const SolveOptions& options) {
-    if (network.supplies().size() != 1 || network.supplies().front().minus != ground) {
+    if (network.supplies().size() != 1) {
         return std::nullopt;
     }
     const Node plus = network.supplies().front().plus;
+    if (network.supplies().front().minus != ground || plus == ground) {
+        return std::nullopt;
+    }
     const bool hasInner = network.nodeCount() > 2;
     const auto isAcross = [&](Node a, Node b) { return hasInner && std::minmax(a, b) == std::minmax(plus, ground); };
     Neighbours neighbours(network.nodeCount());
@@ -161,34 +172,40 @@ std::optional<Loop> loopOf(const Network& network, const SolveOptions& options) 
     return loop;
 }
 
-}  // namespace
+/// The loop's current, and whether its supply regulates it.
+struct Driven {
+    double amps = 0;
+    bool isLimited = false;
+};
 
-std::optional<OperatingPoint> solveOneLoop(const Network& network, const SolveOptions& options) {
-    const auto loop = loopOf(network, options);
-    if (!loop) {
-        return std::nullopt;
-    }
-    const Supply& supply = network.supplies().front();
-    // It regulates its current where the loop would take more than that at the most volts that it then has.
+/// \returns nothing where hardly any current flows
+std::optional<Driven> driven(const Loop& loop, const Supply& supply) {
+    // The supply limits its current where the loop would take more at the most volts that are then left.
     const double highestVolts = supply.volts - supply.outputOhms * supply.limitAmps;
-    const double rest = supply.limitAmps - loop->siemensAcross * highestVolts;
-    const bool isLimited = rest <= lowestAmps || loop->at(rest).volts <= highestVolts;
-    const double voltsShare = isLimited ? loop->siemensAcross : 1 + loop->siemensAcross * supply.outputOhms;
+    const double rest = supply.limitAmps - loop.siemensAcross * highestVolts;
+    const bool isLimited = rest <= lowestAmps || loop.at(rest).volts <= highestVolts;
+    const double voltsShare = isLimited ? loop.siemensAcross : 1 + loop.siemensAcross * supply.outputOhms;
     const double ampsShare = isLimited ? 1 : supply.outputOhms;
     const double total = isLimited ? supply.limitAmps : supply.volts;
     const auto excess = [&](double amps) {
-        const auto there = loop->at(amps);
+        const auto there = loop.at(amps);
         return std::pair(voltsShare * there.volts + ampsShare * amps - total, voltsShare * there.ohms + ampsShare);
     };
     if (supply.limitAmps <= lowestAmps || excess(lowestAmps).first >= 0) {
         return std::nullopt;
     }
-    double ohms = 0;
-    for (const auto& stage : loop->stages) {
-        ohms += stage.diode < 0 ? 1 / stage.siemens : 0;
+    const double guess = std::min(supply.limitAmps, supply.volts / loop.leastOhms());
+    return Driven{risingZero(excess, guess, lowestAmps, supply.limitAmps), isLimited};
+}
+
+}  // namespace
+
+std::optional<OperatingPoint> solveOneLoop(const Network& network, const SolveOptions& options) {
+    const auto loop = loopOf(network, options);
+    const auto found = loop ? driven(*loop, network.supplies().front()) : std::nullopt;
+    if (!found) {
+        return std::nullopt;
     }
-    const double guess = ohms > 0 ? supply.volts / ohms : supply.limitAmps;
-    const double amps = risingZero(excess, std::min(guess, supply.limitAmps), lowestAmps, supply.limitAmps);
     OperatingPoint point;
     point.converged = true;
     point.iterations = 1;
@@ -196,14 +213,15 @@ std::optional<OperatingPoint> solveOneLoop(const Network& network, const SolveOp
     point.diodeAmps.assign(network.diodes().size(), 0);
     double volts = 0;
     for (auto stage = loop->stages.rbegin(); stage != loop->stages.rend(); ++stage) {
-        const auto there = stage->at(amps);
+        const auto there = stage->at(found->amps);
         volts += there.volts;
         point.nodeVolts[std::size_t(stage->from)] = volts;
         if (stage->diode >= 0) {
             point.diodeAmps[std::size_t(stage->diode)] = there.diodeAmps;
         }
     }
-    point.supplyAmps = {isLimited ? supply.limitAmps : amps + loop->siemensAcross * volts};
+    const double across = loop->siemensAcross * volts;
+    point.supplyAmps = {found->isLimited ? network.supplies().front().limitAmps : found->amps + across};
     return point;
 }
 

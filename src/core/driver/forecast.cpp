@@ -16,6 +16,9 @@ constexpr double tripScale = 0.08;
 /// shows this share, more or less with the size of the output capacitor.
 constexpr double seenPeak = 0.78;
 constexpr double seenPeakSigma = 0.07;
+/// Where a string touches the chassis the output holds a little better: the LEDs before the touch carry on.
+constexpr double seenTouch = 0.82;
+constexpr double seenTouchSigma = 0.1;
 constexpr double negligibleShare = 1e-3;
 /// With one channel dark and others lit: share of drivers that trip as the lit strings pull LED+ down, of those that
 /// leave the dark channel out and run on, and of those that hold LED+ so high that healthy sinks float.
@@ -305,8 +308,7 @@ private:
         boost::container::small_vector<double, 8> missing;
         result.sinks.reserve(std::min<std::size_t>(demands_.size(), 4));
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
-            const double volts =
-                demands_[channel].conducts ? highest_ - demands_[channel].volts : -1;
+            const double volts = demands_[channel].conducts ? highest_ - demands_[channel].volts : -1;
             const double spread = volts > 0 ? std::hypot(highestSpread_, demands_[channel].spreadVolts) : 0;
             const auto alike = std::find(missing.begin(), missing.end(), volts);
             result.sinkOfChannel[channel] = int(alike - missing.begin());
@@ -389,13 +391,22 @@ private:
     }
 
     /// A string that touches the chassis takes all the driver gives: it trips on current where the LEDs before the
-    /// touch hold LED+, and those flash.
+    /// touch hold LED+, and those flash. Of that moment a meter shows as much as of any other, steadily where the
+    /// driver tries again at once; nothing where idle is as high. One that does not trip runs on.
     void touchChassis(Result& result) const {
         const double top = std::min(clamp_, reference_.overVolts);
-        const Level peak = ofStrings(top, 0.08 * top + 0.5);
-        result.feed.on = {{0.6, Shape::PeakThenSettles, peak, idle(0.25, 2)},
-                          {0.4, Shape::Wanders, peak, idle(0.25, 2)}};
-        result.light = {0.25, 0.65, 0.1, 0.15};
+        const Level peak = ofStrings(seenTouch * top, seenTouchSigma * top + 0.5);
+        const Level rest = idle(0.25, 2);
+        const Level bottom = ofStrings(0.5 * (driver_.someIdleVolts() + seenTouch * top), 0.25 * top);
+        const double running =
+            std::max(highest_, reference_.stringVolts - driver_.someHeadroomVolts()) + driver_.someHeadroomVolts();
+        const Level steady = regulated(running, peakShare * running);
+        result.feed.on = {{0.4, Shape::PeakThenSettles, peak, rest},
+                          {0.25, Shape::Wanders, peak, bottom},
+                          {0.15, Shape::Steady, peak, peak},
+                          {0.1, Shape::Steady, idle(0.1, 1), idle(0.1, 1)},
+                          {0.1, Shape::Steady, steady, steady}};
+        result.light = {0.25, 0.6, 0.15, 0.15};
     }
 
     const backlight::DriverSpec& driver_;

@@ -87,15 +87,15 @@ Text PointTaken::describe(const Scene& scene) const {
 }
 
 double PointTaken::logLikelihood(Explanation& explanation) const {
-    if (asked.isEarly) {
-        return 0;  // its reading in time counts
-    }
+    /// Of what it would say in time: nothing draws from it yet (common practice, no source).
+    constexpr double earlyShare = 0.5;
     const auto grade = explanation.gradeOf(*this);
     const auto shares = explanation.gradeShares(asked);
     if (!shares || grade == Grade::CannotTell) {
         return 0;
     }
-    return std::log(slipShare / 3 + (1 - slipShare) * (*shares)[std::size_t(grade)]);
+    const double log = std::log(slipShare / 3 + (1 - slipShare) * (*shares)[std::size_t(grade)]);
+    return asked.isEarly ? earlyShare * log : log;
 }
 
 parts::PartJudgement judge(const PointTaken& taken, const set::DisplaySet& set, const knowledge::Knowledge& knowledge,

@@ -407,16 +407,31 @@ void diagnose(CaseModel& model, const Belief& belief, Assessment& result) {
     }
 }
 
+constexpr double littleBits = 0.1;
+
 /// Whether no probe that is left tells enough to wait for.
 bool tellLittle(const std::vector<Probe>& probes) {
-    constexpr double littleBits = 0.1;
     return std::all_of(probes.begin(), probes.end(), [](const Probe& probe) { return probe.bits < littleBits; });
 }
+
+/// Whether a probe costs less than what is at stake: that something with \p share is mended in vain.
+bool isCheaplyDoubted(const std::vector<Probe>& probes, double share) {
+    constexpr double minutesInVain = 60;  ///< the board out and in again, and a second diagnosis
+    return std::any_of(probes.begin(), probes.end(), [&](const Probe& probe) {
+        return probe.bits >= littleBits && probe.minutes < (1 - share) * minutesInVain;
+    });
+}
+
+/// What has been found, and how likely it is that.
+struct Found {
+    Text title;
+    double share = 0;
+};
 
 /// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends
 /// and that hold together what a verdict needs, or two places of one in the panel; empty when there are none.
 /// While a probe can still tell them apart only where it would change nothing: boards that are exchanged whole.
-Text groupOf(const Knowledge& knowledge, const Assessment& assessment, const job::Way& way) {
+Found groupOf(const Knowledge& knowledge, const Assessment& assessment, const job::Way& way) {
     constexpr double worthNaming = 0.05;
     constexpr std::size_t mostPlaces = 2;
     const bool tellsLittle = tellLittle(assessment.probes);
@@ -441,7 +456,7 @@ Text groupOf(const Knowledge& knowledge, const Assessment& assessment, const job
         }
         // In the panel it must be known where: one place or the one beside it.
         if (share >= verdictShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
-            return text::joined(titles, " / ");
+            return {text::joined(titles, " / "), share};
         }
     }
     return {};
@@ -723,6 +738,28 @@ void dropWhatLooksSay(std::vector<job::Entry>& standing) {
     });
 }
 
+/// What a point read before it need be there says nothing beside its reading in time.
+void dropEarly(std::vector<job::Entry>& standing) {
+    const auto askedOf = [](const job::Entry& entry) {
+        const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);
+        return taken == nullptr ? std::nullopt : std::optional(taken->asked);
+    };
+    std::vector<evidence::PointAsked> inTime;
+    for (const auto& entry : standing) {
+        if (const auto asked = askedOf(entry); asked && !asked->isEarly) {
+            inTime.push_back(*asked);
+        }
+    }
+    std::erase_if(standing, [&](const auto& entry) {
+        auto asked = askedOf(entry);
+        if (!asked || !asked->isEarly) {
+            return false;
+        }
+        asked->isEarly = false;
+        return std::find(inTime.begin(), inTime.end(), *asked) != inTime.end();
+    });
+}
+
 bool hasMains(const Knowledge& knowledge, const std::string& kind) {
     const auto& placed = knowledge.setKind(kind).placed;
     return std::any_of(placed.begin(), placed.end(),
@@ -867,6 +904,7 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     auto standing = job::standingEntries(job, job::Phase::Before);
     addPanelCheck(job, standing);
     dropWhatLooksSay(standing);
+    dropEarly(standing);
     placeRearHoles(standing);
     CaseModel model(job.set, knowledge, partitionFor(job, standing), options.stop);
     auto belief = infer(model, standing);
@@ -888,11 +926,15 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
                              options.maxProbes);
     result.probes = std::move(ranked.best);
     result.outOfTools = std::move(ranked.outOfTools);
+    double share = result.diagnosis.failedCount > 0 ? 1 : result.suspects.front().share;
     if (result.found.empty() && !result.misfit) {
-        result.found = groupOf(knowledge, result, job.way);
+        auto group = groupOf(knowledge, result, job.way);
+        result.found = std::move(group.title);
+        share = group.share;
     }
     const bool isAll =
-        tellLittle(result.probes) || (holdsNothingElse(model, belief, result) && !wantsThePart(job, result));
+        tellLittle(result.probes) || (holdsNothingElse(model, belief, result) && !wantsThePart(job, result) &&
+                                      !isCheaplyDoubted(result.probes, share));
     result.verdict = result.untested.empty() && !result.misfit && isAll ? result.found : Text();
     result.wantsStrips = !job.set.backlight.isDescribed && !result.misfit && onlyStripsTellMore(result);
     const auto known = learnt(model, belief);

@@ -147,9 +147,14 @@ private:
                 continue;
             }
             const auto candidates = faults::candidatesFor(kind, model_.backlight());
-            h.logPrior -= std::log(double(candidates.size()));
+            std::vector<double> shares;
             for (const auto& candidate : candidates) {
-                h.faults.assign(1, candidate);
+                shares.push_back(model_.lasts(candidate));
+            }
+            const double all = std::accumulate(shares.begin(), shares.end(), 0.0);
+            for (std::size_t i = 0; i < candidates.size(); ++i) {
+                h.logPrior = logWeight(s) + std::log(shares[i] / all);
+                h.faults.assign(1, candidates[i]);
                 add(h);
             }
         }

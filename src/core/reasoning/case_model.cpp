@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <boost/container_hash/hash.hpp>
+#include <boost/math/distributions/normal.hpp>
 #include <cmath>
 
 namespace dimglow::reasoning {
@@ -515,6 +516,22 @@ std::array<double, backlight::ledFaultKinds> CaseModel::faultShares(const Hypoth
 bool CaseModel::conducts(const Run& run, const Hypothesis& hypothesis) {
     constexpr double lookAmps = 0.03;
     return tester({run, {lookAmps, backlight::ceilingVolts}}, hypothesis).conducts;
+}
+
+double CaseModel::lasts(const faults::Fault& fault) const {
+    constexpr double burntSlowly = 0.05;
+    constexpr double kneeSigma = 0.1;  ///< of where LEDs begin to take a current that harms them
+    const auto* leak = std::get_if<faults::Leak>(&fault);
+    if (leak == nullptr || leak->before == 0) {
+        return leak == nullptr ? 1 : burntSlowly;
+    }
+    const auto& known = nothingLearnt().known();
+    const double before = double(leak->before) / backlight::wholeString(backlight_, leak->string).count();
+    const double over =
+        std::log(before * known.value(driver::Reference::Strings) / known.value(driver::Reference::Idle));
+    const double sigma =
+        std::hypot(kneeSigma, known.spread(driver::Reference::Strings), known.spread(driver::Reference::Idle));
+    return burntSlowly + (1 - burntSlowly) * cdf(boost::math::normal(0, sigma), over);
 }
 
 bool CaseModel::lightsAround(LedPlace bridged, const Hypothesis& hypothesis) {

@@ -121,6 +121,9 @@ public:
     parts::Grade gradeOf(const evidence::PointTaken& taken);
     /// Whether a run that is looked along carries current, driven as hard as it needs.
     bool conducts(const backlight::Run& run, const Hypothesis& hypothesis);
+    /// How likely a fault is to be met as it came about: LEDs that stand between the driver's idle rail and the chassis
+    /// are burnt out before anyone measures, and read as open (common practice, no source).
+    double lasts(const faults::Fault& fault) const;
     /// Whether the set lights a LED's string around it while a jumper bridges it.
     bool lightsAround(backlight::LedPlace bridged, const Hypothesis& hypothesis);
     /// What is computed of an observation once and kept; the observation must outlive the model.
@@ -231,8 +234,8 @@ private:
     std::pmr::unordered_map<Key, backlight::ChannelDemand, KeyHash> demands_{&memory_};
     std::vector<const backlight::ChannelDemand*>
         healthyDemands_;  ///< into demands_, by circuitOfChannel_, once asked for
-    std::vector<const backlight::ChannelDemand*> soundDemands_;  ///< by channel, once asked for
-    ForecastKey forecastKey_;                                    ///< of the forecast that is asked for
+    std::vector<const backlight::ChannelDemand*> soundDemands_;          ///< by channel, once asked for
+    ForecastKey forecastKey_;                                            ///< of the forecast that is asked for
     std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
