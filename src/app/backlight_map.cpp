@@ -112,9 +112,10 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
     compareTwins();
     for (std::size_t i = 0; i < assessment.located.size(); ++i) {
         auto& mark = marks_[assessment.located[i].strip][assessment.located[i].led];
-        if (assessment.locatedAs[i] == backlight::LedFault::Open) {
+        const auto fault = assessment.locatedAs[i];
+        if (fault == backlight::LedFault::Open || fault == backlight::LedFault::GroupOpen) {
             mark = Mark::Open;
-        } else if (assessment.locatedAs[i] == backlight::LedFault::Shorted) {
+        } else if (fault == backlight::LedFault::Shorted) {
             mark = Mark::Shorted;
         }
     }

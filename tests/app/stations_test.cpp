@@ -631,6 +631,27 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
     EXPECT_EQ(me_.window().session().shown().assessment.located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
 }
 
+/// Both LEDs of a step that is open are exchanged, and shown so (common practice, no source).
+TEST_F(AtTheBench, OpenPairIsShownOpenAtBothOfItsLeds) {
+    describeNewJob(QStringLiteral("2 strips × 6, 2P, 3 V, 240 mA, one string"));
+    const virtualset::SealedSet set(job().set.backlight, {"openPair", {{{{1, 2}, backlight::LedFault::GroupOpen}}}, 5},
+                                    knowledge::builtInKnowledge());
+    me_.goTo(5);
+    const auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
+    for (const auto& [strip, first, last] : {std::tuple(0, 0, 5), {1, 0, 1}, {1, 2, 3}, {1, 4, 5}}) {
+        selectByKeys(*map, backlight::runOnStrip(job().set.backlight, strip, first, last));
+        const auto taken =
+            set.tester(backlight::runOnStrip(job().set.backlight, strip, first, last), job().bench.tester);
+        me_.type(QString::number(*taken.volts));
+        me_.press(Qt::Key_Tab);
+        me_.typeOver(QString::number(*taken.lit));
+        me_.press(Qt::Key_Return);
+        me_.settle();
+    }
+    EXPECT_TRUE(map->stateOf({1, 2}).startsWith(QStringLiteral("B3 open"))) << map->stateOf({1, 2}).toStdString();
+    EXPECT_TRUE(map->stateOf({1, 3}).startsWith(QStringLiteral("B4 open"))) << map->stateOf({1, 3}).toStdString();
+}
+
 TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.clickInto(QStringLiteral("panel"));
