@@ -2,6 +2,7 @@
 
 #include <gtest/gtest.h>
 
+#include <QFontDatabase>
 #include <QFontInfo>
 #include <QFontMetrics>
 #include <QProcess>
@@ -132,6 +133,12 @@ TEST(Typeface, HasARealBold) {
     EXPECT_TRUE(QFontInfo(typeface::text(20, QFont::Bold)).bold());
     EXPECT_FALSE(QFontInfo(typeface::text(20)).bold());
     EXPECT_EQ(QFontInfo(typeface::text(20)).family(), QStringLiteral("Dim Glow Text"));
+}
+
+/// This one is installed wherever the program is built.
+TEST(Typeface, FacesOfTheMachineStandInForWhatOursLack) {
+    typeface::load();
+    EXPECT_TRUE(QFontDatabase::families().contains(QStringLiteral("B612")));
 }
 
 }  // namespace

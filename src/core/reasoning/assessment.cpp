@@ -500,11 +500,7 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
         const bool isOpen = assessment.locatedAs[i] == LedFault::GroupOpen ||
                             (assessment.locatedAs[i] == LedFault::Open && strip.parallel * strip.chains == 1);
         if (at != order.end() && isOpen) {
-            const int position = int(at - order.begin());
-            const auto step = backlight::probeable(backlight, {run.string, position, position});
-            for (int beside = step.first; beside <= step.last; ++beside) {
-                open.insert(beside);
-            }
+            open.insert(int(at - order.begin()));
         }
     }
     std::vector<backlight::Run> parts;

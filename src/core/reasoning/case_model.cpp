@@ -522,15 +522,15 @@ double CaseModel::lasts(const faults::Fault& fault) const {
     constexpr double burntSlowly = 0.05;
     constexpr double kneeSigma = 0.1;  ///< of where LEDs begin to take a current that harms them
     const auto* leak = std::get_if<faults::Leak>(&fault);
-    if (leak == nullptr || leak->before == 0) {
-        return leak == nullptr ? 1 : burntSlowly;
+    if (leak == nullptr) {
+        return 1;
     }
+    using driver::Reference;
     const auto& known = nothingLearnt().known();
+    const int feed = backlight_.channels[std::size_t(leak->string.channel)].feed;
     const double before = double(leak->before) / backlight::wholeString(backlight_, leak->string).count();
-    const double over =
-        std::log(before * known.value(driver::Reference::Strings) / known.value(driver::Reference::Idle));
-    const double sigma =
-        std::hypot(kneeSigma, known.spread(driver::Reference::Strings), known.spread(driver::Reference::Idle));
+    const double over = std::log(before * known.value(Reference::Strings, feed) / known.value(Reference::Idle));
+    const double sigma = std::hypot(kneeSigma, known.spread(Reference::Strings, feed), known.spread(Reference::Idle));
     return burntSlowly + (1 - burntSlowly) * cdf(boost::math::normal(0, sigma), over);
 }
 
