@@ -29,12 +29,13 @@ constexpr double tooRare = 13.7;
 constexpr double hopeless = 17.7;
 /// Single faults that larger sets are built from, the likeliest ones.
 constexpr std::size_t mostExtensions = 512;
-/// Sets of more than `shallow` faulty LEDs are built only from those that are no further behind the best: more faults
-/// are worth it where fewer leave a reading unexplained.
+/// Sets of one more than `shallow` faulty LEDs, and of yet more, are built only from those that are no further behind
+/// the best: more faults are worth it where fewer leave a reading unexplained.
+constexpr double worthOneMore = 9;
 constexpr double worthDeepening = 6;
 /// Explanations that may be weighed for that.
 constexpr std::size_t mostWeighed = 40000;
-constexpr int shallow = 4;
+constexpr int shallow = 2;
 /// Share of cases with 1, 2, 3 and at least 4 LEDs of one fault, by LedFault; of the last, each number is as much rarer
 /// than the one before as 4 are than 3 (common practice, no source: shorts come in groups, age comes to many).
 constexpr double howMany[backlight::ledFaultKinds][4] = {
@@ -366,9 +367,10 @@ private:
         for (int size = 1; !level.empty() && size <= mostFaulty; ++size) {
             std::vector<Partial> next;
             levelFloor_ = -INFINITY;
-            beam_ = size < shallow ? beam : deepBeam;
+            beam_ = size <= shallow ? beam : deepBeam;
+            const double worth = size == shallow + 1 ? worthOneMore : worthDeepening;
             for (const auto& partial : level) {
-                const bool isWorthIt = partial.log > bestWithLast_ - worthDeepening && weighed_ < mostWeighed;
+                const bool isWorthIt = partial.log > bestWithLast_ - worth && weighed_ < mostWeighed;
                 if (size > shallow && !isWorthIt) {
                     break;
                 }
