@@ -777,10 +777,6 @@
         <translation>alle hell</translation>
     </message>
     <message>
-        <source>{} dark</source>
-        <translation>{} dunkel</translation>
-    </message>
-    <message>
         <source>it is {}{}</source>
         <translation>es ist {}{}</translation>
     </message>
@@ -2551,6 +2547,10 @@
     <message>
         <source>Tester at {:.0f} mA, {}</source>
         <translation>Tester mit {:.0f} mA, {}</translation>
+    </message>
+    <message>
+        <source>dark or dim</source>
+        <translation>dunkel oder schwach</translation>
     </message>
 </context>
 <context>

@@ -430,6 +430,39 @@ TEST(Look, IsNotAskedAgainWhenTheTesterHasCountedWhatIsLit) {
     EXPECT_EQ(looks(), 0) << "it is marked";
 }
 
+TEST(Look, IsAskedForDimLedsThoughAllAreCountedAsLit) {
+    auto job = hundredVoltSet();
+    job.panelOpen = true;
+    const auto& panel = job.set.backlight;
+    const virtualset::SealedSet set(panel, {"agedLed", {{{{0, 5}, LedFault::Aged}, {{2, 3}, LedFault::Aged}}, {}}, 4},
+                                    trade());
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"tint", "tint"});
+    const auto lookAlong = [&](int strip) {
+        const auto run = backlight::wholeStrip(panel, strip);
+        for (int led = 0; led < panel.strips[std::size_t(strip)].leds; ++led) {
+            job::addEntry(job, "", job::Phase::Before, set.look({strip, led}, run));
+        }
+    };
+    const auto asked = [&](int strip) {
+        const auto probes = assess(job, trade(), {{}, 60}).probes;
+        return std::any_of(probes.begin(), probes.end(), [&](const Probe& p) {
+            return p.question == evidence::Question(evidence::LookAlong{backlight::wholeStrip(panel, strip)});
+        });
+    };
+    for (int strip = 0; strip < int(panel.strips.size()); ++strip) {
+        const auto counted = set.tester(backlight::wholeStrip(panel, strip), job.bench.tester);
+        ASSERT_EQ(counted.lit, panel.strips[std::size_t(strip)].leds);
+        job::addEntry(job, "", job::Phase::Before, counted);
+    }
+    lookAlong(0);
+    EXPECT_EQ(assess(job, trade()).verdict.english(), "") << "age comes to many, and the others were only counted";
+    EXPECT_TRUE(asked(2));
+    for (int strip = 1; strip < int(panel.strips.size()); ++strip) {
+        lookAlong(strip);
+    }
+    EXPECT_FALSE(asked(2)) << "it was looked along";
+}
+
 TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     auto job = hundredVoltSet();
     job.set.backlight.driver.headroomVolts = 5;

@@ -65,6 +65,10 @@ constexpr LedFault atWork(LedFault fault) {
 constexpr LedFault onTester(LedFault fault) {
     return fault == LedFault::DarkOpens ? LedFault::Dark : fault;
 }
+/// Whether it glows on a tester, weaker than a good one: a count of what is lit does not miss it.
+constexpr bool isDim(LedFault fault) {
+    return fault == LedFault::Leaky || fault == LedFault::DieShorted || fault == LedFault::Aged;
+}
 
 /// Resistance beside the junction of a leaky LED, per die: dark on a tester of a few milliamps, dim at tens, near
 /// normal at hundreds (common practice, no source), ohm.

@@ -246,6 +246,14 @@ public:
     }
 
 private:
+    /// LEDs that look wrong along a strip that is lit.
+    struct Weak {
+        int dark = 0;
+        int dim = 0;
+        std::vector<backlight::LedPlace> named;  ///< those of them that are told apart; for words, all or none
+        auto operator<=>(const Weak&) const = default;
+    };
+
     /// A probe and how it may come out.
     struct Ranked {
         Probe probe;
@@ -648,37 +656,41 @@ private:
         finish(std::move(probe), prediction, each_);
     }
 
-    /// Looking along a strip that conducts shows which LEDs stay dark: one outcome for every set of LEDs.
+    /// Looking along a strip that conducts shows which LEDs stay dark or dim: one outcome for every set of LEDs. Of a
+    /// strip whose lit LEDs the tester has counted, only dim ones are left to look for.
     void addLook(const TestKind& test, const Run& run) {
+        constexpr double worthLooking = 0.02;
         const auto& cells = model_.partition().cells();
+        const bool counted = isCounted(run);
         double placeBits = 0;
-        double darkShare = 0;
+        double weakShare = 0;
         Prediction prediction;
         prediction.reserve(hypotheses_.size());
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
             const bool flows =
                 model_.tester({run, {job_.bench.tester.amps, backlight::ceilingVolts}}, hypotheses_[h]).conducts;
-            int dark = 0;
+            Weak weak;
             double choices = 0;
-            std::vector<backlight::LedPlace> named;
             for (const auto& fault : hypotheses_[h].faults) {
                 if (!flows || faults::asLeds(fault) == nullptr) {
                     continue;
                 }
                 const auto& f = *faults::asLeds(fault);
-                if (locate::inside(cells[f.cell], run) && !alreadyLookedAt(f.cell)) {
-                    dark += f.count;
+                const bool isSeen = !counted || backlight::isDim(f.fault);
+                if (isSeen && locate::inside(cells[f.cell], run) && !alreadyLookedAt(f.cell)) {
+                    (backlight::isDim(f.fault) ? weak.dim : weak.dark) += f.count;
                     choices += f.count * std::log2(double(cells[f.cell].positions.size()) / f.count);
                     if (cells[f.cell].positions.size() == 1) {
-                        named.push_back(model_.partition().placeOf(cells[f.cell], cells[f.cell].positions.front()));
+                        weak.named.push_back(
+                            model_.partition().placeOf(cells[f.cell], cells[f.cell].positions.front()));
                     }
                 }
             }
             placeBits += shares_[h] * choices;
-            darkShare += dark > 0 ? shares_[h] : 0;
-            prediction.add({1, {}, 0, 1, -1, &wordsOfLook(flows, dark, named)});
+            weakShare += weak.dark + weak.dim > 0 ? shares_[h] : 0;
+            prediction.add({1, {}, 0, 1, -1, &wordsOfLook(flows, std::move(weak))});
         }
-        if (darkShare < 0.02 || isCounted(run)) {
+        if (weakShare < worthLooking) {
             return;
         }
         Probe probe = start(test, evidence::LookAlong{run});
@@ -688,19 +700,26 @@ private:
     }
 
     /// One text for all looks that show the same.
-    const Text& wordsOfLook(bool flows, int dark, const std::vector<backlight::LedPlace>& named) {
-        auto& words =
-            looks_[{flows ? dark : -1, dark == int(named.size()) ? named : std::vector<backlight::LedPlace>()}];
+    const Text& wordsOfLook(bool flows, Weak weak) {
+        const int count = weak.dark + weak.dim;
+        if (count > int(weak.named.size())) {
+            weak.named.clear();
+        }
+        auto& words = looks_[flows ? std::optional(weak) : std::nullopt];
         if (words.empty()) {
-            words = !flows                      ? say("none lit")
-                    : dark == 0                 ? say("all lit")
-                    : dark == int(named.size()) ? say("{} dark", evidence::namesOf(model_.backlight(), named))
-                                                : say("{} dark", dark);
+            using Glow = evidence::LedSeen::Glow;
+            const Text glow = weak.dim == 0    ? wordsOf(Glow::Dark)
+                              : weak.dark == 0 ? wordsOf(Glow::Dim)
+                                               : say("dark or dim");
+            words = !flows               ? say("none lit")
+                    : count == 0         ? say("all lit")
+                    : weak.named.empty() ? say("{} {}", count, glow)
+                                         : say("{} {}", evidence::namesOf(model_.backlight(), weak.named), glow);
         }
         return words;
     }
 
-    /// The tester's count of what is lit leaves nothing to look for: all of it, or as many are marked dark as it
+    /// The tester's count of what is lit leaves nothing dark to look for: all of it, or as many are marked dark as it
     /// misses.
     bool isCounted(const Run& run) const {
         return std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
@@ -935,7 +954,7 @@ private:
     std::size_t most_;
     std::vector<Ranked> ranked_;        ///< the best so far, in their order; only these are asked what they mean
     std::optional<Ranked> outOfTools_;  ///< the best of those that cannot be done
-    std::map<std::pair<int, std::vector<backlight::LedPlace>>, Text> looks_;  ///< by how many are dark, and which
+    std::map<std::optional<Weak>, Text> looks_;  ///< empty: none is lit
 };
 
 }  // namespace
