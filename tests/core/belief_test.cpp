@@ -363,6 +363,12 @@ TEST_F(Strings, ThatAreAllOffAreABatchAndOneThatIsOffIsNot) {
     EXPECT_NEAR(batch.diagnosis.shareOfSuspect.at("otherStrip"), exact.diagnosis.shareOfSuspect.at("otherStrip"), 0.02);
     EXPECT_LT(batch.expectedStripVolts[0], 0.97 * exact.expectedStripVolts[0]) << "the next is expected to be so too";
 
+    const auto misjudged = fromClass({1.13, 1.13, 1.13});
+    const double together = misjudged.diagnosis.shareOfSuspect.at("otherStrip");
+    EXPECT_LT(together, 0.1) << "they bear each other out";
+    EXPECT_TRUE(within(misjudged, std::size_t(job_.trail[2].id)));
+    EXPECT_GT(fromClass({1, 1, 1.13}).diagnosis.shareOfSuspect.at("otherStrip"), 3 * together);
+
     const auto odd = fromClass({1, 1, 0.94});
     EXPECT_TRUE(within(odd, std::size_t(job_.trail[0].id)));
     EXPECT_FALSE(within(odd, std::size_t(job_.trail[2].id)));

@@ -120,6 +120,17 @@ TEST(CaseModel, TouchLastsWhereTheLedsBeforeItHoldTheIdleRail) {
     EXPECT_GT(unread.lasts(faults::Leak{{0, 0}, 5}), 0.15) << "it may idle at 12 V";
 }
 
+TEST(CaseModel, HoldsATouchToTheLedsOfItsOwnFeed) {
+    job::Job job;
+    job.set.backlight = backlight::plainBacklight(std::get<backlight::PlainDescription>(
+        backlight::readLine("2 strips × 10, each its own string, labels 60 and 30 V")));
+    job.set.backlight.driver.idleVolts = 24;
+    const CaseModel model(job.set, knowledge::builtInKnowledge(), locate::CellPartition(job.set.backlight), {});
+    const auto lasts = [&](int channel) { return model.lasts(faults::Leak{{channel, 0}, 5}); };
+    EXPECT_GT(lasts(0), 0.8) << "30 V of LEDs";
+    EXPECT_LT(lasts(1), 0.1) << "15 V of LEDs";
+}
+
 TEST(CaseModel, TellsRunsToTheChassisApartWhenBeliefIsAskedAgain) {
     backlight::PlainDescription plain;
     plain.strips = plain.stripsPerString = 3;

@@ -18,6 +18,11 @@ namespace {
 /// A way so seldom that a voltage shows itself is no reason to expect nothing.
 constexpr double rareMode = 0.15;
 
+/// Whether two runs share no LED.
+bool areApart(const Run& a, const Run& b) {
+    return a.string != b.string || a.last < b.first || b.last < a.first;
+}
+
 }  // namespace
 
 std::size_t CaseModel::KeyHash::operator()(const Key& key) const {
@@ -351,17 +356,34 @@ CaseModel::TesterPlace& CaseModel::testerPlace(const TesterProbe& probe) {
 
 void CaseModel::setTesterReadings(const std::vector<evidence::TesterTaken>& taken) {
     constexpr double stillABatch = 0.1;
+    constexpr double hardlyABatch = 0.3;  ///< one that several runs of the set agree on
+    constexpr double agree = 0.025;
     batchShifts_.clear();
     shown_.clear();
     testerPlaces_.clear();
-    std::vector<std::pair<Run, double>> shifts;
+    std::vector<Shift> shifts;
+    std::vector<Shift> large;
     for (const auto& reading : taken) {
         const bool isWhole = reading.minus == TesterProbe::Minus::EndOfRun && reading.bridged.empty() &&
                              reading.lit.value_or(reading.run.count()) == reading.run.count();
         const auto healthy = healthyTester(reading.probe());
-        if (reading.volts && isWhole && healthy.conducts &&
-            std::abs(*reading.volts - healthy.volts) < stillABatch * healthy.volts) {
-            shifts.emplace_back(reading.run, std::log(*reading.volts / healthy.volts));
+        if (!reading.volts || !isWhole || !healthy.conducts) {
+            continue;
+        }
+        const double off = std::abs(*reading.volts / healthy.volts - 1);
+        const Shift shift{reading.run, std::log(*reading.volts / healthy.volts)};
+        if (off < stillABatch) {
+            shifts.push_back(shift);
+        } else if (off < hardlyABatch && reading.lit) {
+            large.push_back(shift);
+        }
+    }
+    for (const auto& one : large) {
+        const bool isShared = std::any_of(large.begin(), large.end(), [&](const Shift& other) {
+            return areApart(one.run, other.run) && std::abs(one.log - other.log) < agree;
+        });
+        if (isShared) {
+            shifts.push_back(one);
         }
     }
     batchShifts_ = std::move(shifts);
@@ -409,9 +431,9 @@ TesterForecast CaseModel::heldAgainst(const Shown& shown, const TesterProbe& pro
 CaseModel::Batch CaseModel::batchOf(const Run& run) const {
     constexpr double shiftSigma = 0.02;  ///< of what one run tells
     std::vector<double> shifts;
-    for (const auto& [other, shift] : batchShifts_) {
-        if (other.string != run.string || other.last < run.first || run.last < other.first) {
-            shifts.push_back(shift);
+    for (const auto& shift : batchShifts_) {
+        if (areApart(shift.run, run)) {
+            shifts.push_back(shift.log);
         }
     }
     const double prior = backlight::batchShare * backlight::batchShare;

@@ -249,7 +249,12 @@ private:
     };
     std::unordered_map<backlight::TesterProbe, TesterPlace, ProbeHash> testerPlaces_;
     std::map<std::vector<double>, int> circuits_;
-    std::vector<std::pair<backlight::Run, double>> batchShifts_;  ///< natural log, of runs lit as a whole
+    /// How far a run that is lit as a whole is off its LEDs' class.
+    struct Shift {
+        backlight::Run run;
+        double log = 0;
+    };
+    std::vector<Shift> batchShifts_;
     std::vector<Shown> shown_;
     std::unordered_map<const void*, std::any> memories_;  ///< by observation
 };

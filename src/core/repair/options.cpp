@@ -87,7 +87,6 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     option.id = kind.id;
     option.title = kind.title;
     option.say = kind.say;
-    option.mends = mends;
     option.stopGap = kind.stopGap;
     option.writesOff = kind.writesOff;
     if (kind.writesOff) {
@@ -95,6 +94,7 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         option.comebackWhy = say("nothing is promised");
         return option;
     }
+    option.mends = mends;
     const int strips =
         kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
     option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
@@ -126,7 +126,7 @@ Text adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) 
     const auto advice = text::joined({cost, comeback, worth});
     return runnerUp == nullptr ? say("{}.", advice)
                                : say("{}; {} would be {:.0f} more.", advice, runnerUp->title,
-                                     *runnerUp->expectedCost - *best.expectedCost);
+                                     std::round(*runnerUp->expectedCost) - std::round(*best.expectedCost));
 }
 
 }  // namespace
