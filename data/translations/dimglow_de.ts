@@ -2552,6 +2552,10 @@
         <source>dark or dim</source>
         <translation>dunkel oder schwach</translation>
     </message>
+    <message>
+        <source>none dim</source>
+        <translation>keine schwach</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -3305,6 +3309,14 @@
     <message>
         <source>nothing matches</source>
         <translation>nichts gefunden</translation>
+    </message>
+    <message>
+        <source>due today</source>
+        <translation>heute fällig</translation>
+    </message>
+    <message>
+        <source>due tomorrow</source>
+        <translation>morgen fällig</translation>
     </message>
 </context>
 <context>

@@ -58,6 +58,8 @@ public:
                           done             ? HomePage::tr("handed back")
                           : !due.isValid() ? HomePage::tr("no due date")
                           : days < 0       ? HomePage::tr("%1 d late").arg(-days)
+                          : days == 0      ? HomePage::tr("due today")
+                          : days == 1      ? HomePage::tr("due tomorrow")
                                            : HomePage::tr("due in %1 d").arg(days));
         paintGlance(*painter, inner.adjusted(inner.width() - half + theme::px(16), theme::px(18), 0, 0), index);
         painter->restore();

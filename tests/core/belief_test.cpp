@@ -8,6 +8,7 @@
 #include <cmath>
 #include <map>
 #include <numeric>
+#include <random>
 
 #include "core/backlight/plain.h"
 #include "core/reasoning/assessment.h"
@@ -490,6 +491,39 @@ TEST_F(Strings, TouchBesideAPlugIsAVerdictOfTwoPlaces) {
     }
     EXPECT_THAT(now().verdict.english(), testing::HasSubstr("String touches the chassis near strip"))
         << job_.trail.size();
+}
+
+// However many faults there are, the set of all of them is built up to.
+TEST_F(Strings, ManyFaultsOfAnyKindAreAllFound) {
+    std::mt19937 random(41);
+    const auto& panel = job_.set.backlight;
+    const auto upTo = [&](int last) { return std::uniform_int_distribution<>(0, last)(random); };
+    for (int count = 3; count <= 8; ++count) {
+        job_.trail.clear();
+        std::map<backlight::LedPlace, LedFault> wrong;
+        while (int(wrong.size()) < count) {
+            const int strip = upTo(int(panel.strips.size()) - 1);
+            const LedFault kinds[] = {LedFault::Open, LedFault::Shorted, LedFault::Dark};
+            wrong[{strip, upTo(panel.strips[std::size_t(strip)].leds - 1)}] = kinds[upTo(2)];
+        }
+        backlight::Faults faults;
+        for (const auto& [place, fault] : wrong) {
+            faults.leds.push_back({place, fault});
+        }
+        const auto set = sealed(faults);
+        for (int strip = 0; strip < int(panel.strips.size()); ++strip) {
+            for (int led = 0; led < panel.strips[std::size_t(strip)].leds; ++led) {
+                add(set.tester(backlight::runOnStrip(panel, strip, led, led), job_.bench.tester));
+            }
+        }
+        const auto shares = now().ledShares;
+        for (int strip = 0; strip < int(panel.strips.size()); ++strip) {
+            for (int led = 0; led < panel.strips[std::size_t(strip)].leds; ++led) {
+                EXPECT_EQ(shares[std::size_t(strip)][std::size_t(led)] > 0.5, wrong.contains({strip, led}))
+                    << count << " faulty, strip " << strip << ", LED " << led;
+            }
+        }
+    }
 }
 
 TEST_F(Strings, LedOnItsOwnIsBelieved) {

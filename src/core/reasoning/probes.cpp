@@ -251,6 +251,7 @@ private:
         int dark = 0;
         int dim = 0;
         std::vector<backlight::LedPlace> named;  ///< those of them that are told apart; for words, all or none
+        bool onlyDim = false;                    ///< the dark ones are known
         auto operator<=>(const Weak&) const = default;
     };
 
@@ -670,6 +671,7 @@ private:
             const bool flows =
                 model_.tester({run, {job_.bench.tester.amps, backlight::ceilingVolts}}, hypotheses_[h]).conducts;
             Weak weak;
+            weak.onlyDim = counted;
             double choices = 0;
             for (const auto& fault : hypotheses_[h].faults) {
                 if (!flows || faults::asLeds(fault) == nullptr) {
@@ -712,7 +714,7 @@ private:
                               : weak.dark == 0 ? wordsOf(Glow::Dim)
                                                : say("dark or dim");
             words = !flows               ? say("none lit")
-                    : count == 0         ? say("all lit")
+                    : count == 0         ? (weak.onlyDim ? say("none dim") : say("all lit"))
                     : weak.named.empty() ? say("{} {}", count, glow)
                                          : say("{} {}", evidence::namesOf(model_.backlight(), weak.named), glow);
         }
