@@ -62,10 +62,11 @@ double LedSeen::logLikelihood(Explanation& explanation) const {
     double dim = 0;
     if (explanation.conducts(under)) {
         const auto at = explanation.faultShares(place);
-        // An open LED that the run still conducts around is bridged, or stands beside another: dark.
-        dark = at[int(LedFault::Shorted)] + at[int(LedFault::Dark)] + at[int(LedFault::DarkOpens)] +
-               at[int(LedFault::Open)];
-        dim = at[int(LedFault::Leaky)] + at[int(LedFault::DieShorted)] + at[int(LedFault::Aged)];
+        // A dark LED that the run still conducts around may be an open one: bridged, or beside another.
+        dark = 0;
+        for (int k = 0; k < backlight::ledFaultKinds; ++k) {
+            (backlight::isDim(LedFault(k)) ? dim : dark) += at[std::size_t(k)];
+        }
         const auto& backlight = explanation.backlight();
         const auto& strip = backlight.strips[std::size_t(place.strip)];
         if (strip.parallel * strip.chains > 1) {

@@ -23,6 +23,9 @@ constexpr double ignoreShare = 1e-5;
 constexpr double leastBitsWorthListing = 0.01;
 constexpr std::size_t maxOutcomes = 16;
 constexpr double leastShareToBridge = 0.1;
+/// To hold a jumper across an LED while the tester is read; the LED itself, which it does not light, needs another
+/// minute if it was a good one (common practice, no source).
+constexpr double jumperMinutes = 0.25;
 constexpr double knownOpenShare = 0.9;
 constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
 /// Runs that are weighed against each other, those with the most suspicion on them.
@@ -591,7 +594,7 @@ private:
                                                      : say("Tester on {}", name);
         probe.minutes += accessMinutes(run);
         for (const auto& place : bridged) {
-            probe.minutes += 2 * padMinutes(place.strip);
+            probe.minutes += 2 * padMinutes(place.strip) + jumperMinutes;
         }
         probe.how = say("Tester {:.0f} mA, limit {:.0f} V; plus on {}, minus after {}.", 1000 * setting.amps,
                         setting.limitVolts, ledName(run, run.first), ledName(run, run.last));
