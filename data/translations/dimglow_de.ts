@@ -1161,8 +1161,8 @@
         <translation>An den LEDs entlangsehen</translation>
     </message>
     <message>
-        <source>Tester on the run: mark what is dark.</source>
-        <translation>Tester am Abschnitt: markieren, was dunkel ist.</translation>
+        <source>Tester on the run: mark what is dark or dim.</source>
+        <translation>Tester am Abschnitt: markieren, was dunkel oder schwach ist.</translation>
     </message>
     <message>
         <source>Tester to the chassis</source>

@@ -41,9 +41,8 @@ public:
         painter->drawText(inner, Qt::AlignLeft | Qt::AlignTop, index.data(JobList::Title).toString());
         painter->setFont(theme::quiet());
         painter->setPen(p.quiet);
-        painter->drawText(
-            inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
-            index.data(JobList::Id).toString() + QStringLiteral("  ·  ") + index.data(JobList::Place).toString());
+        painter->drawText(inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
+                          index.data(JobList::NumberAndPlace).toString());
         const double half = 0.52 * inner.width();
         const QRectF complaint = inner.adjusted(0, theme::px(40), -half, 0);
         painter->drawText(complaint, Qt::AlignLeft | Qt::AlignTop,

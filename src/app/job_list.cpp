@@ -66,8 +66,11 @@ QVariant JobList::data(const QModelIndex& index, int role) const {
             return job->id;
         case Title:
             return job->title;
-        case Place:
-            return job->place.isEmpty() ? job->panel : job->place + QStringLiteral("  ·  ") + job->panel;
+        case NumberAndPlace: {
+            QStringList told = {job->id, job->place, job->panel};
+            told.removeAll(QString());
+            return told.join(QStringLiteral("  ·  "));
+        }
         case Complaint:
             return job->complaint.simplified();
         case Due:

@@ -13,7 +13,17 @@ namespace dimglow::app {
 class JobList : public QAbstractListModel {
     Q_OBJECT
 public:
-    enum Role { Id = Qt::UserRole, Title, Place, Complaint, Due, HandedBack, Suspected, WaitsFor, StationsDone };
+    enum Role {
+        Id = Qt::UserRole,
+        Title,
+        NumberAndPlace,
+        Complaint,
+        Due,
+        HandedBack,
+        Suspected,
+        WaitsFor,
+        StationsDone
+    };
 
     explicit JobList(const records::Logbook& logbook, QObject* parent = nullptr);
 

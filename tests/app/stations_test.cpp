@@ -1343,7 +1343,12 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
 }
 
 TEST_F(AtTheBench, NoStationScrollsSideways) {
-    for (const char* id : {"SK-0412", "SK-0419"}) {  // live work accepted, and still to be
+    open("SK-0412");
+    auto late = job();
+    late.id = "SK-0990";
+    late.order.due = "2020-09-28";
+    me_.logbook().create(late, QStringLiteral("Taken in"));
+    for (const char* id : {"SK-0412", "SK-0419", "SK-0990"}) {  // live work accepted, still to be, all parts too late
         open(id);
         for (const QSize size : {QSize(1280, 800), QSize(1180, 680)}) {
             me_.window().resize(size);

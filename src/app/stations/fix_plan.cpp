@@ -100,8 +100,10 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     why->setWordWrap(true);
     rows->addWidget(why);
     if (option.late) {
-        rows->addWidget(
-            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.order.due)), theme::quiet(), "ember"));
+        auto* late =
+            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.order.due)), theme::quiet(), "ember");
+        late->setWordWrap(true);
+        rows->addWidget(late);
     }
     rows->addStretch();
     auto* button =
