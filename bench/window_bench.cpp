@@ -29,7 +29,7 @@ using namespace dimglow;
 struct Bench {
     QTemporaryDir folder;
     records::Logbook logbook{folder.filePath(QStringLiteral("logbook.sqlite"))};
-    app::MainWindow window{logbook, knowledge::builtInKnowledge()};
+    app::MainWindow window{logbook, knowledge::builtInKnowledge};
 
     void open(const job::Job& job) {
         logbook.create(job, QStringLiteral("Taken in"));
@@ -65,13 +65,10 @@ int showUntilPainted(const QString& what, const QString& logbookPath) {
         bare.show();
         return QApplication::exec();
     }
-    const std::jthread readAhead([] {  // as main() does
-        records::loadDriver();
-        knowledge::builtInKnowledge();
-    });
+    const std::jthread loading(records::loadDriver);  // as main() does
     typeface::load();
     records::Logbook logbook(logbookPath);
-    app::MainWindow window(logbook, knowledge::builtInKnowledge());
+    app::MainWindow window(logbook, knowledge::builtInKnowledge);
     window.resize(1280, 800);
     window.installEventFilter(&untilPainted);
     window.show();

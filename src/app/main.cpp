@@ -58,10 +58,7 @@ int run(QApplication& application) {
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
-    const std::jthread readAhead([] {  // while the faces load and the logbook opens
-        records::loadDriver();
-        knowledge::builtInKnowledge();
-    });
+    const std::jthread loading(records::loadDriver);  // while the faces load
     typeface::load();
     if (!parser.isSet(shots)) {
         app::remembered::applyTheme();
@@ -86,7 +83,7 @@ int run(QApplication& application) {
     if (parser.isSet(demo) || parser.isSet(shots)) {
         loadDemo(logbook);
     }
-    app::MainWindow window(logbook, knowledge::builtInKnowledge());
+    app::MainWindow window(logbook, knowledge::builtInKnowledge);
     if (parser.isSet(shots)) {
         const int count = app::renderShots(window, parser.value(shots));
         std::printf("%d pictures in %s\n", count, qPrintable(parser.value(shots)));

@@ -55,8 +55,8 @@ bool hasOwnUndo(const QWidget* field) {
 
 }  // namespace
 
-MainWindow::MainWindow(records::Logbook& logbook, const knowledge::Knowledge& trade, JobSession::Assess assess)
-    : logbook_(logbook), session_(logbook, trade, std::move(assess)) {
+MainWindow::MainWindow(records::Logbook& logbook, knowledge::Source source, JobSession::Assess assess)
+    : logbook_(logbook), session_(logbook, source, std::move(assess)) {
     setObjectName(QStringLiteral("window"));
     setWindowTitle(tr("Dim Glow"));
     noticeTimer_.setSingleShot(true);

@@ -39,8 +39,8 @@ JobSession::Result JobSession::assessed(const job::Job& job, const knowledge::Kn
     return result;
 }
 
-JobSession::JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, Assess assess, QObject* parent)
-    : QObject(parent), logbook_(logbook), trade_(trade), assess_(std::move(assess)) {
+JobSession::JobSession(records::Logbook& logbook, knowledge::Source source, Assess assess, QObject* parent)
+    : QObject(parent), logbook_(logbook), trade_(source), assess_(std::move(assess)) {
     newerTimer_.setInterval(newerMilliseconds);
     connect(&newerTimer_, &QTimer::timeout, this, &JobSession::lookForNewer);
 }
@@ -58,9 +58,9 @@ void JobSession::open(const QString& id) {
         emit openFailed(tr("Job %1 is not in the logbook").arg(id));
         return;
     }
-    const auto read = [id, stored = *stored, &trade = trade_, assess = assess_](const std::stop_token& stop) {
+    const auto read = [id, stored = *stored, trade = trade_, assess = assess_](const std::stop_token& stop) {
         try {
-            return assessed(records::parse(id, stored), trade, assess, stop);
+            return assessed(records::parse(id, stored), trade(), assess, stop);
         } catch (const std::exception& error) {
             return Result{nullptr, QString::fromUtf8(error.what()), 0};
         }
@@ -110,7 +110,7 @@ Written JobSession::record(const evidence::Observation& what, const Taking& taki
     if (evidence::namesAPlace(what) && job_->set.backlight != shown().job.set.backlight) {
         return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
     }
-    return edit(language::words(evidence::titleOf(what, {shown().job.set, trade_})), [&](job::Job& job) {
+    return edit(language::words(evidence::titleOf(what, {shown().job.set, trade()})), [&](job::Job& job) {
         if (taking.also) {
             taking.also(job);
         }
@@ -144,7 +144,7 @@ Written JobSession::put(const JobPtr& after, const QString& label) {
     const bool now = lastMilliseconds_ <= frameMilliseconds && !assessing_.isBusy();
     Result result;
     if (now) {
-        result = assessed(*after, trade_, assess_, {});
+        result = assessed(*after, trade(), assess_, {});
         if (result.snapshot == nullptr) {
             return {result.problem};
         }
@@ -181,8 +181,8 @@ Written JobSession::store(const job::Job& job, const QString& label) {
 
 /// Assesses the job on a worker. \p before comes back in the case that it cannot be assessed.
 void JobSession::assessLater(const JobPtr& before) {
-    assessing_.start([job = job_, &trade = trade_,
-                      assess = assess_](const std::stop_token& stop) { return assessed(*job, trade, assess, stop); },
+    assessing_.start([job = job_, trade = trade_,
+                      assess = assess_](const std::stop_token& stop) { return assessed(*job, trade(), assess, stop); },
                      [this, before](Result result) {
                          if (result.snapshot == nullptr) {
                              takeBack(before, result.problem);

@@ -40,7 +40,7 @@ public:
     using Assess = std::function<reasoning::Assessment(const job::Job&, const knowledge::Knowledge&,
                                                        const reasoning::AssessOptions&)>;
 
-    JobSession(records::Logbook& logbook, const knowledge::Knowledge& trade, Assess assess = reasoning::assess,
+    JobSession(records::Logbook& logbook, knowledge::Source source, Assess assess = reasoning::assess,
                QObject* parent = nullptr);
 
     /// Fetches a job from the logbook and assesses it on a worker thread, then puts it on the bench: opened(), or
@@ -60,7 +60,7 @@ public:
     bool isSettled() const { return !opening_.isBusy() && !assessing_.isBusy(); }
     /// Returns once the views show the current job.
     void settle();
-    const knowledge::Knowledge& trade() const { return trade_; }
+    const knowledge::Knowledge& trade() const { return trade_(); }
     QDateTime savedAt() const { return savedAt_; }
     /// The last edits, oldest first; none when the logbook cannot be read now.
     std::vector<records::EditLine> history(int most) const;
@@ -121,7 +121,7 @@ private:
     void reload(const QString& why);
 
     records::Logbook& logbook_;
-    const knowledge::Knowledge& trade_;
+    const knowledge::Source trade_;
     const Assess assess_;
     JobPtr job_;
     qint64 revision_ = 0;

@@ -1125,7 +1125,7 @@ TEST_F(AtTheBench, SaveThatFailsKeepsWhatWasTypedAndItsUndo) {
 TEST_F(AtTheBench, TwoWindowsOnOneJobDoNotOverwriteEachOther) {
     open("SK-0412");
     records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
-    app::MainWindow second(other, knowledge::builtInKnowledge());
+    app::MainWindow second(other, knowledge::builtInKnowledge);
     second.openJob(QStringLiteral("SK-0412"));
     second.session().settle();
     ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.order.place = "Quay"; }));
@@ -1149,7 +1149,7 @@ TEST_F(AtTheBench, WhoIsAtHomeStaysThereWhenAnotherWindowChangesTheJob) {
     open("SK-0412");
     me_.press(Qt::Key_H, Qt::ControlModifier);
     records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
-    app::MainWindow second(other, knowledge::builtInKnowledge());
+    app::MainWindow second(other, knowledge::builtInKnowledge);
     second.openJob(QStringLiteral("SK-0412"));
     second.session().settle();
     ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.order.place = "Quay"; }));

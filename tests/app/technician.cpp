@@ -16,7 +16,7 @@ void Technician::restart() {
     window_.reset();
     logbook_.reset();
     logbook_ = std::make_unique<records::Logbook>(path(QStringLiteral("logbook.sqlite")));
-    window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge(), assess_);
+    window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge, assess_);
     window_->show();
     window_->activateWindow();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window_.get()));

@@ -249,7 +249,10 @@ const KnowledgeTexts& builtInKnowledgeTexts();
 /// \throws format::FormatError that names file, field and reason.
 Knowledge parseKnowledge(const KnowledgeTexts& texts);
 
-/// The built-in files, parsed once.
+/// The built-in files, parsed once, when they are first asked for; on any thread.
 const Knowledge& builtInKnowledge();
+
+/// Where knowledge comes from, for those who need it only later.
+using Source = const Knowledge& (*)();
 
 }  // namespace dimglow::knowledge
