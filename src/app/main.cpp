@@ -28,13 +28,15 @@ void loadDemo(records::Logbook& logbook) {
     if (!logbook.isEmpty()) {
         return;
     }
+    std::vector<job::Job> jobs;
     const QDir folder(QStringLiteral(":/demo"));
     for (const auto& name : folder.entryList(QDir::Files, QDir::Name)) {
         QFile file(folder.filePath(name));
         if (file.open(QIODevice::ReadOnly)) {
-            logbook.create(job::parseJob(file.readAll().toStdString()), QObject::tr("Demo workshop"));
+            jobs.push_back(job::parseJob(file.readAll().toStdString()));
         }
     }
+    logbook.createAll(jobs, QObject::tr("Demo workshop"));
 }
 
 int run(QApplication& application) {
