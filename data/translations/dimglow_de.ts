@@ -2556,6 +2556,14 @@
         <source>none dim</source>
         <translation>keine schwach</translation>
     </message>
+    <message>
+        <source>{:.2f} V, far below the {:.2f} V of a good one: the current flows beside its junction.</source>
+        <translation>{:.2f} V, weit unter den {:.2f} V einer guten: Der Strom fließt neben ihrem Übergang.</translation>
+    </message>
+    <message>
+        <source>A meter in diode mode across {}, its strip unplugged; does it glow?</source>
+        <translation>Ein Messgerät im Diodentest an {}, ihre Leiste ausgesteckt; leuchtet sie?</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>

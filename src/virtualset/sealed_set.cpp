@@ -190,11 +190,13 @@ evidence::LedSeen SealedSet::look(backlight::LedPlace place, const backlight::Ru
 
 evidence::LedChecked SealedSet::check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const {
     const auto* fault = faultAt(place);
-    const auto forecast = parts::forecastOf(backlight_.strips.at(place.strip).led, setting,
-                                            fault == nullptr ? std::nullopt : std::optional(fault->fault));
+    const auto& spec = backlight_.strips.at(place.strip).led;
+    const auto forecast = fault == nullptr ? parts::forecastOf(spec, setting, std::nullopt)
+                                           : parts::forecastOf(spec, setting, fault->fault, fault->size);
     evidence::LedChecked check{place, setting, {}};
     if (!forecast.overload) {
-        check.reading.volts = std::round(100 * forecast.volts) / 100;
+        const double off = meterShare * spread(fmt::format("led-{}-{}", place.strip, place.led));
+        check.reading.volts = std::round(100 * forecast.volts * (1 + off)) / 100;
     }
     check.reading.amps = forecast.amps;
     check.reading.lit = forecast.glows;

@@ -787,6 +787,32 @@ TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
     EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("69 %")));
 }
 
+TEST_F(AtTheBench, ADimLedIsAskedForOnItsOwnInDiodeMode) {
+    const auto& trade = knowledge::builtInKnowledge();
+    auto job = virtualset::demoJob(0, trade).job;
+    job.id = "SK-0900";
+    job.trail.clear();
+    job.panelOpen = true;
+    const backlight::LedPlace dim{1, 4};
+    const virtualset::SealedSet set(job.set.backlight, {"agedLed", {{{dim, backlight::LedFault::Aged}}, {}}, 4}, trade);
+    const auto next = [&] { return reasoning::assess(job, trade).probes.at(0); };
+    while (job.trail.size() < 200 && next().test != "ledCheck") {
+        for (auto& taken : set.take(next().question)) {
+            job::addEntry(job, "", job::Phase::Before, std::move(taken));
+        }
+    }
+    me_.logbook().create(job, QStringLiteral("Taken in"));
+    open("SK-0900");
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    me_.type(QStringLiteral("2.52 V lit"));
+    me_.press(Qt::Key_Return);
+    const auto* check = std::get_if<evidence::LedChecked>(&this->job().trail.back().what);
+    ASSERT_NE(check, nullptr);
+    EXPECT_EQ(check->place, dim);
+    EXPECT_EQ(check->setting.method, parts::LedMethod::DiodeMode);
+    EXPECT_TRUE(me_.read(QStringLiteral("ledVerdict")).contains(QStringLiteral("good")));
+}
+
 TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
     open("SK-0412");
     me_.goTo(5);

@@ -463,6 +463,50 @@ TEST(Look, IsAskedForDimLedsThoughAllAreCountedAsLit) {
     EXPECT_FALSE(asked(2)) << "it was looked along";
 }
 
+/// A fault of a dim LED, as a set has it: its leak is drawn apart from the usual one.
+struct DimLed {
+    const char* suspect;
+    LedFault fault;
+    double leakOhms;
+    friend void PrintTo(const DimLed& led, std::ostream* out) { *out << led.suspect << ' ' << led.leakOhms; }
+};
+class Dim : public testing::TestWithParam<DimLed> {};
+
+TEST_P(Dim, LedOnItsOwnTellsALeakyOneFromAnAgedOne) {
+    auto job = hundredVoltSet();
+    job.panelOpen = true;
+    const auto& panel = job.set.backlight;
+    const backlight::LedPlace place{1, 7};
+    const auto& [suspect, fault, ohms] = GetParam();
+    const virtualset::SealedSet set(panel, {suspect, {{{place, fault, {0, ohms}}}, {}}, 4}, trade());
+    for (int strip = 0; strip < int(panel.strips.size()); ++strip) {
+        const auto run = backlight::wholeStrip(panel, strip);
+        job::addEntry(job, "", job::Phase::Before, set.tester(run, job.bench.tester));
+        for (int led = 0; led < panel.strips[std::size_t(strip)].leds; ++led) {
+            job::addEntry(job, "", job::Phase::Before, set.look({strip, led}, run));
+        }
+    }
+    const auto probes = assess(job, trade(), {{}, 60}).probes;
+    const auto alone = std::find_if(probes.begin(), probes.end(), [](const Probe& p) { return p.test == "ledCheck"; });
+    ASSERT_NE(alone, probes.end());
+    EXPECT_EQ(std::get<evidence::LedChecked::Question>(alone->question).place, place) << "the dim one";
+    for (auto& taken : set.take(alone->question)) {
+        job::addEntry(job, "", job::Phase::Before, std::move(taken));
+    }
+    const auto after = assess(job, trade(), {{}, 60});
+    const double leaky = shareOfSuspect(after, "leakyLed");
+    const double aged = shareOfSuspect(after, "agedLed");
+    EXPECT_GT(fault == LedFault::Leaky ? leaky : aged, 10 * (fault == LedFault::Leaky ? aged : leaky));
+    EXPECT_TRUE(std::none_of(after.probes.begin(), after.probes.end(), [](const Probe& p) {
+        return p.test == "ledCheck";
+    })) << "asked once";
+}
+
+INSTANTIATE_TEST_SUITE_P(Leds, Dim,
+                         testing::Values(DimLed{"agedLed", LedFault::Aged, 0}, DimLed{"leakyLed", LedFault::Leaky, 110},
+                                         DimLed{"leakyLed", LedFault::Leaky, 390},
+                                         DimLed{"leakyLed", LedFault::Leaky, 1100}));
+
 TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     auto job = hundredVoltSet();
     job.set.backlight.driver.headroomVolts = 5;

@@ -140,6 +140,14 @@ TEST(LedOfTwoDies, WithOneShortedShowsHalf) {
     EXPECT_EQ(verdict(bench, {faulty.volts, {}, false, faulty.amps, {}}, led), LedVerdict::DieShorted);
 }
 
+TEST(LedOfTwoDies, WithOneShortedIsNotCalledGoodForGlowing) {
+    const LedSpec led{2, 6.2, 0.35};
+    const LedCheckSetting bench{LedMethod::BenchSupply, 6, 0.02};
+    const auto faulty = forecastOf(led, bench, LedFault::DieShorted);
+    ASSERT_TRUE(faulty.glows);
+    EXPECT_EQ(verdict(bench, {faulty.volts, {}, false, faulty.amps, true}, led), LedVerdict::DieShorted);
+}
+
 // Common practice, no source: below 2.6 V a meter's diode test shows OL on a good white LED.
 TEST(DiodeMode, DependsOnTheMetersTestVoltage) {
     const LedCheckSetting weak{LedMethod::DiodeMode, 2.0};
@@ -151,6 +159,16 @@ TEST(DiodeMode, DependsOnTheMetersTestVoltage) {
     EXPECT_EQ(verdict(strong, {0.01, 0.01, true, {}, {}}), LedVerdict::Shorted);
     EXPECT_EQ(verdict(strong, {1.8, 1.8, true, {}, {}}), LedVerdict::InCircuit);
     EXPECT_EQ(verdict(strong, {2.6, {}, true, {}, {}}), LedVerdict::Good);
+}
+
+// What flows beside the junction takes a meter's milliamp whole: ohm's law is the outside check.
+TEST(DiodeMode, OfALeakyLedReadsItsLeak) {
+    const LedCheckSetting meter{LedMethod::DiodeMode, 3.2};
+    for (const double ohms : {250.0, 500.0, 900.0}) {
+        const auto read = forecastOf({}, meter, LedFault::Leaky, {0, ohms});
+        EXPECT_NEAR(read.volts, 0.001 * ohms, 0.05);
+        EXPECT_EQ(verdict(meter, {read.volts, {}, true, {}, read.glows}), LedVerdict::Leaky) << ohms;
+    }
 }
 
 class EveryFault : public testing::TestWithParam<LedFault> {};

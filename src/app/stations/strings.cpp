@@ -3,6 +3,7 @@
 #include <QKeyEvent>
 #include <QPushButton>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <utility>
 
@@ -40,6 +41,15 @@ QString bridgeWords(const job::Job& job, const evidence::Bridged& bridged) {
         .arg(100 * bridged.amps / strip.led.ratedAmps, 0, 'f', 0)
         .arg(1000 * strip.led.ratedAmps, 0, 'f', 0)
         .arg(bridged.amps > strip.led.ratedAmps ? StringsStation::tr(" Overdriven: lower it.") : QString());
+}
+
+/// The ways to put one LED to a source, in the order of their names in the field.
+std::array<parts::LedCheckSetting, 4> settingsOf(const backlight::LedSpec& led) {
+    using enum parts::LedMethod;
+    return {{{BenchSupply, 3.0 * led.dies, 0.1},
+             {SeriesResistor, 3.5 * led.dies, 0.1, 1000},
+             {DiodeMode, 2.0},
+             {DiodeMode, 3.2}}};
 }
 
 }  // namespace
@@ -231,8 +241,9 @@ void StringsStation::startOver() {
 
 const reasoning::Probe* StringsStation::nextStringProbe() const {
     const auto& assessment = this->assessment();
-    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(),
-                                    [](const auto& p) { return p.test == "tester" || p.test == "chassis"; });
+    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(), [](const auto& p) {
+        return p.test == "tester" || p.test == "chassis" || p.test == "ledCheck";
+    });
     return assessment.verdict.empty() && found != assessment.probes.end() ? &*found : nullptr;
 }
 
@@ -405,12 +416,9 @@ void StringsStation::commitLedCheck() {
         refuse(ledReading_, words(*problem));
         return;
     }
-    const int dies = job().set.backlight.strips[place.strip].led.dies;
-    const parts::LedCheckSetting settings[] = {{parts::LedMethod::BenchSupply, 3.0 * dies, 0.1},
-                                               {parts::LedMethod::SeriesResistor, 3.5 * dies, 0.1, 1000},
-                                               {parts::LedMethod::DiodeMode, 2.0},
-                                               {parts::LedMethod::DiodeMode, 3.2}};
-    const evidence::LedChecked check{place, settings[method_->currentIndex()], std::get<parts::LedCheckReading>(typed)};
+    const auto& led = job().set.backlight.strips[place.strip].led;
+    const evidence::LedChecked check{place, settingsOf(led)[std::size_t(method_->currentIndex())],
+                                     std::get<parts::LedCheckReading>(typed)};
     if (tell(session_.record(check, taking), ledReading_)) {
         ledReading_->clear();
     }
@@ -533,7 +541,13 @@ void StringsStation::goTo(const reasoning::Probe& probe) {
             setRun(*run);
         }
     }
-    if (std::holds_alternative<evidence::LookAlong>(probe.question)) {
+    if (const auto* alone = std::get_if<evidence::LedChecked::Question>(&probe.question)) {
+        map_->select(
+            backlight::runOnStrip(job().set.backlight, alone->place.strip, alone->place.led, alone->place.led));
+        const auto ways = settingsOf(job().set.backlight.strips[alone->place.strip].led);
+        method_->setCurrentIndex(int(std::find(ways.begin(), ways.end(), alone->setting) - ways.begin()));
+        ledReading_->setFocus();
+    } else if (std::holds_alternative<evidence::LookAlong>(probe.question)) {
         map_->setFocus();
     } else {
         volts_->setFocus();

@@ -22,25 +22,33 @@ constexpr double trickleAmps = 1e-4;  ///< less is no current
 /// How well the reading fits each fault, by LedFault, and a good LED at the end.
 using Fits = std::array<double, backlight::ledFaultKinds + 1>;
 
+double fitOf(const parts::LedCheckReading& reading, const parts::LedCheckForecast& f, double sigmaVolts) {
+    double density = 1;
+    if (reading.volts) {
+        density *= f.overload ? 0.02 : pdf(boost::math::normal(f.volts, sigmaVolts), *reading.volts);
+    } else {
+        density *= f.overload ? 1 : 0.02;
+    }
+    if (reading.amps) {
+        density *= (*reading.amps < trickleAmps) == (f.amps < trickleAmps) ? 1 : 0.02;
+    }
+    if (reading.lit) {
+        density *= *reading.lit == f.glows ? 1 : 0.03;
+    }
+    return density;
+}
+
 Fits fitsOf(const LedChecked& check, const backlight::LedSpec& spec) {
     Fits fits{};
-    const auto& reading = check.reading;
     for (int kind = 0; kind <= backlight::ledFaultKinds; ++kind) {
         const auto fault = kind == backlight::ledFaultKinds ? std::nullopt : std::optional(LedFault(kind));
-        const auto f = parts::forecastOf(spec, check.setting, fault);
-        double density = 1;
-        if (reading.volts) {
-            density *= f.overload ? 0.02 : pdf(boost::math::normal(f.volts, 0.05 + 0.03 * f.volts), *reading.volts);
-        } else {
-            density *= f.overload ? 1 : 0.02;
+        const auto sizes = parts::sizesOf(fault);
+        double fit = 0;
+        for (const auto& size : sizes) {
+            const auto f = parts::forecastOf(spec, check.setting, fault, size);
+            fit += fitOf(check.reading, f, parts::ledCheckSigma(f, sizes.size() > 1)) / double(sizes.size());
         }
-        if (reading.amps) {
-            density *= (*reading.amps < trickleAmps) == (f.amps < trickleAmps) ? 1 : 0.02;
-        }
-        if (reading.lit) {
-            density *= *reading.lit == f.glows ? 1 : 0.03;
-        }
-        fits[std::size_t(kind)] = density + slipShare / 10;
+        fits[std::size_t(kind)] = fit + slipShare / 10;
     }
     return fits;
 }

@@ -121,7 +121,8 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
         kind.live = test.flag("live", false);
         kind.per = Per(test.choice("per", {"set", "channel", "feed"}, 0));
-        kind.form = Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "record"}, 0));
+        kind.form =
+            Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "alone", "record"}, 0));
         if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
             throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
         }

@@ -122,6 +122,7 @@ enum class Form {
     Tester,
     Led,
     Chassis,  ///< a tester from LED+ to the metal back
+    Alone,    ///< one LED on its own
     Record,   ///< written down when done, never proposed by itself
 };
 

@@ -37,10 +37,10 @@ double outputOhmsOf(const LedCheckSetting& setting) {
 }  // namespace
 
 LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSetting& setting,
-                            std::optional<LedFault> fault) {
+                            std::optional<LedFault> fault, const backlight::FaultSize& size) {
     circuit::Network network;
     const auto top = network.addNode();
-    const auto elements = backlight::elementsOf(spec, fault);
+    const auto elements = backlight::elementsOf(spec, fault, size);
     if (elements.junction) {
         network.addDiode(top, circuit::ground, *elements.junction);
     }
@@ -58,6 +58,26 @@ LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSettin
     return forecast;
 }
 
+std::vector<backlight::FaultSize> sizesOf(std::optional<LedFault> fault) {
+    std::vector<backlight::FaultSize> sizes;
+    if (fault == LedFault::Leaky) {
+        for (const double times : {0.33, 0.66, 1.3, 2.5, 5.0, 10.0}) {
+            sizes.push_back({backlight::darkExtraVolts, times * backlight::leakOhmsPerDie});
+        }
+    } else if (fault == LedFault::Dark || fault == LedFault::DarkOpens) {
+        for (const double extra : {0.3, 1.0, 2.0, 3.0, 4.0}) {
+            sizes.push_back({extra, backlight::leakOhmsPerDie});
+        }
+    } else {
+        sizes.emplace_back();
+    }
+    return sizes;
+}
+
+double ledCheckSigma(const LedCheckForecast& forecast, bool inSteps) {
+    return 0.05 + (inSteps ? 0.25 : 0.03) * forecast.volts;
+}
+
 Text verdictWords(LedVerdict verdict) {
     const Text words[] = {say("good"),  say("open"),          say("shorted"),    say("dark but conducting"),
                           say("leaky"), say("a die shorted"), say("in circuit"), say("cannot tell")};
@@ -66,7 +86,10 @@ Text verdictWords(LedVerdict verdict) {
 
 LedJudgement judge(const backlight::LedSpec& spec, const LedCheckSetting& setting, const LedCheckReading& reading) {
     const auto good = forecastOf(spec, setting, std::nullopt);
-    if (reading.lit.value_or(false)) {
+    const auto halfDead = forecastOf(spec, setting, LedFault::DieShorted);
+    const bool lacksADie = spec.dies > 1 && reading.volts && !halfDead.overload &&
+                           std::abs(*reading.volts - halfDead.volts) < 0.5 * good.volts / spec.dies;
+    if (reading.lit.value_or(false) && !lacksADie) {
         const auto leaky = forecastOf(spec, setting, LedFault::Leaky);
         if (reading.volts && *reading.volts < 0.5 * (good.volts + leaky.volts) && leaky.volts < good.volts - 0.1) {
             return {LedVerdict::Leaky, say("It glows at {:.2f} V where a good one needs {:.2f} V: current "
@@ -99,10 +122,15 @@ LedJudgement judge(const backlight::LedSpec& spec, const LedCheckSetting& settin
     if (!reading.volts) {
         return {LedVerdict::CannotTell, say("Current without a voltage reading: note both.")};
     }
-    if (spec.dies > 1 && *reading.volts < good.volts * (spec.dies - 0.5) / spec.dies) {
+    if (lacksADie) {
         return {LedVerdict::DieShorted, say("{:.2f} V where a good one shows {:.2f} V: one of {} dies is "
                                             "shorted.",
                                             *reading.volts, good.volts, spec.dies)};
+    }
+    if (*reading.volts < 0.75 * good.volts) {
+        return {LedVerdict::Leaky, say("{:.2f} V, far below the {:.2f} V of a good one: the current flows beside its "
+                                       "junction.",
+                                       *reading.volts, good.volts)};
     }
     if (reading.lit.has_value()) {
         return {LedVerdict::Dark, say("It carries current at {:.2f} V and gives no light.", *reading.volts)};

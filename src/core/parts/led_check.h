@@ -3,6 +3,7 @@
 #include <compare>
 #include <optional>
 #include <string>
+#include <vector>
 
 #include "core/backlight/led.h"
 #include "core/text/text.h"
@@ -46,7 +47,13 @@ struct LedCheckForecast {
     bool overload = false;  ///< a meter shows OL: it carries next to nothing
 };
 LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSetting& setting,
-                            std::optional<backlight::LedFault> fault);
+                            std::optional<backlight::LedFault> fault, const backlight::FaultSize& size = {});
+
+/// Sizes that a fault may have, alike likely, in steps: from a third to ten times the usual leak of a leaky LED, what a
+/// dark one shows above a good LED (common practice, no source). One of a fault without a size.
+std::vector<backlight::FaultSize> sizesOf(std::optional<backlight::LedFault> fault);
+/// How far a reading may lie from a forecast, V; \p inSteps when the next size is another step away.
+double ledCheckSigma(const LedCheckForecast& forecast, bool inSteps);
 
 enum class LedVerdict { Good, Open, Shorted, Dark, Leaky, DieShorted, InCircuit, CannotTell };
 

@@ -12,6 +12,7 @@
 
 namespace dimglow::reasoning {
 
+using backlight::LedFault;
 using backlight::Run;
 using knowledge::Form;
 using text::say;
@@ -153,6 +154,24 @@ Text shapeWords(const Mode& mode) {
     return words;
 }
 
+/// What an LED with a fault, of whatever size, reads on its own.
+Mode modeOfCheck(const backlight::LedSpec& spec, const parts::LedCheckSetting& setting, std::optional<LedFault> fault) {
+    static const Text overload = say("OL");
+    const auto sizes = parts::sizesOf(fault);
+    double sum = 0;
+    double squares = 0;
+    for (const auto& size : sizes) {
+        const double volts = parts::forecastOf(spec, setting, fault, size).volts;
+        sum += volts;
+        squares += volts * volts;
+    }
+    const auto middle = parts::forecastOf(spec, setting, fault, sizes[sizes.size() / 2]);
+    const double mean = sum / double(sizes.size());
+    const double spread = std::sqrt(std::max(0.0, squares / double(sizes.size()) - mean * mean));
+    const double sigma = std::hypot(parts::ledCheckSigma(middle, false), spread);
+    return {1, driver::Shape::Steady, mean, sigma, -1, middle.overload ? &overload : nullptr};
+}
+
 /// Hypotheses that a probe cannot tell apart, as one; each has a place among them.
 struct Classes {
     std::vector<int> of;  ///< by hypothesis
@@ -199,7 +218,8 @@ public:
     RankedProbes run(const std::vector<Run>& all) {
         const auto runs = mostSuspected(all);
         for (const auto& test : model_.knowledge().tests) {
-            const bool isOnStrips = test.form == Form::Tester || test.form == Form::Chassis || test.form == Form::Led;
+            const bool isOnStrips = test.form == Form::Tester || test.form == Form::Chassis || test.form == Form::Led ||
+                                    test.form == Form::Alone;
             if (isOnStrips && !model_.backlight().isDescribed) {
                 continue;
             }
@@ -226,6 +246,9 @@ public:
                     for (const auto& ref : backlight::stringsOf(model_.backlight())) {
                         addChassis(test, backlight::wholeString(model_.backlight(), ref));
                     }
+                    break;
+                case Form::Alone:
+                    addChecks(test);
                     break;
                 case Form::Record:
                     break;
@@ -615,7 +638,7 @@ private:
         for (std::size_t h = 0; h < hypotheses_.size(); ++h) {
             for (const auto& fault : hypotheses_[h].faults) {
                 const auto* leds = faults::asLeds(fault);
-                if (leds != nullptr && leds->fault == backlight::LedFault::Open) {
+                if (leds != nullptr && leds->fault == LedFault::Open) {
                     open[leds->cell] += shares_[h];
                 }
             }
@@ -658,6 +681,54 @@ private:
             prediction.add({1, driver::Shape::Steady, f.volts, f.sigma, f.lit});
         }
         finish(std::move(probe), prediction, each_);
+    }
+
+    /// A dim LED on its own in a meter's diode mode: what flows beside a leaky one's junction takes all of so small a
+    /// current, an aged one reads as a good one does.
+    void addChecks(const TestKind& test) {
+        const parts::LedCheckSetting diodeMode{parts::LedMethod::DiodeMode, 3.2};
+        for (const auto& entry : standing_) {
+            const auto* seen = std::get_if<evidence::LedSeen>(&entry.what);
+            if (seen == nullptr || seen->glow != evidence::LedSeen::Glow::Dim) {
+                continue;
+            }
+            const auto place = seen->place;
+            const evidence::LedChecked::Question question{place, diodeMode};
+            const bool isChecked = std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
+                const auto* check = std::get_if<evidence::LedChecked>(&e.what);
+                return check != nullptr && check->place == place;
+            });
+            if (isChecked || answered(test, question)) {
+                continue;
+            }
+            Probe probe = start(test, question);
+            probe.title = say("{} on its own", nameOf(model_.backlight(), place));
+            probe.how = say("A meter in diode mode across {}, its strip unplugged; does it glow?",
+                            nameOf(model_.backlight(), place));
+            probe.minutes += 2 * padMinutes(place.strip);
+            finish(std::move(probe), checked(place, diodeMode), each_);
+        }
+    }
+
+    Prediction checked(backlight::LedPlace place, const parts::LedCheckSetting& setting) const {
+        const auto& spec = model_.backlight().strips[std::size_t(place.strip)].led;
+        std::array<Mode, backlight::ledFaultKinds + 1> byFault;  // a good one at the end
+        for (std::size_t kind = 0; kind < byFault.size(); ++kind) {
+            const bool isGood = kind + 1 == byFault.size();
+            byFault[kind] = modeOfCheck(spec, setting, isGood ? std::nullopt : std::optional(LedFault(kind)));
+        }
+        Prediction prediction;
+        prediction.reserve(hypotheses_.size());
+        for (const auto& hypothesis : hypotheses_) {
+            const auto shares = Explained(model_, hypothesis, std::nullopt).faultShares(place);
+            auto modes = byFault;
+            for (std::size_t kind = 0; kind < shares.size(); ++kind) {
+                modes[kind].weight = shares[kind];
+            }
+            modes.back().weight = std::max(0.0, 1 - std::accumulate(shares.begin(), shares.end(), 0.0));
+            prediction.add(modes);
+        }
+        return prediction;
     }
 
     /// Looking along a strip that conducts shows which LEDs stay dark or dim: one outcome for every set of LEDs. Of a
