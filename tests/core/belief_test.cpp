@@ -9,6 +9,7 @@
 #include <map>
 #include <numeric>
 #include <random>
+#include <set>
 
 #include "core/backlight/plain.h"
 #include "core/reasoning/assessment.h"
@@ -523,6 +524,39 @@ TEST_F(Strings, ManyFaultsOfAnyKindAreAllFound) {
                     << count << " faulty, strip " << strip << ", LED " << led;
             }
         }
+    }
+}
+
+TEST_F(Strings, ManyLedsMarkedDarkAreShortedAtOnce) {
+    std::mt19937 random(43);
+    const auto upTo = [&](int last) { return std::uniform_int_distribution<>(0, last)(random); };
+    for (int round = 0; round < 12; ++round) {
+        backlight::PlainDescription plain;
+        plain.strips = 4 + upTo(1);
+        plain.ledsPerStrip = 4 + upTo(3);
+        plain.stripsPerString = plain.strips;
+        job_.set.backlight = backlight::plainBacklight(plain);
+        job_.trail.clear();
+        const auto& panel = job_.set.backlight;
+        std::set<backlight::LedPlace> wrong;
+        while (int(wrong.size()) < 3 + round % 3) {
+            wrong.insert({upTo(1), upTo(plain.ledsPerStrip - 2)});  // the last one of each strip is lit
+        }
+        backlight::Faults faults;
+        for (const auto& place : wrong) {
+            faults.leds.push_back({place, LedFault::Shorted});
+        }
+        const auto set = sealed(faults, "shortedLed");
+        add(set.light());
+        add(set.measure("ledPlusOn", {0, 0}));
+        add(set.tester(backlight::wholeString(panel, {0, 0}), job_.bench.tester));
+        for (int strip = 0; strip < plain.strips; ++strip) {
+            for (int led = 0; led < plain.ledsPerStrip; ++led) {
+                add(set.look({strip, led}, backlight::wholeStrip(panel, strip)));
+            }
+        }
+        EXPECT_GT(shareOf("shortedLed"), 0.9) << plain.strips << " x " << plain.ledsPerStrip;
+        EXPECT_EQ(now().located.size(), wrong.size());
     }
 }
 

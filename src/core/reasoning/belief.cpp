@@ -265,6 +265,7 @@ private:
     struct SetHash {
         std::size_t operator()(const FaultList& faults) const { return faults::hashOf(faults); }
     };
+    using Sets = std::pmr::unordered_set<FaultList, SetHash>;
 
     /// What was seen while one run was driven.
     struct Look {
@@ -362,9 +363,17 @@ private:
             }
         }
         std::pmr::monotonic_buffer_resource memory;
-        std::pmr::unordered_set<FaultList, SetHash> seen(&memory);
-        std::vector<Partial> level = {healthy_};
-        for (int size = 1; !level.empty() && size <= mostFaulty; ++size) {
+        Sets seen(&memory);
+        extend({healthy_}, 1, extensions, seen);
+        const auto marked = markedLeds();
+        if (int(marked.size()) > shallow && int(marked.size()) <= mostFaulty) {
+            extend(addMarked(marked, seen), int(marked.size()) + 1, extensions, seen);
+        }
+    }
+
+    /// Builds larger sets from those of a \p level, \p size LEDs and more.
+    void extend(std::vector<Partial> level, int size, std::vector<Extension>& extensions, Sets& seen) {
+        for (; !level.empty() && size <= mostFaulty; ++size) {
             std::vector<Partial> next;
             levelFloor_ = -INFINITY;
             beam_ = size <= shallow ? beam : deepBeam;
@@ -399,6 +408,83 @@ private:
                 extensions.resize(mostExtensions);
             }
         }
+    }
+
+    /// An LED that was marked on a run that was lit.
+    struct Marked {
+        int cell = 0;
+        bool isDim = false;
+        auto operator<=>(const Marked&) const = default;
+    };
+
+    std::vector<Marked> markedLeds() const {
+        using Glow = evidence::LedSeen::Glow;
+        std::vector<Marked> marked;
+        for (const auto& look : looks_) {
+            const auto seenAt = [&](std::size_t e) { return std::get_if<evidence::LedSeen>(&entries_[e].what); };
+            const bool isLit = std::any_of(look.entries.begin(), look.entries.end(),
+                                           [&](std::size_t e) { return seenAt(e)->glow != Glow::Dark; });
+            for (const auto e : look.entries) {
+                if (isLit && seenAt(e)->glow != Glow::Lit) {
+                    marked.push_back({model_.partition().cellOf(seenAt(e)->place), seenAt(e)->glow == Glow::Dim});
+                }
+            }
+        }
+        std::sort(marked.begin(), marked.end());
+        const auto sameCell = [](const Marked& a, const Marked& b) { return a.cell == b.cell; };
+        marked.erase(std::unique(marked.begin(), marked.end(), sameCell), marked.end());
+        return marked;
+    }
+
+    /// All LEDs that were marked are faulty at once, of one kind as far as they look alike, or one of them of another:
+    /// guessed one by one, a set that lacks some of them says too little to be kept.
+    std::vector<Partial> addMarked(const std::vector<Marked>& marked, Sets& seen) {
+        standOn(healthy_);
+        std::vector<Partial> kept;
+        const auto tryKinds = [&](const std::vector<LedFault>& kinds) {
+            Hypothesis h;
+            for (std::size_t i = 0; i < marked.size(); ++i) {
+                const auto& cell = model_.partition().cells()[std::size_t(marked[i].cell)];
+                if (suspectOfFault_[int(kinds[i])] < 0 || !model_.canHave(cell, kinds[i])) {
+                    return false;
+                }
+                h = extended(h, marked[i].cell, kinds[i]);
+            }
+            if (!std::isfinite(h.logPrior) || !seen.insert(h.faults).second) {
+                return false;
+            }
+            const double log = add(h);
+            if (std::isfinite(log)) {
+                kept.push_back({log, int(result_.hypotheses.size()) - 1, log - h.logPrior});
+            }
+            return std::isfinite(log);
+        };
+        for (int dark = 0; dark < backlight::ledFaultKinds; ++dark) {
+            for (int dim = 0; dim < backlight::ledFaultKinds; ++dim) {
+                if (backlight::isDim(LedFault(dark)) || !backlight::isDim(LedFault(dim))) {
+                    continue;
+                }
+                std::vector<LedFault> kinds;
+                for (const auto& led : marked) {
+                    kinds.push_back(LedFault(led.isDim ? dim : dark));
+                }
+                if (!tryKinds(kinds)) {
+                    continue;
+                }
+                for (auto& kind : kinds) {
+                    const auto usual = kind;
+                    for (int other = 0; other < backlight::ledFaultKinds; ++other) {
+                        kind = LedFault(other);
+                        if (backlight::isDim(kind) == backlight::isDim(usual)) {
+                            tryKinds(kinds);
+                        }
+                    }
+                    kind = usual;
+                }
+            }
+        }
+        std::sort(kept.begin(), kept.end(), [](const auto& a, const auto& b) { return a.log > b.log; });
+        return kept;
     }
 
     /// Keeps the best of a level, as a heap with the worst of them in front.
@@ -525,8 +611,9 @@ private:
         logs_.push_back(log);
     }
 
-    /// An explanation without faulty LEDs; entries that any sound LEDs answer alike are not asked again.
-    void add(Hypothesis h) {
+    /// An explanation that builds on no other; entries that any sound LEDs answer alike are not asked again.
+    /// \returns as the other does
+    double add(Hypothesis h) {
         const bool isSound = faults::leaveLedsSound(h.faults) && !kindOf(h).isNoneOfThese;
         ++weighed_;
         for (auto& look : looks_) {
@@ -535,7 +622,7 @@ private:
                 look.weighed = weighed_;
             }
         }
-        add(h, healthy_, isSound ? unsound_ : all_);
+        return add(h, healthy_, isSound ? unsound_ : all_);
     }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
