@@ -486,6 +486,11 @@ TEST_P(Dim, LedOnItsOwnTellsALeakyOneFromAnAgedOne) {
             job::addEntry(job, "", job::Phase::Before, set.look({strip, led}, run));
         }
     }
+    const evidence::LedSeen tinted{place, evidence::LedSeen::Glow::Tinted, backlight::wholeStrip(panel, place.strip)};
+    auto alike = job;
+    job::addEntry(alike, "", job::Phase::Before, tinted);
+    const auto ofTinted = assess(alike, trade(), {{}, 60}).probes;
+    EXPECT_TRUE(std::any_of(ofTinted.begin(), ofTinted.end(), [](const Probe& p) { return p.test == "ledCheck"; }));
     const auto probes = assess(job, trade(), {{}, 60}).probes;
     const auto alone = std::find_if(probes.begin(), probes.end(), [](const Probe& p) { return p.test == "ledCheck"; });
     ASSERT_NE(alone, probes.end());

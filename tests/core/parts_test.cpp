@@ -142,7 +142,7 @@ TEST(LedOfTwoDies, WithOneShortedShowsHalf) {
 
 TEST(LedOfTwoDies, WithOneShortedIsNotCalledGoodForGlowing) {
     const LedSpec led{2, 6.2, 0.35};
-    const LedCheckSetting bench{LedMethod::BenchSupply, 6, 0.02};
+    const LedCheckSetting bench{LedMethod::BenchSupply, 6, 0.1};
     const auto faulty = forecastOf(led, bench, LedFault::DieShorted);
     ASSERT_TRUE(faulty.glows);
     EXPECT_EQ(verdict(bench, {faulty.volts, {}, false, faulty.amps, true}, led), LedVerdict::DieShorted);

@@ -413,7 +413,7 @@ private:
     /// An LED that was marked on a run that was lit.
     struct Marked {
         int cell = 0;
-        bool isDim = false;
+        bool isDim = false;  ///< or tinted, as an aged one may be
         auto operator<=>(const Marked&) const = default;
     };
 
@@ -426,7 +426,7 @@ private:
                                            [&](std::size_t e) { return seenAt(e)->glow != Glow::Dark; });
             for (const auto e : look.entries) {
                 if (isLit && seenAt(e)->glow != Glow::Lit) {
-                    marked.push_back({model_.partition().cellOf(seenAt(e)->place), seenAt(e)->glow == Glow::Dim});
+                    marked.push_back({model_.partition().cellOf(seenAt(e)->place), seenAt(e)->glow != Glow::Dark});
                 }
             }
         }

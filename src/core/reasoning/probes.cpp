@@ -683,22 +683,23 @@ private:
         finish(std::move(probe), prediction, each_);
     }
 
-    /// A dim LED on its own in a meter's diode mode: what flows beside a leaky one's junction takes all of so small a
-    /// current, an aged one reads as a good one does.
+    /// A dim or tinted LED on its own in a meter's diode mode: what flows beside a leaky one's junction takes all of so
+    /// small a current, an aged one reads as a good one does.
     void addChecks(const TestKind& test) {
         const parts::LedCheckSetting diodeMode{parts::LedMethod::DiodeMode, 3.2};
         for (const auto& entry : standing_) {
             const auto* seen = std::get_if<evidence::LedSeen>(&entry.what);
-            if (seen == nullptr || seen->glow != evidence::LedSeen::Glow::Dim) {
+            using Glow = evidence::LedSeen::Glow;
+            if (seen == nullptr || seen->glow == Glow::Lit || seen->glow == Glow::Dark) {
                 continue;
             }
             const auto place = seen->place;
-            const evidence::LedChecked::Question question{place, diodeMode};
+            const evidence::Question question = evidence::LedChecked::Question{place, diodeMode};
             const bool isChecked = std::any_of(standing_.begin(), standing_.end(), [&](const auto& e) {
                 const auto* check = std::get_if<evidence::LedChecked>(&e.what);
                 return check != nullptr && check->place == place;
             });
-            if (isChecked || answered(test, question)) {
+            if ((isChecked && again_ != question) || answered(test, question)) {
                 continue;
             }
             Probe probe = start(test, question);
