@@ -8,6 +8,7 @@
 #include <set>
 
 #include "app/panels.h"
+#include "app/painted_text.h"
 #include "app/theme.h"
 #include "core/circuit/operating_point.h"
 #include "core/parts/twins.h"
@@ -279,7 +280,7 @@ const BacklightMap::Places& BacklightMap::places() const {
             const auto mm = backlight::positionOf(panel(), {strip, led});
             const double y = highest > lowest ? top + h * (mm.y - lowest) / (highest - lowest) : top + h / 2;
             made.leds.back().push_back(zoomed_ ? QPointF(side + w * led / last, top + h / 2)
-                                               : QPointF(side + w * mm.x / panel().widthMm, y));
+                                               : QPointF(side + w * mm.x / panel().drawnWidthMm(), y));
         }
         if (made.leds.back().size() > 1 && isShown(strip)) {
             closest = std::min(closest, QLineF(made.leds.back()[0], made.leds.back()[1]).length());
@@ -433,10 +434,10 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
         const QPointF c = at({cursor_.strip, led});
         const QRectF box(c.x() - theme::px(30), 0, theme::px(60), theme::px(18));
         painter.setPen(p.text);
-        painter.drawText(box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
+        paintText(painter, box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
                          QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
         painter.setPen(p.quiet);
-        painter.drawText(box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
+        paintText(painter, box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
                          tr("%L1 V").arg(nodeVolts_[led], 0, 'f', 1));
     }
 }
@@ -458,7 +459,7 @@ void BacklightMap::paintWires(QPainter& painter) const {
         painter.setFont(theme::quiet());
         painter.setPen(theme::palette().quiet);
         const double y = at(order.front()).y();
-        painter.drawText(QRectF(theme::px(4), y - theme::px(10), theme::px(40), theme::px(20)),
+        paintText(painter, QRectF(theme::px(4), y - theme::px(10), theme::px(40), theme::px(20)),
                          Qt::AlignLeft | Qt::AlignVCenter, tr("LED+"));
         painter.restore();
     }
@@ -485,7 +486,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.drawLine(first, last);
     painter.setFont(theme::strong());
     painter.setPen(p.text);
-    painter.drawText(QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
+    paintText(painter, QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
                      Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(panel().strips[strip].label));
     if (isCrowded()) {
         // Close strips have their reading at their right end instead of below.
@@ -494,21 +495,21 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
             painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
             const QRectF box(bar.right() + theme::px(3), first.y() - theme::px(9), theme::px(52), theme::px(18));
             painter.fillRect(box, p.panel);  // the string's line runs behind it
-            painter.drawText(box, Qt::AlignLeft | Qt::AlignVCenter, tr("%L1 V").arg(*stripVolts_[strip], 0, 'f', 1));
+            paintText(painter, box, Qt::AlignLeft | Qt::AlignVCenter, tr("%L1 V").arg(*stripVolts_[strip], 0, 'f', 1));
         }
         return;
     }
     const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 58 : 3), bar.width(), theme::px(18));
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
-    painter.drawText(below, Qt::AlignLeft,
+    paintText(painter, below, Qt::AlignLeft,
                      tr("expect %L1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
         painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
         const QString words = unlikeTwins_[strip] ? tr("read %L1 V, unlike its twins") : tr("read %L1 V");
-        painter.drawText(below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
+        paintText(painter, below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
     } else {
-        painter.drawText(below, Qt::AlignRight, tr("not measured"));
+        paintText(painter, below, Qt::AlignRight, tr("not measured"));
     }
 }
 
@@ -635,7 +636,7 @@ void BacklightMap::paintWanted(QPainter& painter) const {
         const double y = a.y() - radius() * 2.1 - theme::px(3);
         painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
         painter.setFont(theme::quiet());
-        painter.drawText(QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
+        paintText(painter, QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
                          Qt::AlignLeft, tr("probe %1").arg(words(nameOf(panel(), *wanted_))));
     }
     if (wanted_->last + 1 < int(order.size()) && order[wanted_->last + 1].strip == order[wanted_->last].strip) {

@@ -8,6 +8,7 @@
 #include <map>
 #include <tuple>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
 
@@ -29,6 +30,14 @@ constexpr double changeWorthShowing = 0.01;
 
 QString percent(double share) {
     return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(100 * share, 0, 'f', 0);
+}
+
+/// How much a probe narrows what is left down, a bit being a halving.
+QString worthWords(double bits) {
+    return bits >= 0.9 ? QObject::tr("halves what is left")
+           : bits >= 0.4 ? QObject::tr("tells much")
+           : bits >= 0.15 ? QObject::tr("tells something")
+                          : QObject::tr("tells little");
 }
 
 QString opensWords(reasoning::Reach opens) {
@@ -74,6 +83,8 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
         return std::pair(scroll, rows);
     };
     std::tie(suspectsScroll_, suspects_) = addScroll(0);
+    river_ = new BeliefRiver(session_);
+    layout->addWidget(river_);
     layout->addWidget(makeRule());
     rows_ = addScroll(1).second;
     auto* why = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_W), this);
@@ -137,19 +148,7 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     }
     const std::size_t reasons = asksWhy_ ? suspect.reasons.size() : leading ? 1 : 0;
     for (std::size_t i = 0; i < std::min(reasons, suspect.reasons.size()); ++i) {
-        const auto& reason = suspect.reasons[i];
-        const double times = std::pow(10, std::abs(reason.decibans) / 10);
-        const QString much =
-            times > 999 ? tr("over 1000") : QStringLiteral("%L1").arg(times, 0, 'f', times < 10 ? 1 : 0);
-        auto* label =
-            makeLabel(!asksWhy_ ? (reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text))
-                                : (reason.decibans > 0 ? tr("for: %1, %2 times likelier under it")
-                                                       : tr("against: %1, %2 times less likely under it"))
-                                      .arg(words(reason.text), much),
-                      theme::quiet(), reason.decibans > 0 ? "quiet" : "idle");
-        label->setWordWrap(true);
-        label->setContentsMargins(theme::px(indent), 0, 0, 0);
-        suspects_->addWidget(label);
+        addReason(suspect.reasons[i], indent);
     }
     if (asksWhy_ && suspect.reasons.empty()) {
         auto* label = makeLabel(tr("No reading speaks for or against it: this is how often it happens."),
@@ -160,13 +159,32 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     }
 }
 
+/// What speaks for or against a suspect: in words, and as a bar to the right or to the left, ten times for each quarter.
+void BeliefPanel::addReason(const reasoning::Reason& reason, int indent) {
+    const double times = std::pow(10, std::abs(reason.decibans) / 10);
+    const QString much = times > 999 ? tr("over 1000 ×") : tr("%L1 ×").arg(times, 0, 'f', times < 10 ? 1 : 0);
+    auto* label = makeLabel((reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text)),
+                            theme::quiet(), reason.decibans > 0 ? "quiet" : "idle");
+    label->setWordWrap(true);
+    label->setContentsMargins(theme::px(indent), 0, 0, 0);
+    suspects_->addWidget(label);
+    auto* line = new QHBoxLayout;
+    line->setContentsMargins(theme::px(indent), 0, 0, 0);
+    line->addWidget(new WeightBar(reason.decibans / 40), 1);
+    auto* number = makeLabel(much, theme::quiet(), "quiet");
+    number->setToolTip(reason.decibans > 0 ? tr("So much likelier under it than otherwise.")
+                                           : tr("So much less likely under it than otherwise."));
+    line->addWidget(number);
+    suspects_->addLayout(line);
+}
+
 /// The suspects take what room they need, and never more than half: the next probe stays in sight.
 void BeliefPanel::fitSuspects() {
     suspects_->activate();
     const int width = suspectsScroll_->width();
     const int wanted =
         suspects_->hasHeightForWidth() ? suspects_->totalHeightForWidth(width) : suspects_->totalSizeHint().height();
-    suspectsScroll_->setFixedHeight(std::min(wanted + theme::px(2), int(0.47 * height())));
+    suspectsScroll_->setFixedHeight(std::min(wanted + theme::px(2), int(0.42 * height())));
 }
 
 void BeliefPanel::resizeEvent(QResizeEvent* event) {
@@ -217,6 +235,25 @@ void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
     which->setObjectName(QStringLiteral("misfitReading"));
     which->setWordWrap(true);
     rows_->addWidget(which);
+    if (misfit.entry) {
+        auto* because = makeField(QStringLiteral("fitsBecause"), tr("It fits because"), tr("or it fits because …"),
+                                  theme::quiet());
+        connect(because, &QLineEdit::returnPressed, this, [this, because, entry = *misfit.entry] {
+            const std::string why = because->text().trimmed().toStdString();
+            if (why.empty()) {
+                return;
+            }
+            const auto written = session_.edit(tr("It fits because"), [&](job::Job& job) {
+                for (auto& line : job.trail) {
+                    line.source.fitsBecause = line.id == entry ? why : line.source.fitsBecause;
+                }
+            });
+            if (!written) {
+                refuse(because, written.problem);
+            }
+        });
+        rows_->addWidget(because);
+    }
     rows_->addSpacing(theme::px(6));
 }
 
@@ -286,7 +323,7 @@ void BeliefPanel::addNext() {
     // A strip's minute and a reading taken again are due, whatever they tell.
     QString worth = probe.bits < bitsWorthShowing
                         ? tr("%L1 min").arg(probe.minutes, 0, 'g', 3)
-                        : tr("%L1 min    %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 2);
+                        : tr("%L1 min    %2").arg(probe.minutes, 0, 'g', 3).arg(worthWords(probe.bits));
     if (const QString opens = opensWords(probe.opens); !opens.isEmpty()) {
         worth += QStringLiteral("    ") + opens;
     }
@@ -339,10 +376,12 @@ void BeliefPanel::addAlternatives() {
         const QString title = words(probe.title);
         setPlainToolTip(button, title);
         line->addWidget(
-            makeLabel(QFontMetrics(theme::quiet()).elidedText(title, Qt::ElideRight, theme::px(152)), theme::quiet()),
+            makeLabel(QFontMetrics(theme::quiet()).elidedText(title, Qt::ElideRight, theme::px(150)), theme::quiet()),
             1);
-        line->addWidget(makeLabel(tr("%L1 min · %L2 bit").arg(probe.minutes, 0, 'g', 3).arg(probe.bits, 0, 'f', 1),
-                                  theme::quiet(), "quiet"));
+        line->addWidget(makeLabel(tr("%L1 min").arg(probe.minutes, 0, 'g', 3), theme::quiet(), "quiet"));
+        line->addWidget(new ShareBar(std::min(1.0, probe.bits), 0, false));
+        line->itemAt(line->count() - 1)->widget()->setFixedWidth(theme::px(40));
+        setPlainToolTip(button, title + QLatin1Char('\n') + worthWords(probe.bits));
         connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
         rows_->addWidget(button);
     }
@@ -350,9 +389,8 @@ void BeliefPanel::addAlternatives() {
 
 /// What would tell more, if there were the tool for it.
 void BeliefPanel::addOutOfTools(const reasoning::Probe& probe) {
-    auto* line = makeLabel(tr("Not at hand: %1. With it: %2, %L3 bit.")
-                               .arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title))
-                               .arg(probe.bits, 0, 'f', 1),
+    auto* line = makeLabel(tr("Not at hand: %1. With it: %2.")
+                               .arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title)),
                            theme::quiet(), "quiet");
     line->setObjectName(QStringLiteral("outOfTools"));
     line->setWordWrap(true);
@@ -371,6 +409,7 @@ QStringList BeliefPanel::toolsOf(const reasoning::Probe& probe) const {
 void BeliefPanel::refresh() {
     clearLayout(rows_);
     clearLayout(suspects_);
+    river_->refresh();
     const auto groups = this->groups();
     for (std::size_t i = 0; i < std::min(mostGroups, groups.size()) && groups[i].share > groupWorthShowing; ++i) {
         addGroup(groups[i], i == 0);

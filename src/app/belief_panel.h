@@ -5,6 +5,7 @@
 #include <QScrollArea>
 #include <QVBoxLayout>
 
+#include "app/belief_river.h"
 #include "app/session.h"
 
 namespace dimglow::app {
@@ -14,6 +15,9 @@ class BeliefPanel : public QWidget {
     Q_OBJECT
 public:
     explicit BeliefPanel(JobSession& session, QWidget* parent = nullptr);
+
+    /// Shows the session's snapshot anew.
+    void refresh();
 
 signals:
     /// The technician wants to take this probe.
@@ -29,7 +33,6 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    void refresh();
     void fitSuspects();
     /// What is suspected in one block of the set.
     struct Group {
@@ -41,6 +44,7 @@ private:
     std::vector<Group> groups() const;
     void addGroup(const Group& group, bool leading);
     void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
+    void addReason(const reasoning::Reason& reason, int indent);
     void addLine(const QString& title, double share, int indent);
     /// The reasons of every row, or of the first only.
     void toggleWhy();
@@ -55,6 +59,7 @@ private:
     JobSession& session_;
     QPushButton* why_ = nullptr;
     QScrollArea* suspectsScroll_ = nullptr;
+    BeliefRiver* river_ = nullptr;
     QVBoxLayout* suspects_ = nullptr;
     QVBoxLayout* rows_ = nullptr;  ///< the next probe, or the verdict
     bool asksWhy_ = false;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "app/panels.h"
+#include "app/painted_text.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -123,8 +124,7 @@ protected:
             painter.setPen(p.text);
             painter.setFont(theme::quiet());
             const QRectF name = box.adjusted(0, theme::px(3), 0, -box.height() / 2);
-            painter.drawText(name, Qt::AlignCenter,
-                             QFontMetrics(painter.font()).elidedText(spot_.label, Qt::ElideRight, int(name.width())));
+            paintText(painter, name, Qt::AlignCenter, spot_.label);
             drawMark(painter, QRectF(box.center().x() - mark / 2, box.center().y() + theme::px(4), mark, mark),
                      spot_.state);
             return;
@@ -134,8 +134,7 @@ protected:
         const auto line = [&](const QRectF& in, const QFont& font, const QColor& color, const QString& words) {
             painter.setFont(font);
             painter.setPen(color);
-            painter.drawText(in, Qt::AlignVCenter | Qt::AlignLeft,
-                             QFontMetrics(font).elidedText(words, Qt::ElideRight, int(in.width())));
+            paintText(painter, in, Qt::AlignVCenter | Qt::AlignLeft, words);
         };
         if (spot_.value.isEmpty()) {
             line(room, theme::quiet(), p.quiet, spot_.label);
@@ -163,14 +162,24 @@ Grid gridOf(const std::vector<BoardSpot>& spots, int width) {
                                : Grid{std::clamp(room / theme::px(42), 4, 6), 2};
 }
 
+/// The cells that a spot needs for its name and its value to be read whole.
+int spanOf(const BoardSpot& spot, const Grid& grid, int width) {
+    const double cell = double(width - theme::px(16)) / grid.cells;
+    const double beside = spot.isChip ? theme::px(4) : theme::px(27);
+    const double value = spot.isChip ? 0 : QFontMetricsF(theme::strong()).horizontalAdvance(spot.value);
+    const double words = std::max(QFontMetricsF(theme::quiet()).horizontalAdvance(spot.label), value);
+    const int least = spot.isChip ? 1 : spot.isWide ? grid.cells : grid.ofReading;
+    return std::clamp(int(std::ceil((words + beside) / cell)), least, grid.cells);
+}
+
 /// How many lines of cells the spots of a block fill: chips fill up what readings leave.
-std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots, const Grid& grid) {
-    const auto [cells, ofReading] = grid;
+std::vector<QRect> cellsOf(const std::vector<BoardSpot>& spots, const Grid& grid, int width) {
+    const int cells = grid.cells;
     std::vector<QRect> at;
     int line = 0;
     int cell = 0;
     for (const auto& spot : spots) {
-        const int span = spot.isChip ? 1 : spot.isWide ? cells : ofReading;
+        const int span = spanOf(spot, grid, width);
         if (cell + span > cells) {
             ++line;
             cell = 0;
@@ -258,7 +267,7 @@ int BoardPicture::leftOf(int column) const {
 }
 
 int BoardPicture::heightOf(const BoardBlock& block) const {
-    const auto at = cellsOf(block.spots, gridOf(block.spots, widthOf(block.column)));
+    const auto at = cellsOf(block.spots, gridOf(block.spots, widthOf(block.column)), widthOf(block.column));
     const int lines = at.empty() ? 0 : at.back().y() + 1;
     return headHeight() + lines * (spotHeight() + theme::px(2)) + theme::px(8);
 }
@@ -308,7 +317,7 @@ void BoardPicture::place() {
         tops[std::size_t(block.column)] += placed.frame.height() + gap();
         const int margin = theme::px(8);
         const double cell = double(width - 2 * margin) / grid.cells;
-        const auto at = cellsOf(block.spots, grid);
+        const auto at = cellsOf(block.spots, grid, width);
         for (std::size_t i = 0; i < placed.spots.size(); ++i) {
             const int left = x + margin + int(at[i].x() * cell);
             const int y = placed.frame.top() + headHeight() + at[i].y() * (spotHeight() + theme::px(2));
@@ -386,10 +395,10 @@ void BoardPicture::paintEvent(QPaintEvent*) {
                           headHeight());
         painter.setPen(p.text);
         painter.setFont(theme::strong());
-        painter.drawText(head, Qt::AlignVCenter | Qt::AlignLeft, block.title);
+        paintText(painter, head, Qt::AlignVCenter | Qt::AlignLeft, block.title);
         painter.setFont(theme::quiet());
         painter.setPen(block.isHot ? p.ember : p.quiet);
-        painter.drawText(
+        paintText(painter, 
             head, Qt::AlignVCenter | Qt::AlignRight,
             block.isHot ? (block.share.isEmpty() ? tr("hot side") : tr("hot side, %1").arg(block.share)) : block.share);
     }
@@ -404,6 +413,10 @@ QAbstractButton* BoardPicture::spotNamed(const QString& id) const {
         }
     }
     return nullptr;
+}
+
+const QWidget* BoardPicture::chosenSpot() const {
+    return spotNamed(chosen_);
 }
 
 bool BoardPicture::has(const QString& id) const {

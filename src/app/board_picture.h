@@ -58,6 +58,8 @@ public:
     /// The nearest spot in a direction: -1, 0 or 1 each way.
     void step(int columns, int rows);
     bool has(const QString& id) const;
+    /// What is chosen, as it is drawn; null without one.
+    const QWidget* chosenSpot() const;
 
     QSize sizeHint() const override;
     QSize minimumSizeHint() const override;

@@ -1,10 +1,12 @@
 #include "app/field_note.h"
 
+#include <QAbstractButton>
 #include <QEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPointer>
+#include <algorithm>
 
 #include "app/panels.h"
 #include "app/theme.h"
@@ -15,15 +17,19 @@ namespace {
 
 constexpr int widestNote = 380;
 
+/// Words at a field, over whatever lies there: what is wrong with it, or how it is understood.
 class FieldNote : public QLabel {
 public:
-    FieldNote(QWidget* field, const QString& reason) : QLabel(reason, field->window()), field_(field) {
-        setObjectName(QStringLiteral("fieldNote"));
+    enum class Says { Wrong, Understood };
+
+    FieldNote(QWidget* field, const QString& words, Says says)
+        : QLabel(words, field->window()), field_(field), says_(says) {
+        setObjectName(says == Says::Wrong ? QStringLiteral("fieldNote") : QStringLiteral("understood"));
         setTextFormat(Qt::PlainText);
         setFont(theme::quiet());
         setWordWrap(true);
         setAttribute(Qt::WA_TransparentForMouseEvents);
-        setAccessibleName(reason);
+        setAccessibleName(words);
         ensurePolished();  // its padding counts for its height
         place();
         show();
@@ -34,6 +40,7 @@ public:
     }
 
     const QWidget* field() const { return field_; }
+    Says says() const { return says_; }
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override {
@@ -44,9 +51,17 @@ protected:
                 break;
             case QEvent::Hide:
                 if (field_ != nullptr && !field_->isVisible()) {
-                    restyle(field_, "wrong", false);
-                    deleteLater();
                     hide();
+                    if (says_ == Says::Understood) {
+                        deleteLater();
+                    }
+                }
+                break;
+            case QEvent::Show:
+                if (field_ != nullptr && field_->isVisible()) {
+                    place();  // what was refused is still wrong when one comes back to it
+                    show();
+                    raise();
                 }
                 break;
             default:
@@ -60,29 +75,87 @@ private:
         if (field_ == nullptr) {
             return;  // it is being deleted, and this note with it
         }
+        if (says_ == Says::Understood && placeInside()) {
+            return;
+        }
+        restyle(this, "inside", false);
         const QRect room = parentWidget()->rect();
-        const QSize size = QLabel(text()).sizeHint();
-        setFixedWidth(
-            std::min({theme::px(widestNote), room.width(), std::max(theme::px(160), size.width() + theme::px(40))}));
+        const int words = fontMetrics().horizontalAdvance(text()) + theme::px(40);
+        setFixedWidth(std::min({theme::px(widestNote), room.width(), std::max(theme::px(160), words)}));
         setFixedHeight(heightForWidth(width()));
-        const QPoint corner = field_->mapTo(parentWidget(), QPoint(0, field_->height() + 2));
-        const bool above = corner.y() + height() > room.height();
-        const int y = above ? field_->mapTo(parentWidget(), QPoint(0, 0)).y() - height() - 2 : corner.y();
-        move(std::clamp(corner.x(), 0, std::max(0, room.width() - width())), y);
+        move(bestCorner(room));
+    }
+
+    /// At the end of the field, where what is typed leaves room.
+    bool placeInside() {
+        const auto* line = qobject_cast<const QLineEdit*>(field_.data());
+        const int words = fontMetrics().horizontalAdvance(text()) + theme::px(20);
+        if (line == nullptr ||
+            line->fontMetrics().horizontalAdvance(line->text()) + words + theme::px(28) > line->width()) {
+            return false;
+        }
+        restyle(this, "inside", true);
+        setFixedSize(words, line->height() - 4);
+        move(line->mapTo(parentWidget(), QPoint(line->width() - words - 2, 2)));
+        return true;
+    }
+
+    /// Below the field, above it or beside it: where it covers least of what can be pressed, typed in or read.
+    QPoint bestCorner(const QRect& room) const {
+        const QRect at(field_->mapTo(parentWidget(), QPoint(0, 0)), field_->size());
+        const QPoint corners[] = {{at.left(), at.bottom() + 3},
+                                  {at.left(), at.top() - height() - 2},
+                                  {at.right() - width() + 1, at.bottom() + 3},
+                                  {at.right() - width() + 1, at.top() - height() - 2},
+                                  {at.right() + 3, at.top()},
+                                  {at.left() - width() - 2, at.top()}};
+        QPoint best;
+        double least = -1;
+        for (const QPoint& corner : corners) {
+            const QPoint inside(std::clamp(corner.x(), 0, std::max(0, room.width() - width())),
+                                std::clamp(corner.y(), 0, std::max(0, room.height() - height())));
+            const double covered = coveredAt(QRect(inside, size()), at);
+            if (least < 0 || covered < least) {
+                best = inside;
+                least = covered;
+            }
+        }
+        return best;
+    }
+
+    /// How many pixels of other fields, buttons, notes and the key bar lie under \p place.
+    double coveredAt(const QRect& place, const QRect& field) const {
+        const auto area = [&](const QRect& other) {
+            const QRect both = place.intersected(other);
+            return both.isEmpty() ? 0.0 : double(both.width()) * both.height();
+        };
+        double covered = area(field);
+        for (const auto* other : parentWidget()->findChildren<QWidget*>()) {
+            const bool counts = other != this && other != field_ && other->isVisible() &&
+                                (qobject_cast<const QAbstractButton*>(other) != nullptr ||
+                                 qobject_cast<const QLineEdit*>(other) != nullptr ||
+                                 other->objectName() == QLatin1String("fieldNote") ||
+                                 other->objectName() == QLatin1String("hints"));
+            covered += counts ? area(QRect(other->mapTo(parentWidget(), QPoint(0, 0)), other->size())) : 0;
+        }
+        return covered;
     }
 
     QPointer<QWidget> field_;
+    Says says_;
 };
 
-FieldNote* noteOf(const QWidget* field) {
-    for (auto* label :
-         field->window()->findChildren<QLabel*>(QStringLiteral("fieldNote"), Qt::FindDirectChildrenOnly)) {
+void removeNotes(const QWidget* field, std::initializer_list<FieldNote::Says> which) {
+    for (auto* label : field->window()->findChildren<QLabel*>(QString(), Qt::FindDirectChildrenOnly)) {
         auto* note = dynamic_cast<FieldNote*>(label);
-        if (note != nullptr && note->field() == field && !note->isHidden()) {
-            return note;
+        const bool goes = note != nullptr && note->field() == field &&
+                          std::find(which.begin(), which.end(), note->says()) != which.end();
+        if (goes) {
+            note->setObjectName({});
+            note->hide();
+            note->deleteLater();
         }
     }
-    return nullptr;
 }
 
 }  // namespace
@@ -93,12 +166,9 @@ void refuse(QWidget* field, const QString& reason) {
     if (!field->isVisible()) {
         return;
     }
-    auto* note = new FieldNote(field, reason);
-    const auto mended = [field, note] {
-        restyle(field, "wrong", false);
-        note->hide();
-        note->deleteLater();
-    };
+    removeNotes(field, {FieldNote::Says::Understood});
+    auto* note = new FieldNote(field, reason, FieldNote::Says::Wrong);
+    const auto mended = [field] { accept(field); };
     QObject::connect(field, &QObject::destroyed, note, &QObject::deleteLater);
     if (auto* line = qobject_cast<QLineEdit*>(field)) {
         QObject::connect(line, &QLineEdit::textEdited, note, mended);
@@ -109,10 +179,21 @@ void refuse(QWidget* field, const QString& reason) {
 
 void accept(QWidget* field) {
     restyle(field, "wrong", false);
-    if (auto* note = noteOf(field)) {
-        note->hide();
-        note->deleteLater();
-    }
+    removeNotes(field, {FieldNote::Says::Wrong});
+}
+
+void explainTyping(QLineEdit* field, std::function<QString(const QString&)> understand) {
+    QObject::connect(field, &QLineEdit::textChanged, field, [field, understand = std::move(understand)] {
+        removeNotes(field, {FieldNote::Says::Understood});
+        const bool isTyped = field->isModified() && field->hasFocus() && field->isVisible();
+        const QString words = isTyped ? understand(field->text()) : QString();
+        if (!words.isEmpty()) {
+            auto* note = new FieldNote(field, words, FieldNote::Says::Understood);
+            QObject::connect(field, &QObject::destroyed, note, &QObject::deleteLater);
+        }
+    });
+    QObject::connect(field, &QLineEdit::editingFinished, field,
+                     [field] { removeNotes(field, {FieldNote::Says::Understood}); });
 }
 
 }  // namespace dimglow::app

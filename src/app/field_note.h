@@ -1,7 +1,9 @@
 #pragma once
 
+#include <QLineEdit>
 #include <QString>
 #include <QWidget>
+#include <functional>
 
 namespace dimglow::app {
 
@@ -10,5 +12,9 @@ namespace dimglow::app {
 /// longer to be seen.
 void refuse(QWidget* field, const QString& reason);
 void accept(QWidget* field);
+
+/// Has a field say, while one types in it, how that is understood: inside it where there is room, else beside it.
+/// \p understand makes the words, or none where it cannot be read yet.
+void explainTyping(QLineEdit* field, std::function<QString(const QString&)> understand);
 
 }  // namespace dimglow::app

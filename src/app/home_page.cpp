@@ -7,6 +7,7 @@
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include "app/painted_text.h"
 #include "app/panels.h"
 #include "app/theme.h"
 
@@ -38,22 +39,21 @@ public:
         const QRectF inner = card.adjusted(theme::px(20), theme::px(10), -theme::px(20), -theme::px(10));
         painter->setFont(theme::strong());
         painter->setPen(p.text);
-        painter->drawText(inner, Qt::AlignLeft | Qt::AlignTop, index.data(JobList::Title).toString());
+        paintRemark(*painter, inner.adjusted(0, 0, -theme::px(120), 0), Qt::AlignLeft | Qt::AlignTop,
+                    index.data(JobList::Title).toString());
         painter->setFont(theme::quiet());
         painter->setPen(p.quiet);
-        painter->drawText(inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
+        paintText(*painter, inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
                           index.data(JobList::NumberAndPlace).toString());
         const double half = 0.52 * inner.width();
         const QRectF complaint = inner.adjusted(0, theme::px(40), -half, 0);
-        painter->drawText(complaint, Qt::AlignLeft | Qt::AlignTop,
-                          painter->fontMetrics().elidedText(index.data(JobList::Complaint).toString(), Qt::ElideRight,
-                                                            int(complaint.width())));
+        paintRemark(*painter, complaint, Qt::AlignLeft | Qt::AlignTop, index.data(JobList::Complaint).toString());
         const bool done = index.data(JobList::HandedBack).toBool();
         const QDate due = index.data(JobList::Due).toDate();
         const int days = int(QDate::currentDate().daysTo(due));
         painter->setFont(theme::strong());
         painter->setPen(done ? p.good : due.isValid() && days < 3 ? p.ember : p.text);
-        painter->drawText(inner, Qt::AlignRight | Qt::AlignTop,
+        paintText(*painter, inner, Qt::AlignRight | Qt::AlignTop,
                           done             ? HomePage::tr("handed back")
                           : !due.isValid() ? HomePage::tr("no due date")
                           : days < 0       ? HomePage::tr("%1 d late").arg(-days)
@@ -86,8 +86,7 @@ private:
         const auto words = [&](int number, const QColor& color, const QString& text) {
             painter.setPen(color);
             const QRectF at(room.left(), room.top() + number * line, room.width(), line);
-            painter.drawText(at, Qt::AlignRight | Qt::AlignVCenter,
-                             painter.fontMetrics().elidedText(text, Qt::ElideRight, int(at.width())));
+            paintRemark(painter, at, Qt::AlignRight | Qt::AlignVCenter, text);
         };
         painter.setFont(theme::quiet());
         words(1, p.text, index.data(JobList::Suspected).toString());

@@ -13,46 +13,49 @@ namespace {
 constexpr int trailWidth = 270;
 constexpr int beliefWidth = 306;
 constexpr int unfoldedFrom = 1270;  ///< the trail folds in a narrower page
-
-int stationIndex(const std::string& id) {
-    const auto& kinds = stationKinds();
-    const auto found = std::find_if(kinds.begin(), kinds.end(), [&](const auto& kind) { return kind.id == id; });
-    return found == kinds.end() ? 0 : int(found - kinds.begin());
-}
+constexpr int besideFrom = 1040;    ///< what is left slides over the station in a narrower one
 
 }  // namespace
 
 JobPage::JobPage(JobSession& session, int station)
     : session_(session),
       unfold_(makeButton(tr("▸"), {})),
+      slide_(makeButton(tr("◂"), {})),
       trail_(new TrailView(session)),
       stack_(new QStackedWidget),
       belief_(new BeliefPanel(session)),
       stations_(stationKinds().size(), nullptr),
       current_(station) {
-    auto* columns = new QHBoxLayout(this);
-    columns->setContentsMargins(0, 0, 0, 0);
-    columns->setSpacing(1);
-    unfold_->setFont(theme::reading(20));
+    columns_ = new QHBoxLayout(this);
+    columns_->setContentsMargins(0, 0, 0, 0);
+    columns_->setSpacing(1);
+    const auto makeEdge = [this](QPushButton* edge, const QString& name, const QString& key) {
+        edge->setFont(theme::reading(20));
+        edge->setProperty("edge", true);
+        edge->setAccessibleName(name);
+        edge->setToolTip(QStringLiteral("%1 (%2)").arg(name, key));
+        edge->setFocusPolicy(Qt::NoFocus);
+        edge->setFixedWidth(theme::px(28));
+        edge->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);
+        columns_->addWidget(edge);
+    };
+    makeEdge(unfold_, tr("Trail"), tr("Ctrl+T"));
     unfold_->setObjectName(QStringLiteral("unfold"));
-    unfold_->setAccessibleName(tr("Trail"));
-    unfold_->setToolTip(tr("Trail (Ctrl+T)"));
-    unfold_->setFocusPolicy(Qt::NoFocus);
-    unfold_->setFixedWidth(theme::px(28));
-    unfold_->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Expanding);
     connect(unfold_, &QPushButton::clicked, this, &JobPage::toggleTrail);
     trail_->setFixedWidth(theme::px(trailWidth));
     connect(trail_, &TrailView::refused, this, &JobPage::refused);
+    columns_->addWidget(trail_);
+    columns_->addWidget(stack_, 1);
     belief_->setFixedWidth(theme::px(beliefWidth));
     connect(belief_, &BeliefPanel::probeChosen, this, &JobPage::takeProbe);
     connect(belief_, &BeliefPanel::probeMissed, this, &JobPage::missNext);
     connect(belief_, &BeliefPanel::stripsChosen, this, [this] { goTo(stationIndex("strings")); });
     connect(belief_, &BeliefPanel::planChosen, this, [this] { goTo(stationIndex("fixPlan")); });
-    columns->addWidget(unfold_);
-    columns->addWidget(trail_);
-    columns->addWidget(stack_, 1);
-    columns->addWidget(belief_);
-    foldTrail();
+    columns_->addWidget(belief_);
+    makeEdge(slide_, tr("What is left"), tr("Ctrl+L"));
+    slide_->setObjectName(QStringLiteral("slide"));
+    connect(slide_, &QPushButton::clicked, this, &JobPage::toggleBelief);
+    arrange();
 }
 
 Station* JobPage::station(int index) {
@@ -60,6 +63,7 @@ Station* JobPage::station(int index) {
     if (made == nullptr) {
         made = stationKinds()[std::size_t(index)].make(session_);
         connect(made, &Station::refused, this, &JobPage::refused);
+        connect(made, &Station::keysChanged, this, &JobPage::keysChanged);
         stack_->addWidget(made);
     }
     return made;
@@ -70,7 +74,10 @@ void JobPage::goTo(int index) {
         return;
     }
     commitTyping(*window());
+    trailIsOver_ = beliefIsOver_ = false;
+    arrange();
     current_ = index;
+    session_.setPlace(station(index)->id());
     stack_->setCurrentWidget(station(index));
     station(index)->refresh();
     station(index)->enter();
@@ -126,21 +133,56 @@ void JobPage::missNext() {
 }
 
 void JobPage::toggleTrail() {
-    unfolded_ = !unfolded_;
-    foldTrail();
+    trailIsOver_ = !trailIsOver_;
+    arrange();
 }
 
-void JobPage::foldTrail() {
-    const bool narrow = width() < theme::px(unfoldedFrom);
-    unfolded_ = unfolded_ && narrow;
-    unfold_->setVisible(narrow);
-    unfold_->setText(unfolded_ ? tr("◂") : tr("▸"));
-    trail_->setVisible(!narrow || unfolded_);
+void JobPage::toggleBelief() {
+    beliefIsOver_ = !beliefIsOver_;
+    arrange();
+}
+
+void JobPage::dressAnew() {
+    for (auto* made : stations_) {
+        if (made != nullptr) {
+            made->refresh();
+        }
+    }
+    trail_->refresh();
+    belief_->refresh();
+    arrange();
+}
+
+/// Where there is no room beside the station, trail and what is left lie over it as long as they are asked for.
+void JobPage::arrange() {
+    const bool folds = width() < theme::px(unfoldedFrom);
+    const bool slides = width() < theme::px(besideFrom);
+    trailIsOver_ = trailIsOver_ && folds;
+    beliefIsOver_ = beliefIsOver_ && slides;
+    unfold_->setVisible(folds);
+    unfold_->setText(trailIsOver_ ? tr("◂") : tr("▸"));
+    slide_->setVisible(slides);
+    slide_->setText(beliefIsOver_ ? tr("▸") : tr("◂"));
+    const auto put = [this](QWidget* panel, bool isAside, bool isOver, int place, int x) {
+        if (isAside && columns_->indexOf(panel) >= 0) {
+            columns_->removeWidget(panel);
+        } else if (!isAside && columns_->indexOf(panel) < 0) {
+            columns_->insertWidget(place, panel);
+        }
+        panel->setVisible(!isAside || isOver);
+        if (isAside && isOver) {
+            panel->setGeometry(x, 0, panel->minimumWidth(), height());
+            panel->raise();
+        }
+    };
+    put(trail_, folds, trailIsOver_, 1, theme::px(28));
+    put(belief_, slides, beliefIsOver_, columns_->indexOf(stack_) + 1,
+        width() - theme::px(28) - belief_->minimumWidth());
 }
 
 void JobPage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
-    foldTrail();
+    arrange();
 }
 
 }  // namespace dimglow::app

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QHBoxLayout>
 #include <QPushButton>
 #include <QStackedWidget>
 
@@ -31,11 +32,15 @@ public:
     /// Writes down that the point of the next probe cannot be reached.
     void missNext();
     void toggleTrail();
+    void toggleBelief();
+    /// In the colours and sizes of the theme as it is now.
+    void dressAnew();
 
 signals:
     void refused(const QString& reason);
     /// Another station was gone to.
     void entered(int index);
+    void keysChanged();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -43,16 +48,19 @@ protected:
 private:
     Station* station(int index);
     void takeProbe(const reasoning::Probe& probe);
-    void foldTrail();
+    void arrange();
 
     JobSession& session_;
-    QPushButton* unfold_ = nullptr;
+    QHBoxLayout* columns_ = nullptr;
+    QPushButton* unfold_ = nullptr;  ///< the trail, where it folds
+    QPushButton* slide_ = nullptr;   ///< what is left, where it slides
     TrailView* trail_ = nullptr;
     QStackedWidget* stack_ = nullptr;
     BeliefPanel* belief_ = nullptr;
     std::vector<Station*> stations_;  ///< null until gone to
     int current_;
-    bool unfolded_ = false;    ///< the trail was asked for where it would fold
+    bool trailIsOver_ = false;   ///< asked for where it folds
+    bool beliefIsOver_ = false;  ///< asked for where it slides
     bool nextWanted_ = false;  ///< the next probe is gone to as soon as it is known
 };
 

@@ -105,6 +105,13 @@ int main(int argc, char** argv) {
                     [](const char* word) { return std::string_view(word).starts_with("--shots"); })) {
         qputenv("QT_QPA_PLATFORM", "offscreen");  // pictures need no screen
     }
+    const bool onlyAsks = std::any_of(argv, argv + argc, [](const char* word) {
+        const std::string_view option = word;
+        return option == "-h" || option == "--help" || option == "--help-all" || option == "-v" || option == "--version";
+    });
+    if (onlyAsks) {
+        qputenv("QT_QPA_PLATFORM", "offscreen");  // words need no screen either
+    }
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dimglow"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));

@@ -5,6 +5,7 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPlainTextEdit>
+#include <QScreen>
 #include <QShortcut>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -88,9 +89,23 @@ MainWindow::MainWindow(records::Logbook& logbook, knowledge::Source source, JobS
     });
     buildShortcuts();
     qApp->installEventFilter(this);
-    resize(1280, 800);
-    restoreGeometry(remembered::geometry());
+    qApp->setFont(theme::body());
+    build();
     applyTheme();
+    showPage(page_);
+    fitScreen();
+}
+
+/// As large as it was, never larger than the screen's free area, nor smaller than what the stations need.
+void MainWindow::fitScreen() {
+    constexpr QSize usual(1280, 800);
+    constexpr QSize least(1180, 680);
+    const QSize room = screen()->availableGeometry().size();
+    setMinimumSize(least.boundedTo(room));
+    resize(usual.boundedTo(room));
+    restoreGeometry(remembered::geometry());
+    resize(size().boundedTo(room));
+    applyScale();
 }
 
 MainWindow::~MainWindow() {
@@ -99,36 +114,43 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::applyTheme() {
-    commitTyping(*this);
-    const int station = jobPage_ == nullptr ? 0 : jobPage_->current();
-    const QString opening = page_ == Page::Opening ? opening_->text() : QString();
-    delete takeCentralWidget();  // what is gone need not be dressed anew
-    jobPage_ = nullptr;
-    openingPage_ = nullptr;
-    qApp->setFont(theme::body());
     qApp->setPalette(theme::basePalette());
     qApp->setStyleSheet(theme::styleSheet());
-    build();
-    if (page_ == Page::Job) {
-        buildJobPage(station);
-    } else {
-        showPage(page_);
+    themeButton_->setText((theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight")) +
+                          QStringLiteral("   ") + tr("F9"));
+    if (jobPage_ != nullptr) {
+        jobPage_->dressAnew();
     }
-    if (page_ == Page::Opening) {
-        opening_->setText(opening);
+    home_->update();
+}
+
+void MainWindow::applyScale() {
+    const double before = scale_;
+    theme::fitWindow(size());
+    if (theme::scale() == before) {
+        return;
     }
+    scale_ = theme::scale();
+    QWidget* root = centralWidget();
+    root->setUpdatesEnabled(false);
+    qApp->setFont(theme::body());
+    rescaler_.rescale(*root, before, scale_);
+    applyTheme();
+    showKeys();
+    root->setUpdatesEnabled(true);
+    placeNotice();
 }
 
 void MainWindow::toggleTheme() {
     theme::setMode(theme::mode() == theme::Mode::LampOff ? theme::Mode::Daylight : theme::Mode::LampOff);
     remembered::keepTheme();
-    QTimer::singleShot(0, this, &MainWindow::applyTheme);
+    applyTheme();
 }
 
 void MainWindow::zoom(double by) {
-    theme::setScale(theme::scale() + by);
+    theme::setOwnScale(theme::ownScale() + by);
     remembered::keepTheme();
-    QTimer::singleShot(0, this, &MainWindow::applyTheme);
+    applyScale();
 }
 
 void MainWindow::build() {
@@ -180,6 +202,7 @@ void MainWindow::buildJobPage(int station) {
     delete jobPage_;
     jobPage_ = new JobPage(session_, station);
     connect(jobPage_, &JobPage::refused, this, [this](const QString& why) { say(why); });
+    connect(jobPage_, &JobPage::keysChanged, this, &MainWindow::showKeys);
     connect(jobPage_, &JobPage::entered, this, [this](int index) {
         notice_->hide();
         line_->setCurrent(index);
@@ -241,7 +264,7 @@ QWidget* MainWindow::buildHeader() {
     jobs->setFocusPolicy(Qt::NoFocus);
     connect(jobs, &QPushButton::clicked, this, &MainWindow::goHome);
     row->addWidget(jobs);
-    themeButton_ = makeButton(theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight"), tr("F9"));
+    themeButton_ = makeButton({}, {});
     themeButton_->setFocusPolicy(Qt::NoFocus);
     connect(themeButton_, &QPushButton::clicked, this, &MainWindow::toggleTheme);
     row->addWidget(themeButton_);
@@ -273,20 +296,14 @@ void MainWindow::buildShortcuts() {
         auto* shortcut = new QShortcut(keys, this);
         connect(shortcut, &QShortcut::activated, this, action);
     };
-    const auto step = [this](Written (JobSession::*which)()) {
-        if (page_ == Page::Job) {
-            if (const auto written = (session_.*which)(); !written) {
-                say(written.problem);
-            }
-        }
-    };
-    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [step] { step(&JobSession::undo); });
-    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [step] { step(&JobSession::redo); });
-    on(QKeySequence(Qt::CTRL | Qt::Key_Y), [step] { step(&JobSession::redo); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { stepBack(); });
+    on(QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { stepForth(); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_Y), [this] { stepForth(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_H), [this] { goHome(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_N), [this] { newJob(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { onJobPage(&JobPage::toggleTrail); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { onJobPage(&JobPage::toggleBelief); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Delete), [this] { onJobPage(&JobPage::missNext); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
@@ -298,6 +315,37 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(QKeySequence::ZoomIn), [this] { zoom(scaleStep); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { zoom(scaleStep); });
     on(QKeySequence(QKeySequence::ZoomOut), [this] { zoom(-scaleStep); });
+}
+
+void MainWindow::stepBack() {
+    if (page_ != Page::Job || !session_.canUndo()) {
+        return;
+    }
+    const auto step = session_.nextUndo();
+    const auto written = session_.undo();
+    showStep(written, step, tr("Taken back: %1 (%2)"));
+}
+
+void MainWindow::stepForth() {
+    if (page_ != Page::Job || !session_.canRedo()) {
+        return;
+    }
+    const auto step = session_.nextRedo();
+    const auto written = session_.redo();
+    showStep(written, step, tr("Done again: %1 (%2)"));
+}
+
+/// Goes to where the step was made, so that nothing changes unseen, and names it.
+void MainWindow::showStep(const Written& written, const JobSession::StepName& step, const QString& words) {
+    if (!written) {
+        say(written.problem);
+        return;
+    }
+    const int place = stationIndex(step.place.toStdString());
+    if (place != jobPage_->current()) {
+        jobPage_->goTo(place);
+    }
+    say(words.arg(step.label, stationKinds()[std::size_t(place)].title()), "");
 }
 
 void MainWindow::showKeys() {
@@ -358,6 +406,7 @@ void MainWindow::placeNotice() {
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
     if (pages_ != nullptr) {
+        applyScale();
         placeNotice();
     }
 }
@@ -396,18 +445,37 @@ void MainWindow::openJob(const QString& id) {
     session_.open(id);
 }
 
+/// Another window may take the number in the same moment: then the next is tried.
+void MainWindow::createWithNewNumber(job::Job& job, const QString& label) {
+    constexpr int mostTries = 5;
+    for (int tries = 1;; ++tries) {
+        job.id = logbook_.nextId().toStdString();
+        try {
+            logbook_.create(job, label);
+            return;
+        } catch (const records::LogbookError&) {
+            if (tries == mostTries || logbook_.revision(QString::fromStdString(job.id)) == 0) {
+                throw;
+            }
+        }
+    }
+}
+
 void MainWindow::newJob() {
     commitTyping(*this);
     try {
         job::Job job;
-        job.id = logbook_.nextId().toStdString();
         job.title = tr("New job").toStdString();
         job.set.backlight = backlight::plainBacklight(backlight::undescribed());
-        if (const auto last = logbook_.lastChanged()) {  // the workshop is the same
+        const auto last = logbook_.lastChanged();
+        if (last) {  // the workshop is the same
             job.bench = last->bench;
-            job.way = last->way;
+            job.bench.lacks.clear();  // ways and tools are offered, not taken for granted
         }
-        logbook_.create(job, tr("Taken in"));
+        createWithNewNumber(job, tr("Taken in"));
+        if (last) {
+            session_.setLastWay({job.id, last->id, last->way, last->bench.lacks});
+        }
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
         say(tr("Not saved: %1").arg(QString::fromUtf8(problem.what())));
@@ -419,9 +487,10 @@ void MainWindow::importFile(const QString& path) {
     try {
         auto job = records::readJobFile(path);
         if (logbook_.revision(QString::fromStdString(job.id)) != 0) {
-            job.id = logbook_.nextId().toStdString();
+            createWithNewNumber(job, tr("Imported"));
+        } else {
+            logbook_.create(job, tr("Imported"));
         }
-        logbook_.create(job, tr("Imported"));
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
         say(QString::fromUtf8(problem.what()));
@@ -459,9 +528,10 @@ void MainWindow::showJob() {
     const auto& job = shown->job;
     title_->setText(
         title_->fontMetrics().elidedText(QString::fromStdString(job.title), Qt::ElideRight, title_->width()));
-    subtitle_->setText(
-        QString::fromStdString(job.id) +
-        (job.set.panel.empty() ? QString() : tr(" · panel %1").arg(QString::fromStdString(job.set.panel))));
+    const QString under = QString::fromStdString(job.id) +
+                          (job.set.panel.empty() ? QString()
+                                                 : tr(" · panel %1").arg(QString::fromStdString(job.set.panel)));
+    subtitle_->setText(subtitle_->fontMetrics().elidedText(under, Qt::ElideRight, title_->width()));
     std::vector<StationLine::State> states;
     bool later = false;
     for (auto kind = stationKinds().rbegin(); kind != stationKinds().rend(); ++kind) {

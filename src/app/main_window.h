@@ -9,8 +9,10 @@
 
 #include "app/home_page.h"
 #include "app/job_page.h"
+#include "app/rescaler.h"
 #include "app/session.h"
 #include "app/station_line.h"
+#include "app/theme.h"
 
 namespace dimglow::app {
 
@@ -29,7 +31,7 @@ public:
     void importFile(const QString& path);
     void goToStation(int index);
     int stationCount() const { return int(stationKinds().size()); }
-    /// Colours and type as the theme has them now.
+    /// Colours as the theme has them now; whatever is half typed stays.
     void applyTheme();
     /// Says something that is about no field, over the foot of the page, until the station is left or a while has gone.
     void say(const QString& words, const char* tone = "ember");
@@ -52,8 +54,15 @@ private:
     void buildJobPage(int station);
     /// Nothing while home or an opening is shown.
     void onJobPage(void (JobPage::*action)());
+    void createWithNewNumber(job::Job& job, const QString& label);
     void stepStation(int by);
+    void stepBack();
+    void stepForth();
+    void showStep(const Written& written, const JobSession::StepName& step, const QString& words);
     void toggleTheme();
+    void fitScreen();
+    /// Sizes as window and owner ask for them.
+    void applyScale();
     void zoom(double by);
     void showKeys();
     void showJob();
@@ -64,6 +73,8 @@ private:
     records::Logbook& logbook_;
     JobSession session_;
     Page page_ = Page::Home;
+    Rescaler rescaler_;
+    double scale_ = theme::scale();  ///< that everything was given its sizes at
     QStackedWidget* pages_ = nullptr;
     HomePage* home_ = nullptr;
     JobPage* jobPage_ = nullptr;      ///< null until a job is opened

@@ -138,6 +138,31 @@ void BandGlyph::paintEvent(QPaintEvent*) {
     }
 }
 
+WeightBar::WeightBar(double weight, QWidget* parent) : QWidget(parent), weight_(std::clamp(weight, -1.0, 1.0)) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+QSize WeightBar::sizeHint() const {
+    return {theme::px(80), theme::px(9)};
+}
+
+void WeightBar::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = theme::palette();
+    const double h = theme::px(6);
+    const double y = (height() - h) / 2;
+    const double middle = width() / 2.0;
+    const double reach = weight_ * (middle - 2);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(p.line);
+    painter.drawRoundedRect(QRectF(0, y, width(), h), h / 2, h / 2);
+    painter.setBrush(weight_ > 0 ? p.glow : p.idle);
+    painter.drawRect(QRectF(std::min(middle, middle + reach), y, std::abs(reach), h));
+    painter.setBrush(p.text);
+    painter.drawRect(QRectF(middle - 1, 0, 2, height()));
+}
+
 ShareBar::ShareBar(double share, double before, bool leading, QWidget* parent)
     : QWidget(parent), share_(share), before_(before), leading_(leading) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);

@@ -58,6 +58,20 @@ private:
     bool within_ = true;
 };
 
+/// A weight from −1 to 1 as a bar to the left or right of the middle.
+class WeightBar : public QWidget {
+    Q_OBJECT
+public:
+    explicit WeightBar(double weight, QWidget* parent = nullptr);
+    QSize sizeHint() const override;
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    double weight_;
+};
+
 /// A share of belief as a bar, with the share before the last entry as a tick.
 class ShareBar : public QWidget {
     Q_OBJECT

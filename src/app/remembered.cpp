@@ -24,13 +24,13 @@ QSettings settings() {
 void applyTheme() {
     const QSettings kept = settings();
     theme::setMode(kept.value(daylightKey, false).toBool() ? theme::Mode::Daylight : theme::Mode::LampOff);
-    theme::setScale(kept.value(scaleKey, 1.0).toDouble());
+    theme::setOwnScale(kept.value(scaleKey, 1.0).toDouble());
 }
 
 void keepTheme() {
     QSettings kept = settings();
     kept.setValue(daylightKey, theme::mode() == theme::Mode::Daylight);
-    kept.setValue(scaleKey, theme::scale());
+    kept.setValue(scaleKey, theme::ownScale());
 }
 
 QByteArray geometry() {

@@ -3,6 +3,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 
+#include "app/painted_text.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -61,7 +62,7 @@ void ScreenSketch::paintEvent(QPaintEvent*) {
     } else {
         painter.setPen(Qt::black);
         painter.setFont(theme::quiet());
-        painter.drawText(on, Qt::AlignCenter, tr("drag over what is dark"));
+        paintText(painter, on, Qt::AlignCenter, tr("drag over what is dark"));
     }
 }
 

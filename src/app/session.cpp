@@ -98,7 +98,7 @@ Written JobSession::edit(const QString& label, const std::function<void(job::Job
         return written;
     }
     steps_.resize(position_);
-    steps_.push_back({label, before, after});
+    steps_.push_back({{label, place_}, before, after});
     if (steps_.size() > mostSteps) {
         steps_.erase(steps_.begin());
     }
@@ -122,7 +122,7 @@ Written JobSession::undo() {
     if (!canUndo()) {
         return {};
     }
-    auto written = put(steps_[position_ - 1].before, tr("Undo: %1").arg(steps_[position_ - 1].label));
+    auto written = put(steps_[position_ - 1].before, tr("Undo: %1").arg(nextUndo().label));
     position_ -= written && canUndo() ? 1 : 0;
     return written;
 }
@@ -131,7 +131,7 @@ Written JobSession::redo() {
     if (!canRedo()) {
         return {};
     }
-    auto written = put(steps_[position_].after, steps_[position_].label);
+    auto written = put(steps_[position_].after, nextRedo().label);
     position_ += written && canRedo() ? 1 : 0;
     return written;
 }

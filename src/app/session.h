@@ -61,6 +61,8 @@ public:
     /// Returns once the views show the current job.
     void settle();
     const knowledge::Knowledge& trade() const { return trade_(); }
+    /// Where trade() comes from; may be called on any thread.
+    const knowledge::Source& knowledgeSource() const { return trade_; }
     QDateTime savedAt() const { return savedAt_; }
     /// The last edits, oldest first; none when the logbook cannot be read now.
     std::vector<records::EditLine> history(int most) const;
@@ -80,6 +82,28 @@ public:
     /// One step back or forth, stored like an edit; a step that cannot be stored stays.
     Written undo();
     Written redo();
+    /// An edit by its name, and where it was made.
+    struct StepName {
+        QString label;
+        QString place;
+    };
+    /// What undo() would take back, and what redo() would bring again; \pre canUndo(), canRedo()
+    const StepName& nextUndo() const { return steps_[position_ - 1].name; }
+    const StepName& nextRedo() const { return steps_[position_].name; }
+    /// How the job before a new one was worked, to be taken over by whoever wants.
+    struct LastWay {
+        std::string job;  ///< the new one
+        std::string from;
+        job::Way way;
+        std::vector<std::string> lacks;  ///< tools
+    };
+    void setLastWay(LastWay last) { lastWay_ = std::move(last); }
+    /// Empty for a job that is not new.
+    std::optional<LastWay> lastWay() const {
+        return hasJob() && lastWay_ && lastWay_->job == job_->id ? lastWay_ : std::nullopt;
+    }
+    /// Where edits are made from here on, as the window calls it.
+    void setPlace(const QString& place) { place_ = place; }
 
     /// Says whether another window has changed the job, and shows it as it is now.
     void lookForNewer();
@@ -99,7 +123,7 @@ signals:
 private:
     using JobPtr = std::shared_ptr<const job::Job>;
     struct Step {
-        QString label;
+        StepName name;
         JobPtr before;
         JobPtr after;
     };
@@ -128,6 +152,8 @@ private:
     std::shared_ptr<const Snapshot> snapshot_;
     std::vector<Step> steps_;
     std::size_t position_ = 0;  ///< steps before it are done, those from it on were undone
+    QString place_;
+    std::optional<LastWay> lastWay_;
     QDateTime savedAt_;
     qint64 lastMilliseconds_ = 0;
     QTimer newerTimer_;

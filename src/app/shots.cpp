@@ -4,6 +4,7 @@
 #include <QDir>
 #include <algorithm>
 
+#include "app/belief_river.h"
 #include "app/job_glances.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
@@ -60,6 +61,9 @@ int renderShots(MainWindow& window, const QString& folder) {
         window.session().settle();
         for (auto* chart : window.findChildren<SwitchOnChart*>()) {
             chart->settle();
+        }
+        for (auto* river : window.findChildren<BeliefRiver*>()) {
+            river->settle();
         }
         for (int round = 0; round < 4; ++round) {
             QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);

@@ -6,6 +6,7 @@
 #include <QToolTip>
 #include <algorithm>
 
+#include "app/painted_text.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -94,7 +95,7 @@ void StationLine::paintEvent(QPaintEvent*) {
         painter.setPen(i == current_ ? p.glow : p.quiet);
         const double room = theme::px(120);
         const double left = std::clamp(c.x() - room / 2, -room / 2 + step / 2, width() - room / 2 - step / 2);
-        painter.drawText(QRectF(left, c.y() + theme::px(14), room, theme::px(20)), Qt::AlignHCenter, titles_[i]);
+        paintText(painter, QRectF(left, c.y() + theme::px(14), room, theme::px(20)), Qt::AlignHCenter, titles_[i]);
     }
 }
 

@@ -3,7 +3,9 @@
 #include <QKeyEvent>
 #include <QPainter>
 #include <algorithm>
+#include <chrono>
 
+#include "app/painted_text.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -30,38 +32,85 @@ void Stopwatch::setSeconds(double seconds) {
     }
 }
 
+namespace {
+/// When the key moved, ms; events that the program made itself do not say.
+quint64 timeOf(const QKeyEvent& event) {
+    const auto now = std::chrono::steady_clock::now().time_since_epoch();
+    return event.timestamp() != 0 ? event.timestamp()
+                                  : quint64(std::chrono::duration_cast<std::chrono::milliseconds>(now).count());
+}
+}  // namespace
+
+bool KeyHold::press(const QKeyEvent& event) {
+    const quint64 now = timeOf(event);
+    const bool goesOn = event.isAutoRepeat() || isDown_ ||
+                        (releasedAt_ > 0 && now >= releasedAt_ && now - releasedAt_ <= quint64(gapMilliseconds));
+    isDown_ = true;
+    if (!goesOn) {
+        pressedAt_ = now;
+    }
+    return !goesOn;
+}
+
+void KeyHold::release(const QKeyEvent& event) {
+    if (!event.isAutoRepeat()) {
+        isDown_ = false;
+        releasedAt_ = timeOf(event);
+    }
+}
+
 void Stopwatch::start() {
     clock_.start();
     timer_ = timer_ == 0 ? startTimer(framesPerSecondTimer) : timer_;
 }
 
-void Stopwatch::stop() {
+void Stopwatch::stop(double seconds) {
     if (timer_ != 0) {
         killTimer(timer_);
         timer_ = 0;
-        seconds_ = double(clock_.nsecsElapsed()) * 1e-9;
+        seconds_ = seconds;
         update();
         emit released(seconds_);
     }
 }
 
-void Stopwatch::timerEvent(QTimerEvent*) {
+void Stopwatch::timerEvent(QTimerEvent* event) {
+    if (event->timerId() == letGo_) {
+        killTimer(letGo_);
+        letGo_ = 0;
+        stop(heldFor_);
+    }
     update();
 }
 
 void Stopwatch::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space) {
-        if (!event->isAutoRepeat()) {
-            start();
-        }
-    } else {
+    if (event->key() != Qt::Key_Space) {
         QWidget::keyPressEvent(event);
+        return;
+    }
+    const bool begins = hold_.press(*event);
+    if (letGo_ != 0) {
+        killTimer(letGo_);
+        letGo_ = 0;
+        if (begins) {
+            stop(heldFor_);  // the one before was let go, this is another
+        }
+    }
+    if (begins) {
+        start();
+    } else if (timer_ == 0 && !event->isAutoRepeat()) {
+        timer_ = startTimer(framesPerSecondTimer);  // a slow window had taken the repeat for a release
     }
 }
 
 void Stopwatch::keyReleaseEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
-        stop();
+    if (event->key() != Qt::Key_Space || event->isAutoRepeat()) {
+        return;
+    }
+    hold_.release(*event);
+    if (timer_ != 0) {
+        heldFor_ = hold_.seconds();
+        letGo_ = letGo_ == 0 ? startTimer(KeyHold::gapMilliseconds + 10) : letGo_;
     }
 }
 
@@ -71,7 +120,7 @@ void Stopwatch::mousePressEvent(QMouseEvent*) {
 }
 
 void Stopwatch::mouseReleaseEvent(QMouseEvent*) {
-    stop();
+    stop(double(clock_.nsecsElapsed()) * 1e-9);
 }
 
 void Stopwatch::paintEvent(QPaintEvent*) {
@@ -93,11 +142,11 @@ void Stopwatch::paintEvent(QPaintEvent*) {
     }
     painter.setPen(p.text);
     painter.setFont(theme::reading(32));
-    painter.drawText(ring.adjusted(0, -theme::px(12), 0, -theme::px(12)), Qt::AlignCenter,
+    paintText(painter, ring.adjusted(0, -theme::px(12), 0, -theme::px(12)), Qt::AlignCenter,
                      seconds < 0 ? QStringLiteral("–") : QStringLiteral("%L1 s").arg(seconds, 0, 'f', 1));
     painter.setPen(p.quiet);
     painter.setFont(theme::quiet());
-    painter.drawText(ring.adjusted(0, theme::px(38), 0, theme::px(38)), Qt::AlignCenter,
+    paintText(painter, ring.adjusted(0, theme::px(38), 0, theme::px(38)), Qt::AlignCenter,
                      timer_ != 0 ? tr("release at dark") : tr("hold Space"));
 }
 

@@ -1,6 +1,7 @@
 #include "app/theme.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "typeface/typeface.h"
 
@@ -9,7 +10,19 @@ namespace dimglow::app::theme {
 namespace {
 
 Mode currentMode = Mode::LampOff;
+double currentOwnScale = 1;
+QSize currentWindow(1280, 720);
 double currentScale = 1;
+
+void rescale() {
+    constexpr double usualWidth = 1280;
+    constexpr double usualHeight = 720;
+    constexpr double step = 0.05;  // so that a drag of the window's edge does not dress it anew at each pixel
+    const double byWindow = std::max(1.0, std::min(currentWindow.width() / usualWidth, currentWindow.height() / usualHeight));
+    const double most = std::min(currentWindow.width() / double(leastWidth), currentWindow.height() / double(leastHeight));
+    const double wanted = std::min(byWindow * currentOwnScale, std::max(most, 0.8));
+    currentScale = std::floor(wanted / step + 1e-6) * step;
+}
 
 const Palette lampOff{QColor("#15171B"), QColor("#1D2026"), QColor("#262A32"), QColor("#363C47"),
                       QColor("#E9E6DF"), QColor("#A5A39B"), QColor("#FFB454"), QColor("#15171B"),
@@ -40,12 +53,14 @@ QPushButton:checked { border: 2px solid @glow; padding: 5px 13px; color: @glow; 
 QPushButton:disabled { color: @quiet; }
 QPushButton[primary="true"] { background: @glow; color: @onglow; border: none; font-weight: bold; }
 QPushButton[primary="true"]:focus { border: 2px solid @text; }
-QPushButton#unfold { padding: 0; }
+QPushButton[edge="true"] { padding: 0; }
 QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { background: @ground; border: 1px solid @line; border-radius: 6px;
   padding: 5px 8px; min-height: @fieldpx; selection-background-color: @glow; selection-color: @onglow; }
 QLineEdit:focus, QPlainTextEdit:focus, QDateEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus { border: 2px solid @glow; padding: 4px 7px; }
 QLineEdit[wrong="true"], QPlainTextEdit[wrong="true"] { border: 2px solid @ember; }
 QLabel#fieldNote, QLabel#notice { background: @raised; color: @ember; border: 1px solid @ember; border-radius: 6px; padding: 5px 9px; }
+QLabel#understood { background: @raised; color: @quiet; border: 1px solid @line; border-radius: 6px; padding: 5px 9px; }
+QLabel#understood[inside="true"] { background: @ground; border: none; padding: 0 6px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
 QCheckBox { spacing: 7px; }
 QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
@@ -88,8 +103,18 @@ double scale() {
     return currentScale;
 }
 
-void setScale(double scale) {
-    currentScale = scale > 1 ? std::min(scale, 2.0) : 1;  // also when it is no number
+double ownScale() {
+    return currentOwnScale;
+}
+
+void setOwnScale(double scale) {
+    currentOwnScale = scale > 0.8 ? std::min(scale, 2.0) : scale <= 0.8 ? 0.8 : 1;  // 1 when it is no number
+    rescale();
+}
+
+void fitWindow(QSize window) {
+    currentWindow = window;
+    rescale();
 }
 
 int px(double pixels) {

@@ -3,6 +3,7 @@
 #include <QColor>
 #include <QFont>
 #include <QPalette>
+#include <QSize>
 #include <QString>
 
 /// \file
@@ -31,9 +32,16 @@ Mode mode();
 void setMode(Mode mode);
 const Palette& palette();
 
-/// Factor on every size, 1 to 2.
+/// Factor on every size: what the window asks for, times what its owner wants beside it, as far as the window keeps
+/// room for leastWidth × leastHeight of these pixels.
 double scale();
-void setScale(double scale);
+inline constexpr int leastWidth = 853;
+inline constexpr int leastHeight = 533;
+/// What the owner wants, 0.8 to 2.
+double ownScale();
+void setOwnScale(double scale);
+/// What a window of this size asks for: 1 up to 1280 × 720, and as much larger as both its sides are.
+void fitWindow(QSize window);
 /// A length on the 8 px grid, scaled.
 int px(double pixels);
 

@@ -4,6 +4,7 @@
 #include <QScrollBar>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <map>
 
 #include "app/panels.h"
 #include "app/stations/stations.h"
@@ -60,7 +61,8 @@ TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), se
     }
 }
 
-QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
+/// \p replaced: how many earlier answers it stands for.
+QWidget* TrailView::makeEntry(const reasoning::TrailLine& line, int replaced) {
     auto* card = makeCard("true");
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(12), theme::px(8), theme::px(10), theme::px(8));
@@ -72,6 +74,12 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line) {
     const auto* test = session_.trade().test(line.test);
     const QString where = line.phase == job::Phase::After ? tr("Prove") : stationTitle(test);
     top->addWidget(makeLabel(line.stands ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
+    if (replaced > 0) {
+        auto* count = makeLabel(tr("%n earlier", nullptr, replaced), theme::quiet(), "idle");
+        count->setObjectName(QStringLiteral("replaced"));
+        count->setToolTip(tr("Earlier answers to the same question, which this one replaced."));
+        top->addWidget(count, 0, Qt::AlignTop);
+    }
     rows->addLayout(top);
     auto* bottom = new QHBoxLayout;
     const QString found = words(line.text);
@@ -109,8 +117,24 @@ void TrailView::refresh() {
         });
         rows->addWidget(earlier);
     }
+    // What was replaced is told by number on the card that replaced it.
+    struct Answers {
+        int replaced = 0;
+        std::size_t last = 0;
+    };
+    std::map<std::pair<int, std::string>, Answers> answers;
+    std::vector<const Answers*> ofLine;
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        auto& same = answers[{int(lines[i].phase), lines[i].test + lines[i].title.english()}];
+        same.replaced += lines[i].stands ? 0 : 1;
+        same.last = i;
+        ofLine.push_back(&same);
+    }
     for (std::size_t i = hidden; i < lines.size(); ++i) {
-        rows->addWidget(makeEntry(lines[i]));
+        const bool stands = lines[i].stands;
+        if (stands || ofLine[i]->last == i) {
+            rows->addWidget(makeEntry(lines[i], ofLine[i]->replaced - (stands ? 0 : 1)));
+        }
     }
     if (job.trail.empty()) {
         auto* hint = makeLabel(tr("Nothing written down yet.\nStart with what can be seen and heard from outside: "

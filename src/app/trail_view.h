@@ -17,6 +17,9 @@ class TrailView : public QWidget {
 public:
     explicit TrailView(JobSession& session, QWidget* parent = nullptr);
 
+    /// Shows the session's trail anew.
+    void refresh();
+
 signals:
     void refused(const QString& reason);
 
@@ -26,8 +29,7 @@ protected:
     void focusOutEvent(QFocusEvent* event) override;
 
 private:
-    void refresh();
-    QWidget* makeEntry(const reasoning::TrailLine& line);
+    QWidget* makeEntry(const reasoning::TrailLine& line, int replaced);
     void showSelection();
 
     JobSession& session_;

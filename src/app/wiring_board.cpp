@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 
+#include "app/painted_text.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -119,7 +120,7 @@ void WiringBoard::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
-    painter.drawText(QRectF(0, 0, width(), theme::px(20)), Qt::AlignLeft | Qt::AlignVCenter,
+    paintText(painter, QRectF(0, 0, width(), theme::px(20)), Qt::AlignLeft | Qt::AlignVCenter,
                      brush_ == 0 ? tr("painting a new string") : tr("painting string %1").arg(brush_));
     const QColor tints[] = {p.glow, p.idle, p.good, p.quiet};
     for (int strip = 0; strip < int(backlight_.strips.size()); ++strip) {
@@ -143,7 +144,7 @@ void WiringBoard::paintEvent(QPaintEvent*) {
             if (backlight_.feeds.size() > 1) {
                 words += QLatin1Char('\n') + tr("LED+ %1").arg(feedOf(strip) + 1);
             }
-            painter.drawText(bar, Qt::AlignCenter, words);
+            paintText(painter, bar, Qt::AlignCenter, words);
         }
     }
 }

@@ -211,7 +211,7 @@ json panelCheck(const job::Job& job) {
         {"ccfl", plan.isCcfl},
         {"refusal", plan.refusal},
         {"cautions", plan.cautions},
-        {"tcon", {{"volts", job.panelCheck.tconVolts}, {"lowAmps", plan.tconLowAmps}, {"highAmps", plan.tconHighAmps}}},
+        {"tcon", {{"lowAmps", plan.tconLowAmps}, {"highAmps", plan.tconHighAmps}}},
         {"advised", outcomes[int(judgement.advised)]},
         {"because", judgement.because}};
     if (plan.isCcfl) {

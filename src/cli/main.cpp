@@ -2,8 +2,12 @@
 #include <QApplication>
 #include <QDate>
 #include <QFileInfo>
+#include <fmt/format.h>
+#include <algorithm>
 #include <cerrno>
+#include <cmath>
 #include <cstdio>
+#include <cstdlib>
 #include <cstring>
 #include <exception>
 #include <string>
@@ -31,6 +35,9 @@ reasoning::Assessment assessed(const job::Job& job) {
 }
 
 job::Job jobAt(const std::string& path) {
+    if (path.empty()) {
+        throw std::invalid_argument("name a job file");
+    }
     return records::readJobFile(QString::fromStdString(path));
 }
 
@@ -89,10 +96,27 @@ void writeReport(const std::string& path, const std::string& pdf, int& argc, cha
     records::writeWhole(place, report::pdfOf(*document));
 }
 
-/// The first line of what went wrong.
+/// The first line of what went wrong, without the signs that steer a terminal.
 std::string oneLine(const char* what) {
-    const std::string words = what;
-    return words.substr(0, words.find('\n'));
+    std::string words = what;
+    words = words.substr(0, words.find('\n'));
+    std::replace_if(
+        words.begin(), words.end(), [](unsigned char c) { return c < 0x20 || c == 0x7F; }, '?');
+    return words;
+}
+
+/// A number from \p least to \p most, and nothing like "nan".
+CLI::Validator within(double least, double most) {
+    return CLI::Validator(
+        [least, most](std::string& text) {
+            char* end = nullptr;
+            const double value = std::strtod(text.c_str(), &end);
+            const bool isNumber = end != text.c_str() && *end == '\0' && std::isfinite(value);
+            return isNumber && value >= least && value <= most
+                       ? std::string()
+                       : fmt::format("{} is no number from {:g} to {:g}", text, least, most);
+        },
+        fmt::format("{:g} … {:g}", least, most));
 }
 
 }  // namespace
@@ -111,8 +135,8 @@ int main(int argc, char** argv) {
     };
     const auto addTester = [&](CLI::App* command) {
         command->add_option("--run", tester.run, "B, B7, B1-B6 or \"channel 1\"");
-        command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's");
-        command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's");
+        command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's")->check(within(0.01, 20000));
+        command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's")->check(within(0.1, 2000));
         return command;
     };
     auto* assess = addJob("assess", "Print what is left, what to measure next and what to do");
@@ -124,15 +148,15 @@ int main(int argc, char** argv) {
         addTester(addJob("plan-tester", "Print what to set for a run of LEDs and what each outcome means"));
     planTester->get_option("--run")->required();
     auto* locate = addTester(addJob("locate", "Print where the fault is believed to be and what to probe next"));
-    auto* volts = locate->add_option("--volts", tester.volts, "a reading on --run, to be explained");
+    auto* volts = locate->add_option("--volts", tester.volts, "a reading on --run, to be explained")->check(within(0, 2200));
     volts->needs(locate->get_option("--run"));
-    locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts);
+    locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts)->check(within(0, 2400));
     auto* traced = addJob("trace", "Print LED+, LED− and current from switch-on, with a fault tried on the backlight");
     traced->add_option("--suspect", trace.suspect, "id of a fault on the driver's side");
     traced->add_option("--open", trace.open, "open LEDs: B9 C2");
     traced->add_option("--shorted", trace.shorted, "shorted LEDs");
-    traced->add_option("--seconds", trace.seconds, "how long")->check(CLI::Range(0.4, 60.0));
-    traced->add_option("--feed", trace.feed, "whose LED+, from 1");
+    traced->add_option("--seconds", trace.seconds, "how long")->check(within(0.4, 60));
+    traced->add_option("--feed", trace.feed, "whose LED+, from 1")->check(within(1, 4));
     traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
     auto* panelCheck =
         addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");

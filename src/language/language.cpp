@@ -34,6 +34,10 @@ void speak(const QLocale& locale) {
     }
 }
 
+typing::Tongue tongue() {
+    return QLocale().language() == QLocale::German ? typing::Tongue::German : typing::Tongue::English;
+}
+
 QString words(const text::Text& text) {
     const text::Language language{
         [](const std::string& english) { return QCoreApplication::translate("core", english.c_str()).toStdString(); },

@@ -4,6 +4,7 @@
 #include <QString>
 
 #include "core/text/text.h"
+#include "core/typing/tongue.h"
 
 /// \file
 /// The reader's language: what the core says put into words, numbers as the reader writes them.
@@ -15,6 +16,9 @@ void writeNumbersAs(QLocale locale);
 /// Speaks as \p locale does as well: translated where there is a translation, in English otherwise. To be called before
 /// any widget is made.
 void speak(const QLocale& locale);
+
+/// The language in which the reader types.
+typing::Tongue tongue();
 
 /// What the core says, in the reader's language. On the thread of the window.
 QString words(const text::Text& text);

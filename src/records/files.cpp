@@ -35,6 +35,9 @@ QByteArray readWhole(const QString& path, qint64 longest) {
 
 void writeWhole(const QString& path, const QByteArray& bytes) {
     const QFileInfo info(path);
+    if (info.isSymbolicLink()) {
+        fail(path, QStringLiteral("is a link to another file, which would be replaced"));
+    }
     if (info.exists() && !info.isFile()) {
         fail(path, info.isDir() ? QStringLiteral("is a folder") : QStringLiteral("is no file"));
     }

@@ -1,5 +1,7 @@
 #include "records/logbook.h"
 
+#include <sys/stat.h>
+
 #include <QDir>
 #include <QFileInfo>
 #include <QRegularExpression>
@@ -73,6 +75,9 @@ QString searchText(const job::Job& job) {
                              text(job.set.maker),
                              text(job.set.model),
                              text(job.set.serial),
+                             text(job.order.owner),
+                             text(job.order.phone),
+                             text(job.repair.work),
                              text(job.order.complaint)};
     QString all;
     for (const auto& part : parts) {
@@ -160,11 +165,30 @@ Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString
     database_.setDatabaseName(path);
     try {
         prepare(path);
+        file_ = identityOf(path);
     } catch (...) {
         database_.close();
         database_ = {};
         QSqlDatabase::removeDatabase(connection_);
         throw;
+    }
+}
+
+Logbook::FileIdentity Logbook::identityOf(const QString& path) {
+    struct stat info = {};
+    return ::stat(QFile::encodeName(path).constData(), &info) == 0 ? FileIdentity{quint64(info.st_dev), quint64(info.st_ino)}
+                                                                   : FileIdentity{};
+}
+
+void Logbook::requireSameFile() const {
+    const QString path = database_.databaseName();
+    if (identityOf(path) != file_) {
+        fail(QStringLiteral("logbook"), path,
+             QStringLiteral("was moved, deleted or replaced while it was open; put it back, or start again"));
+    }
+    if (const int found = numberOf(database_, QStringLiteral("PRAGMA user_version")); found > schemaVersion) {
+        fail(QStringLiteral("logbook"), path,
+             QStringLiteral("was made newer by another program (version %1); start that one").arg(found));
     }
 }
 
@@ -333,6 +357,7 @@ qint64 Logbook::revision(const QString& id) const {
 }
 
 Confirmation Logbook::create(const job::Job& job, const QString& editLabel) {
+    requireSameFile();
     const QDateTime now = QDateTime::currentDateTimeUtc();
     Transaction transaction(database_);
     insert(job, editLabel, now);
@@ -365,6 +390,7 @@ void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateT
 }
 
 Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint64 revision) {
+    requireSameFile();
     const QDateTime now = QDateTime::currentDateTimeUtc();
     const QString body = text(job::toJson(job).dump());
     Transaction transaction(database_);

@@ -106,6 +106,9 @@ public:
 
 private:
     void prepare(const QString& path);
+    /// \throws LogbookError when the file was moved, deleted, replaced or made newer while it was open: what would be
+    /// written would be gone
+    void requireSameFile() const;
     void createTables() const;
     void addSearchAndRevisions() const;
     void addPanels() const;
@@ -113,7 +116,15 @@ private:
     void index(const job::Job& job) const;
     void addEdit(const job::Job& job, const QString& label, const QString& at) const;
 
+    struct FileIdentity {
+        quint64 device = 0;
+        quint64 number = 0;
+        bool operator==(const FileIdentity&) const = default;
+    };
+    static FileIdentity identityOf(const QString& path);
+
     QString connection_;
+    FileIdentity file_;
     QSqlDatabase database_;
 };
 

@@ -50,7 +50,7 @@ public:
     /// A line of the soak every ten minutes, at what a sound set of this kind shows.
     BenchDay& soak(int lines) {
         const double volts = proven_->measure("ledPlusOn").volts;
-        const double amps = demo_.job.set.backlight.channels.front().amps;
+        const double amps = demo_.job.set.backlight.channels.front().someAmps();
         for (int i = 0; i < lines; ++i) {
             demo_.job.soak.push_back(
                 {10.0 * i, volts - 0.1 * std::min(i, 2), std::round(1000 * amps * (1 - 0.002 * i)) / 1000, false});
@@ -116,6 +116,9 @@ DemoJob takenIn(const char* id, const char* title, job::Order order, const char*
     demo.job.set.serial = serial;
     demo.job.set.panel = panel;
     demo.job.set.hoursRun = hours;
+    demo.job.order.owner = "Terminal office";
+    demo.job.bench.workshop = "Skerry Sound Ferries";
+    demo.job.bench.contact = "display workshop, north pier";
     demo.job.liveWorkAccepted = true;
     return demo;
 }

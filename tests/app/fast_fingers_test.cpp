@@ -267,7 +267,7 @@ TEST_F(FastFingers, StormOfKeysEndsNothingAndFreezesNothing) {
     std::sort(took.begin(), took.end());
     std::printf("%d strokes; half within %lld ms, 99 of 100 within %lld ms, all within %lld ms\n", int(took.size()),
                 took[took.size() / 2], took[took.size() * 99 / 100], took.back());
-    app::theme::setScale(1);
+    app::theme::setOwnScale(1);
     app::theme::setMode(app::theme::Mode::LampOff);
 }
 

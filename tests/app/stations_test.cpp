@@ -189,7 +189,7 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
     EXPECT_EQ(job().set.backlight.channels.size(), 2u);
     EXPECT_EQ(job().set.backlight.ledCount(), 48);
     EXPECT_EQ(job().set.backlight.strips[0].led.dies, 2);
-    EXPECT_NEAR(job().set.backlight.channels[1].amps, 0.3, 1e-9);
+    EXPECT_NEAR(job().set.backlight.channels[1].amps.value_or(0), 0.3, 1e-9);
 }
 
 TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
@@ -1053,7 +1053,7 @@ TEST_F(AtTheBench, MilliampsOfAStringAreAStringsAndEnterDoesNotDoubleThem) {
         me_.clickInto(QStringLiteral("amps"));
         me_.press(Qt::Key_Return);
     }
-    EXPECT_NEAR(job().set.backlight.channels[0].amps, 0.2, 1e-9);
+    EXPECT_NEAR(job().set.backlight.channels[0].amps.value_or(0), 0.2, 1e-9);
 }
 
 TEST_F(AtTheBench, ChoosingARepairWritesDownNoCurrentThatNobodyMeasured) {
@@ -1289,14 +1289,14 @@ TEST_F(AtTheBench, ThemeTextSizeAndFolderAreRemembered) {
     me_.press(Qt::Key_Plus, Qt::ControlModifier);
     QTest::qWait(20);
     app::theme::setMode(app::theme::Mode::LampOff);
-    app::theme::setScale(1);
+    app::theme::setOwnScale(1);
     app::remembered::applyTheme();
     EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);
     EXPECT_NEAR(app::theme::scale(), 1.1, 1e-9);
     app::remembered::setFolder(me_.path(QString()));
     EXPECT_EQ(app::remembered::folder(), me_.path(QString()));
     app::theme::setMode(app::theme::Mode::LampOff);
-    app::theme::setScale(1);
+    app::theme::setOwnScale(1);
     app::remembered::keepTheme();
 }
 
@@ -1352,7 +1352,7 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
     open("SK-0412");
     const std::tuple<double, QSize> sizes[] = {{1.0, {1180, 680}}, {1.5, {1280, 800}}, {2.0, {1280, 800}}};
     for (const auto& [scale, size] : sizes) {
-        app::theme::setScale(scale);
+        app::theme::setOwnScale(scale);
         me_.window().applyTheme();
         me_.window().resize(size);
         QCoreApplication::processEvents();
@@ -1364,7 +1364,7 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
         }
         EXPECT_TRUE(me_.sees(QStringLiteral("Open LED in strip B")));
     }
-    app::theme::setScale(1);
+    app::theme::setOwnScale(1);
     me_.window().applyTheme();
 }
 

@@ -17,6 +17,7 @@ void Technician::restart() {
     logbook_.reset();
     logbook_ = std::make_unique<records::Logbook>(path(QStringLiteral("logbook.sqlite")));
     window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge, assess_);
+    window_->resize(1280, 800);
     window_->show();
     window_->activateWindow();
     EXPECT_TRUE(QTest::qWaitForWindowActive(window_.get()));

@@ -279,7 +279,11 @@ TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
 
 class Soak : public testing::Test {
 protected:
-    Soak() { job_.set.backlight = backlight::plainBacklight({}); }
+    Soak() {
+        backlight::PlainDescription plain;
+        plain.amps = 0.24;
+        job_.set.backlight = backlight::plainBacklight(plain);
+    }
     SoakVerdict judged() const { return assess(job_, trade()).soak; }
     job::Job job_;
 };
@@ -294,6 +298,18 @@ TEST_F(Soak, PassesAfterHalfAnHourWithoutFlickerOrDrift) {
     EXPECT_THAT(judged().text.english(), testing::StartsWith("Failed: the current drifted 3.5 %"));
     job_.soak = {{31, 146, 0.24, true}};
     EXPECT_EQ(judged().text, "Failed: it flickered.");
+}
+
+TEST_F(Soak, AtACurrentThatNobodyReadOffIsHeldToNone) {
+    job_.set.backlight = backlight::plainBacklight({});
+    job_.soak = {{0, 146, 0.410, false}, {11, 146, 0.410, false}, {20, 146, 0.409, false}, {30, 146, 0.409, false}};
+    EXPECT_TRUE(judged().passed) << judged().text;
+    EXPECT_FALSE(judged().amps) << "there is no band to show";
+    job_.soak.back().amps = 0;
+    EXPECT_TRUE(judged().failed) << "dark is dark at any current";
+    job_.repair.newAmps = 0.2;
+    job_.soak.back().amps = 0.409;
+    EXPECT_TRUE(judged().failed) << "what was written down counts";
 }
 
 TEST_F(Soak, OfOneLineIsNoHalfHour) {

@@ -58,7 +58,7 @@ struct Rig {
         plain.amps = 2;  // a sink that never limits: its headroom is a plain resistor, which the reference has too
         panel = plainBacklight(plain);
     }
-    double ohms() const { return panel.driver.someHeadroomVolts() / panel.channels.front().amps; }
+    double ohms() const { return panel.driver.someHeadroomVolts() / panel.channels.front().someAmps(); }
 
     /// LED+ of the reference at a time.
     static double at(const std::vector<double>& time, const std::vector<double>& volts, double seconds) {

@@ -43,7 +43,7 @@ TEST(FeedsInALine, AreSharedOutAndReadBack) {
         ASSERT_TRUE(plain) << line;
         EXPECT_EQ(read(backlight::lineOf(*plain).c_str()), wired) << line;
     }
-    EXPECT_TRUE(std::holds_alternative<backlight::LineProblem>(backlight::readLine("4 x 12, one string, 2 feeds")))
+    EXPECT_TRUE(std::holds_alternative<typing::LineProblem>(backlight::readLine("4 x 12, one string, 2 feeds")))
         << "two LED+ need two channels";
 }
 

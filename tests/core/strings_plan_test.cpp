@@ -149,7 +149,7 @@ TEST(BenchSupplies, AreReadFromTheirLine) {
     EXPECT_EQ(supplies[2].isolationVolts, 30.5) << "nothing said: no more than its own";
     EXPECT_EQ(std::get<0>(panelcheck::readSupplies(panelcheck::lineOf(supplies))), supplies);
     for (const char* wrong : {"120 V", "60 V 3 A; much", "0 V 1 A", "900 × 60 V 1 A", "9 × 60 V 1 A; 9 × 60 V 1 A"}) {
-        EXPECT_TRUE(std::holds_alternative<backlight::LineProblem>(panelcheck::readSupplies(wrong))) << wrong;
+        EXPECT_TRUE(std::holds_alternative<typing::LineProblem>(panelcheck::readSupplies(wrong))) << wrong;
     }
 }
 

@@ -28,6 +28,24 @@ Job withoutSources(Job job) {
     return job;
 }
 
+/// Without the numbers that the program of then filled in by itself: nobody has read them off.
+Job withoutWhatWasFilledIn(Job job) {
+    auto& panel = job.set.backlight;
+    panel.widthMm = panel.widthMm == 940 ? std::nullopt : panel.widthMm;
+    panel.heightMm = panel.heightMm == 530 ? std::nullopt : panel.heightMm;
+    for (auto& strip : panel.strips) {
+        strip.led.ratedAmps = strip.led.ratedAmps == 0.35 ? std::nullopt : strip.led.ratedAmps;
+    }
+    for (auto& channel : panel.channels) {
+        channel.amps = channel.amps == 0.24 * double(channel.strings.size()) ? std::nullopt : channel.amps;
+    }
+    job.set.lamps.diameterMm.reset();
+    job.order.owner.clear();
+    job.bench.workshop.clear();
+    job.bench.contact.clear();
+    return job;
+}
+
 /// Members named "later", which no version knows, by what they say.
 void collectLater(const json& at, std::multiset<std::string>& found) {
     if (at.is_object() && at.contains("later")) {
@@ -42,14 +60,14 @@ TEST(Version1, DemoJobsAreTheSameJobs) {
     auto demos = virtualset::demoWorkshop(knowledge::builtInKnowledge());
     demos.resize(3);  // those that there were then
     for (const auto& demo : demos) {
-        EXPECT_EQ(fromJson(ofVersion1(demo.job.id)), withoutSources(demo.job)) << demo.job.id;
+        EXPECT_EQ(fromJson(ofVersion1(demo.job.id)), withoutWhatWasFilledIn(withoutSources(demo.job))) << demo.job.id;
     }
 }
 
 TEST(Version1, JobOfEveryKindOfEntryIsTheSameJob) {
     Job job = fromJson(ofVersion1("every-entry"));
     job.unknown.clear();
-    EXPECT_EQ(job, withoutSources(test::fullJobOfVersion1()));
+    EXPECT_EQ(job, withoutWhatWasFilledIn(withoutSources(test::fullJobOfVersion1())));
 }
 
 TEST(Version1, ReadWrittenAndReadAgainKeepsWhatNobodyKnows) {

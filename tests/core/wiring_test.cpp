@@ -119,6 +119,7 @@ TEST(ChannelDemand, ParallelStringsShareTheCurrentAndOneOpenPushesItIntoTheOther
     auto panel = plainBacklight({});
     auto& channel = panel.channels.front();
     channel.strings = {String{{{0, false}, {1, true}}}, String{{{2, false}, {3, true}}}};
+    channel.amps = 0.24;
     const auto healthy = demandOf(panel, 0, {});
     EXPECT_NEAR(healthy.stringAmps[0], 0.12, 1e-4);
     EXPECT_NEAR(healthy.stringAmps[1], 0.12, 1e-4);

@@ -66,7 +66,14 @@ inline Job fullJob() {
     job.way = {Way::First::Swap, Way::Level::Component};
     notePoint(job, {"outputDiode", "D8"});
     notePoint(job, {"mainRail", "12V"}, {{}, {}, 12, {}, {}});
-    notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, 0.2, 63, {}, {}});
+    notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, 0.2, 63, {}, {}, 105});
+    job.order.owner = "Ferry office";
+    job.order.phone = "01 55 20";
+    job.order.agreedPrice = 148;
+    job.bench.workshop = "Skerry Sound Ferries";
+    job.bench.contact = "display workshop";
+    job.repair.terms = {{"replaceStrip", 12, 3, false}, {"replaceLed", {}, {}, true}};
+    job.set.backlight.strips[1].led.classAssumed = true;
     addEntry(job, "2026-11-25T08:10:00Z", Phase::Before, Answer{"standby", "blinks", 5, "red"});
     addEntry(job, "2026-11-25T08:11:00Z", Phase::Before,
              PointSeen{{"supplyCapacitor", "C12"}, PointSeen::Looks::Bulged});
@@ -78,6 +85,7 @@ inline Job fullJob() {
     off.volts = 0.1;
     addEntry(job, "2026-11-25T08:12:30Z", Phase::Before,
              PointTaken{{"mainRail", "12V", true}, off, set::SetState::Standby});
+    job.trail.back().source.fitsBecause = "off in standby";
     return job;
 }
 

@@ -8,9 +8,8 @@
 #include "app/field_note.h"
 #include "app/stations/strips_line.h"
 #include "app/theme.h"
+#include "app/typed.h"
 #include "core/backlight/limits.h"
-#include "core/job/reading_text.h"
-#include "core/parts/part_line.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
@@ -21,18 +20,6 @@ using evidence::Question;
 
 QString idOf(const evidence::PointAsked& asked) {
     return QString::fromStdString(asked.point + ":" + asked.ref);
-}
-
-QString readingWords(const job::TypedVolts& reading) {
-    switch (reading.shape) {
-        case evidence::Shape::Steady:
-            return BoardStation::tr("steady at %1 V").arg(reading.volts);
-        case evidence::Shape::PeakThenSettles:
-            return BoardStation::tr("peaks at %1 V, settles at %2 V").arg(reading.volts).arg(reading.restVolts);
-        case evidence::Shape::Wanders:
-            return BoardStation::tr("wanders from %1 to %2 V").arg(reading.restVolts).arg(reading.volts);
-    }
-    return {};
 }
 
 SpotState stateOf(parts::Grade grade) {
@@ -74,7 +61,7 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     connect(entry_, &BoardEntry::looked, this, &BoardStation::look);
     connect(entry_, &BoardEntry::nextStateWanted, this, &BoardStation::nextState);
     connect(entry_, &BoardEntry::stepped, this, [this](int columns, int rows) { picture_->step(columns, rows); });
-    body_->addWidget(entry_);
+    foot_->addWidget(entry_);
     body_->addStretch();
     auto* stateKey = new QShortcut(QKeySequence(int(Qt::ALT) | int(Qt::Key_T)), this);
     stateKey->setContext(Qt::WidgetWithChildrenShortcut);
@@ -365,26 +352,29 @@ void BoardStation::explain(const QString& line) {
         return;
     }
     accept(entry_->field());
-    QString words = noteOf(*spot);
+    QString said = spot->point == nullptr ? typed::orNothing(typed::volts(line)) : QString();
     if (spot->point != nullptr) {
-        const auto read = parts::readTypedPart(spot->point->kind, line.toStdString());
-        if (const auto* typed = std::get_if<parts::TypedPart>(&read)) {
-            const auto& asked = std::get<evidence::PointAsked>(spot->question);
-            auto set = job().set;
-            job::Job tried;
-            tried.set = std::move(set);
-            const evidence::PointAsked own{asked.point, typed->ref.empty() ? asked.ref : typed->ref, asked.isEarly};
-            job::notePoint(tried, own, typed->ratings);
-            const auto judgement = evidence::judge({own, typed->reading}, tried.set, session_.trade(), pointsTaken());
-            words = tr("%1: %2 %3")
-                        .arg(app::words(parts::wordsOf(judgement.grade)), app::words(judgement.because),
-                             app::words(judgement.twin));
+        const auto read = typed::part(spot->point->kind, line);
+        if (const auto* part = std::get_if<parts::TypedPart>(&read)) {
+            said = verdictOn(*spot, *part);
         }
-    } else if (const auto read = job::readTypedVolts(line.toStdString());
-               const auto* typed = std::get_if<job::TypedVolts>(&read)) {
-        words = readingWords(*typed);
     }
-    entry_->explain(words);
+    entry_->explain(said.isEmpty() ? noteOf(*spot) : said);
+}
+
+/// What a part's reading is understood as, and what it would mean.
+QString BoardStation::verdictOn(const Spot& spot, const parts::TypedPart& part) const {
+    auto asked = std::get<evidence::PointAsked>(spot.question);
+    asked.ref = part.ref.empty() ? asked.ref : part.ref;
+    job::Job tried;
+    tried.set = job().set;
+    job::notePoint(tried, asked, part.ratings);
+    const auto judgement = evidence::judge({asked, part.reading}, tried.set, session_.trade(), pointsTaken());
+    const QString rated = typed::inWords(part.ratings);
+    return words(parts::describe(part.reading)) + (rated.isEmpty() ? QString() : tr(" of %1").arg(rated)) +
+           QLatin1Char('\n') +
+           tr("%1: %2 %3")
+               .arg(words(parts::wordsOf(judgement.grade)), words(judgement.because), words(judgement.twin));
 }
 
 void BoardStation::write(const QString& line) {
@@ -400,7 +390,7 @@ void BoardStation::write(const QString& line) {
 }
 
 void BoardStation::writeVolts(const Spot& spot, const QString& line) {
-    const auto read = job::readTypedVolts(line.toStdString());
+    const auto read = typed::volts(line);
     if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(entry_->field(), words(*problem));
         return;
@@ -420,7 +410,7 @@ void BoardStation::writeVolts(const Spot& spot, const QString& line) {
 }
 
 void BoardStation::writePoint(const Spot& spot, const QString& line) {
-    const auto read = parts::readTypedPart(spot.point->kind, line.toStdString());
+    const auto read = typed::part(spot.point->kind, line);
     if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(entry_->field(), words(*problem));
         return;
@@ -446,7 +436,7 @@ void BoardStation::writePrinted(const QString& line) {
     if (spot == nullptr || spot->point == nullptr) {
         return;
     }
-    const auto read = parts::readTypedRatings(spot->point->kind, line.toStdString());
+    const auto read = typed::ratings(spot->point->kind, line);
     if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(entry_->printed(), words(*problem));
         return;
@@ -478,6 +468,7 @@ void BoardStation::look(int looks) {
 
 void BoardStation::focusEntry() {
     const auto* spot = chosen();
+    showInView(picture_->chosenSpot());
     const bool canType =
         spot != nullptr && isAllowed(*spot) && (spot->point != nullptr || spot->test->form == knowledge::Form::Volts);
     if (canType) {

@@ -4,6 +4,7 @@
 #include "app/known_card.h"
 #include "app/stations/board_entry.h"
 #include "app/stations/station.h"
+#include "core/parts/part_line.h"
 
 namespace dimglow::app {
 
@@ -42,6 +43,7 @@ private:
     QString noteOf(const Spot& spot) const;
     bool isAllowed(const Spot& spot) const;
     void explain(const QString& line);
+    QString verdictOn(const Spot& spot, const parts::TypedPart& part) const;
     void write(const QString& line);
     void writeVolts(const Spot& spot, const QString& line);
     void writePoint(const Spot& spot, const QString& line);

@@ -8,8 +8,8 @@
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
+#include "app/typed.h"
 #include "core/evidence/dark_area.h"
-#include "core/job/reading_text.h"
 #include "core/reasoning/wording.h"
 
 namespace dimglow::app {
@@ -70,7 +70,11 @@ FirstLookStation::FirstLookStation(JobSession& session)
     count_->setObjectName(QStringLiteral("count"));
     column->addWidget(count_);
     number_ = makeField(QStringLiteral("number"), tr("Number"), {}, theme::reading(24));
-    number_->setMaximumWidth(theme::px(180));
+    number_->setMaximumWidth(theme::px(300));
+    number_->installEventFilter(this);
+    explainTyping(number_, [this](const QString& text) {
+        return typed::orNothing(typed::number(text, expectedNumber()), expectedNumber().unit);
+    });
     connect(number_, &QLineEdit::returnPressed, this, &FirstLookStation::writeNumber);
     column->addWidget(number_);
     choices_ = new QGridLayout;
@@ -83,13 +87,15 @@ FirstLookStation::FirstLookStation(JobSession& session)
     column->addStretch();
     both->addLayout(column, 1);
     card->setMinimumHeight(theme::px(200));
-    body_->addWidget(card);
+    foot_->addWidget(card);
     constexpr int mostDetails = 9;
     for (int i = 0; i < mostDetails; ++i) {
         auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | (int(Qt::Key_1) + i)), this);
         key->setContext(Qt::WidgetWithChildrenShortcut);
         connect(key, &QShortcut::activated, this, [this, i] {
-            if (!asked().counts.empty() && i < int(asked().details.size())) {
+            if (!asked().unit.empty()) {
+                choose(i);
+            } else if (!asked().counts.empty() && i < int(asked().details.size())) {
                 sayDetail(asked().details[std::size_t(i)].english());
             }
         });
@@ -118,6 +124,7 @@ void FirstLookStation::setCurrent(int index) {
     current_ = std::clamp(index, 0, int(questions_.size()) - 1);
     counted_ = 0;
     number_->clear();
+    accept(number_);
     showJob();
     if (asked().form == knowledge::Form::Light) {
         stopwatch_->setFocus();
@@ -126,10 +133,28 @@ void FirstLookStation::setCurrent(int index) {
     } else {
         setFocus();
     }
+    emit keysChanged();
 }
 
 void FirstLookStation::step(int by) {
     setCurrent(current_ + by);
+}
+
+/// The next question that nobody has answered; stays where there is none.
+void FirstLookStation::goOn() {
+    const auto standing = job::standingEntries(session_.job(), job::Phase::Before);
+    const int count = int(questions_.size());
+    for (int ahead = 1; ahead < count; ++ahead) {
+        const int index = (current_ + ahead) % count;
+        const bool isOpen = std::none_of(standing.begin(), standing.end(), [&](const auto& entry) {
+            return evidence::testOf(entry.what) == questions_[std::size_t(index)]->id;
+        });
+        if (isOpen) {
+            setCurrent(index);
+            return;
+        }
+    }
+    setCurrent(current_);
 }
 
 void FirstLookStation::choose(int choice) {
@@ -140,24 +165,51 @@ void FirstLookStation::choose(int choice) {
     evidence::Answer answer{test.id, test.choices[std::size_t(choice)].id};
     const bool canBeCounted = !test.counts.empty() && choice + 1 == int(test.choices.size());
     answer.number = canBeCounted && counted_ > 0 ? std::optional(double(counted_)) : std::nullopt;
-    if (tell(session_.record(answer)) && !canBeCounted) {  // its number and colour are still to be said
-        step(1);
+    if (!tell(session_.record(answer))) {
+        return;
     }
+    if (canBeCounted) {  // its number and colour are still to be said
+        counted_ = 0;
+        showJob();
+        emit keysChanged();
+    } else {
+        goOn();
+    }
+}
+
+/// What the field takes: watts, seconds of light, or how often something was counted.
+job::Expected FirstLookStation::expectedNumber() const {
+    return !asked().unit.empty()                      ? job::Expected{0, 5000, job::Unit::Watts}
+           : asked().form == knowledge::Form::Light ? job::Expected{0, 3600, job::Unit::Seconds}
+                                                      : job::Expected{1, 99, job::Unit::None};
 }
 
 void FirstLookStation::writeNumber() {
     const auto& test = asked();
-    const auto read = job::readTypedNumber(number_->text().toStdString(), {0, 5000, job::Unit::None});
+    const auto read = typed::number(number_->text(), expectedNumber());
     if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(number_, words(*problem));
         return;
     }
     const double number = std::get<double>(read);
+    if (test.form == knowledge::Form::Light) {
+        if (tell(session_.record(evidence::LightSeen{driver::Light::FlashThenDark, number}, {.typed = number_->text()}),
+                 number_)) {
+            goOn();
+        }
+        return;
+    }
+    if (!test.counts.empty()) {
+        counted_ = int(number);
+        choose(int(test.choices.size()) - 1);
+        number_->clear();
+        return;
+    }
     const auto choice = std::find_if(test.choices.begin(), test.choices.end(),
                                      [&](const auto& c) { return c.upTo && number <= *c.upTo; });
     if (choice != test.choices.end() &&
         tell(session_.record(evidence::Answer{test.id, choice->id, number}, {.typed = number_->text()}), number_)) {
-        step(1);
+        goOn();
     }
 }
 
@@ -169,7 +221,10 @@ void FirstLookStation::sayDetail(const std::string& detail) {
 }
 
 void FirstLookStation::record(driver::Light what, double seconds) {
-    tell(session_.record(evidence::LightSeen{what, std::round(seconds * 10) / 10}));
+    const bool isTimed = what == driver::Light::FlashThenDark;
+    if (tell(session_.record(evidence::LightSeen{what, std::round(seconds * 10) / 10})) && !isTimed) {
+        goOn();  // after a timed one it may be timed again
+    }
 }
 
 void FirstLookStation::showJob() {
@@ -185,12 +240,16 @@ void FirstLookStation::showQuestion() {
     how_->setText(words(test.how));
     stopwatch_->setVisible(isLight);
     sketch_->setVisible(test.id == "evenness");
-    number_->setVisible(!test.unit.empty());
-    number_->setPlaceholderText(QString::fromStdString(test.unit));
+    number_->setVisible(!test.unit.empty() || isLight || !test.counts.empty());
+    number_->setPlaceholderText(isLight               ? tr("or type seconds")
+                                : test.unit.empty() ? tr("or type how often")
+                                                      : QString::fromStdString(test.unit));
     count_->setVisible(!test.counts.empty());
-    const double counted = counted_ > 0 ? counted_ : given && given->number ? *given->number : 0;
-    count_->setFont(counted > 0 ? theme::reading(24) : theme::body());
-    count_->setText(counted > 0 ? tr("%1 times").arg(counted) : tr("Space: tap along"));
+    const double counted = given && given->number ? *given->number : 0;
+    count_->setFont(counted_ > 0 || counted > 0 ? theme::reading(24) : theme::body());
+    count_->setText(counted_ > 0  ? tr("%n time(s), not written down yet: Enter", nullptr, counted_)
+                    : counted > 0 ? tr("%n time(s)", nullptr, int(counted))
+                                  : tr("Space: tap along"));
     lightValue_->setVisible(isLight);
     clearLayout(choices_);
     clearLayout(details_);
@@ -224,7 +283,8 @@ void FirstLookStation::showQuestion() {
                   [this] { record(driver::Light::StaysLit, 0); });
     }
     for (std::size_t i = 0; i < test.choices.size(); ++i) {
-        addChoice(words(test.choices[i].title), test.unit.empty() ? QString::number(i + 1) : QString(),
+        addChoice(words(test.choices[i].title),
+                  test.unit.empty() ? QString::number(i + 1) : tr("Alt+%1").arg(i + 1),
                   given && given->choice == test.choices[i].id, [this, i] { choose(int(i)); });
     }
     const bool asksForDetail = given && !test.counts.empty() && given->choice == test.choices.back().id;
@@ -273,22 +333,55 @@ void FirstLookStation::showOverview() {
 void FirstLookStation::keyPressEvent(QKeyEvent* event) {
     const int key = event->key();
     const int digit = key - Qt::Key_1;
+    const bool isPlain = event->modifiers() == Qt::NoModifier;
+    const bool isLight = asked().form == knowledge::Form::Light;
+    const bool isDigit = key >= Qt::Key_0 && key <= Qt::Key_9 && isPlain;
     if (key == Qt::Key_Up || key == Qt::Key_Down) {
         step(key == Qt::Key_Down ? 1 : -1);
     } else if (key == Qt::Key_Left || key == Qt::Key_Right) {
         overview_->step(key == Qt::Key_Right ? 1 : -1, 0);
-    } else if (digit >= 0 && digit < 9 && event->modifiers() == Qt::NoModifier) {
+    } else if (isDigit && (isLight || !asked().unit.empty())) {
+        number_->setFocus();
+        number_->setText(event->text());
+        number_->setModified(true);
+    } else if (isDigit && digit >= 0) {
         choose(digit);
     } else if (key == Qt::Key_Space && !asked().counts.empty()) {
-        counted_ += event->isAutoRepeat() ? 0 : 1;
+        counted_ += hold_.press(*event) ? 1 : 0;
         showQuestion();
-    } else if (key == Qt::Key_N && event->modifiers() == Qt::NoModifier) {
+    } else if ((key == Qt::Key_Return || key == Qt::Key_Enter) && counted_ > 0) {
+        choose(int(asked().choices.size()) - 1);
+    } else if (key == Qt::Key_N && isPlain && isLight) {
         record(driver::Light::Never, 0);
-    } else if (key == Qt::Key_S && event->modifiers() == Qt::NoModifier) {
+    } else if (key == Qt::Key_S && isPlain && isLight) {
         record(driver::Light::StaysLit, 0);
     } else {
         Station::keyPressEvent(event);
     }
+}
+
+void FirstLookStation::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space) {
+        hold_.release(*event);
+    }
+    Station::keyReleaseEvent(event);
+}
+
+/// The number's field is left by arrows and Esc as well.
+bool FirstLookStation::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == number_ && event->type() == QEvent::KeyPress) {
+        auto* key = static_cast<QKeyEvent*>(event);
+        const bool isAside = key->key() == Qt::Key_Left || key->key() == Qt::Key_Right;
+        if (key->key() == Qt::Key_Escape) {
+            asked().form == knowledge::Form::Light ? stopwatch_->setFocus() : setFocus();
+            return true;
+        }
+        if (key->key() == Qt::Key_Up || key->key() == Qt::Key_Down || (isAside && number_->text().isEmpty())) {
+            keyPressEvent(key);
+            return true;
+        }
+    }
+    return Station::eventFilter(watched, event);
 }
 
 void FirstLookStation::enter() {
@@ -307,11 +400,20 @@ void FirstLookStation::goTo(const reasoning::Probe& probe) {
 }
 
 std::vector<KeyHint> FirstLookStation::keys() const {
-    return {{tr("↑ ↓"), tr("next question")},
-            {tr("1 2 3"), tr("answer")},
-            {tr("Space"), tr("time, count")},
-            {tr("N"), tr("no light")},
-            {tr("S"), tr("stays lit")}};
+    std::vector<KeyHint> hints = {{tr("↑ ↓ ← →"), tr("question")}};
+    const auto& test = asked();
+    if (test.form == knowledge::Form::Light) {
+        hints.insert(hints.end(), {{tr("Space"), tr("hold while lit")}, {tr("N"), tr("no light")}, {tr("S"), tr("stays lit")}});
+    } else if (!test.unit.empty()) {
+        hints.insert(hints.end(), {{tr("Enter"), tr("write")}, {tr("Alt+1…"), tr("answer")}});
+    } else {
+        hints.push_back({tr("1 2 3"), tr("answer")});
+    }
+    if (!test.counts.empty()) {
+        hints.push_back({tr("Space"), tr("count")});
+        hints.push_back({tr("Enter"), tr("write the count")});
+    }
+    return hints;
 }
 
 bool FirstLookStation::isDone(const Snapshot& shown) {

@@ -9,6 +9,7 @@
 #include "app/screen_sketch.h"
 #include "app/stations/station.h"
 #include "app/stopwatch.h"
+#include "core/job/reading_text.h"
 
 namespace dimglow::app {
 
@@ -26,11 +27,15 @@ public:
 protected:
     void showJob() override;
     void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     const knowledge::TestKind& asked() const { return *questions_[std::size_t(current_)]; }
     void setCurrent(int index);
     void step(int by);
+    void goOn();
+    job::Expected expectedNumber() const;
     void showQuestion();
     void showOverview();
     void choose(int choice);
@@ -42,7 +47,8 @@ private:
 
     std::vector<const knowledge::TestKind*> questions_;
     int current_ = 0;
-    int counted_ = 0;  ///< taps since the question was asked
+    int counted_ = 0;  ///< taps that are not written down yet
+    KeyHold hold_;
     QLabel* title_ = nullptr;
     QLabel* how_ = nullptr;
     QGridLayout* choices_ = nullptr;

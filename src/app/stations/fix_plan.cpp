@@ -1,10 +1,14 @@
 #include "app/stations/fix_plan.h"
 
+#include <QCheckBox>
 #include <QKeyEvent>
 #include <QPushButton>
+#include <algorithm>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
+#include "app/typed.h"
 
 namespace dimglow::app {
 
@@ -41,7 +45,7 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
     restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
     assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
-    assume(tr("Weibull β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
+    assume(tr("How LEDs age, β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
     assumed->addStretch();
     body_->addLayout(assumed);
 }
@@ -68,7 +72,8 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
                   : option.expectedCost ? ""
                                         : "quiet"));
     rows->addWidget(makeLabel(advised          ? tr("advised")
-                              : option.stopGap ? tr("stop-gap")
+                              : option.unavailable ? tr("not to be had")
+                              : option.stopGap     ? tr("stop-gap")
                                                : tr("expected cost"),
                               theme::quiet(), advised ? "glow" : "quiet"));
     rows->addSpacing(theme::px(8));
@@ -86,10 +91,13 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
          : option.writesOff ? tr("none")
                             : tr("?"),
          option.comeback && *option.comeback > 0.25 ? "ember" : "");
-    fact(tr("parts"), tr("%1").arg(option.parts, 0, 'f', 0));
+    if (option.writesOff) {
+        fact(tr("parts"), tr("none"));
+    } else {
+        addTerm(*rows, option, number, Term::Parts);
+        addTerm(*rows, option, number, Term::Days);
+    }
     fact(tr("work"), tr("%1 min").arg(option.minutes, 0, 'f', 0));
-    fact(tr("delivery"), option.days > 0 ? tr("%1 d").arg(option.days, 0, 'f', 0) : tr("none"),
-         option.late ? "ember" : "");
     fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
     fact(tr("glass risk"), tr("%1 %").arg(100 * option.glassRisk, 0, 'f', 0));
     rows->addSpacing(theme::px(6));
@@ -105,6 +113,16 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
         late->setWordWrap(true);
         rows->addWidget(late);
     }
+    if (!option.writesOff) {
+        auto* lacks = new QCheckBox(tr("not to be had"));
+        lacks->setObjectName(QStringLiteral("unavailable%1").arg(number));
+        lacks->setFont(theme::quiet());
+        lacks->setChecked(option.unavailable);
+        connect(lacks, &QCheckBox::clicked, this, [this, id = option.id](bool isIt) {
+            changeTerms(id, tr("Not to be had"), [isIt](job::Terms& terms) { terms.unavailable = isIt; });
+        });
+        rows->addWidget(lacks);
+    }
     rows->addStretch();
     auto* button =
         makeButton(chosen ? tr("chosen") : tr("Choose"), QString::number(number), advised && job.repair.option.empty());
@@ -114,7 +132,58 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     return card;
 }
 
+/// What this job's parts cost and when they come: typed here, or the workshop's figure in pale.
+void FixPlanStation::addTerm(QVBoxLayout& rows, const repair::Option& option, int number, Term term) {
+    const bool isParts = term == Term::Parts;
+    const auto* said = job().repair.termsOf(option.id);
+    const auto* value = said == nullptr ? nullptr : isParts ? &said->parts : &said->days;
+    const job::Expected expected = isParts ? job::Expected{0, 1e6, job::Unit::Money} : job::Expected{0, 1000, job::Unit::None};
+    auto* line = new QHBoxLayout;
+    line->addWidget(makeLabel(isParts ? tr("parts") : tr("days"), theme::quiet(), "quiet"), 1);
+    auto* edit = makeField((isParts ? QStringLiteral("parts%1") : QStringLiteral("days%1")).arg(number),
+                           isParts ? tr("What the parts cost") : tr("Days until they come"),
+                           app::number(isParts ? option.parts : option.days), theme::columns());
+    edit->setFixedWidth(theme::px(66));
+    edit->setAlignment(Qt::AlignRight);
+    edit->setText(value != nullptr && *value ? app::number(**value) : QString());
+    restyle(edit, "tone", option.late && !isParts ? "ember" : "");
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit, expected, isParts, id = option.id] {
+        if (!edit->isModified()) {
+            return;
+        }
+        std::optional<double> typed;
+        if (!edit->text().trimmed().isEmpty()) {
+            const auto read = isParts ? typed::amount(edit->text(), expected) : typed::number(edit->text(), expected);
+            if (const auto* problem = std::get_if<text::Text>(&read)) {
+                refuse(edit, words(*problem));
+                return;
+            }
+            typed = std::get<double>(read);
+        }
+        edit->setModified(false);
+        changeTerms(id, edit->accessibleName(),
+                    [&](job::Terms& terms) { (isParts ? terms.parts : terms.days) = typed; });
+    });
+    line->addWidget(edit);
+    rows.addLayout(line);
+}
+
+void FixPlanStation::changeTerms(const std::string& option, const QString& label,
+                                 const std::function<void(job::Terms&)>& change) {
+    tell(session_.edit(label, [&](job::Job& job) {
+        auto& all = job.repair.terms;
+        auto of = std::find_if(all.begin(), all.end(), [&](const auto& terms) { return terms.option == option; });
+        of = of == all.end() ? all.insert(of, {option, {}, {}, false}) : of;
+        change(*of);
+        if (*of == job::Terms{option, {}, {}, false}) {
+            all.erase(of);
+        }
+    }));
+}
+
 void FixPlanStation::showJob() {
+    const auto* focused = focusWidget();
+    const QString name = focused == nullptr ? QString() : focused->objectName();
     clearLayout(options_);
     const auto& assessment = this->assessment();
     cause_->setText(assessment.verdict.empty() ? tr("Not certain yet: %1, %2 %")
@@ -129,7 +198,15 @@ void FixPlanStation::showJob() {
     for (auto* field : assumptions_) {
         field->refresh();
     }
+    if (auto* again = name.isEmpty() ? nullptr : lastNamed(name)) {
+        again->setFocus();  // the cards are others, the hand is where it was
+    }
     restocking_->setVisible(job().way.first == job::Way::First::Swap);
+}
+
+QWidget* FixPlanStation::lastNamed(const QString& name) const {
+    const auto all = findChildren<QWidget*>(name);
+    return all.isEmpty() ? nullptr : all.last();
 }
 
 void FixPlanStation::choose(int index) {

@@ -21,6 +21,10 @@ protected:
 
 private:
     QWidget* makeOption(const repair::Option& option, int number);
+    enum class Term { Parts, Days };
+    void addTerm(QVBoxLayout& rows, const repair::Option& option, int number, Term term);
+    void changeTerms(const std::string& option, const QString& label, const std::function<void(job::Terms&)>& change);
+    QWidget* lastNamed(const QString& name) const;
     void choose(int index);
 
     QLabel* cause_ = nullptr;

@@ -1,8 +1,12 @@
 #include "app/stations/hand_back.h"
 
+#include <QDir>
 #include <QFileInfo>
+#include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QShortcut>
+#include <QStackedWidget>
 #include <exception>
 
 #include "app/field_note.h"
@@ -11,26 +15,135 @@
 #include "app/theme.h"
 #include "records/files.h"
 #include "records/job_file.h"
+#include "report/owner_page.h"
 #include "report/report.h"
 
 namespace dimglow::app {
 
+namespace {
+
+/// A sheet as it will be printed, as wide as there is room.
+class PagePreview : public QWidget {
+public:
+    explicit PagePreview(JobSession& session) : session_(session) {
+        auto policy = QSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        policy.setHeightForWidth(true);
+        setSizePolicy(policy);
+        setObjectName(QStringLiteral("pagePreview"));
+    }
+    void show(report::Page page) {
+        page_ = page;
+        setAccessibleName(page == report::Page::Owner ? HandBackStation::tr("The owner's page") : HandBackStation::tr("Quote"));
+        update();
+    }
+    bool hasHeightForWidth() const override { return true; }
+    int heightForWidth(int width) const override {
+        return int(width * report::pageSize.height() / report::pageSize.width());
+    }
+    QSize sizeHint() const override { return {theme::px(500), heightForWidth(theme::px(500))}; }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        const double scale = width() / report::pageSize.width();
+        painter.scale(scale, scale);
+        report::paintPage(painter, page_, session_.shown().job, session_.shown().assessment, session_.trade());
+    }
+
+private:
+    JobSession& session_;
+    report::Page page_ = report::Page::Owner;
+};
+
+/// A job as others may see it.
+job::Job withoutOwner(job::Job job) {
+    job.order.owner.clear();
+    job.order.phone.clear();
+    job.order.agreedPrice.reset();
+    job.set.serial.clear();
+    return job;
+}
+
+}  // namespace
+
 HandBackStation::HandBackStation(JobSession& session) : Station(session, QStringLiteral("handBack"), tr("Hand back")) {
-    body_->addWidget(makeLabel(tr("What was done, with parts, values and polarity"), theme::quiet(), "quiet"));
+    addSheets();
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(theme::px(14));
+    auto* texts = new QVBoxLayout;
+    texts->addWidget(makeLabel(tr("What was done, with parts, values and polarity"), theme::quiet(), "quiet"));
     work_ = new TextBox(session_, tr("Work done"), QStringLiteral("work"), 3,
                         [](job::Job& job) -> std::string& { return job.repair.work; });
-    body_->addWidget(work_);
+    texts->addWidget(work_);
+    columns->addLayout(texts, 3);
+    auto* head = new QVBoxLayout;
+    head->addWidget(makeLabel(tr("Workshop, at the head of the owner's page"), theme::quiet(), "quiet"));
+    addHead(*head, tr("Workshop"), "workshop", &job::Bench::workshop);
+    addHead(*head, tr("Where to find it"), "contact", &job::Bench::contact);
+    head->addStretch();
+    columns->addLayout(head, 2);
+    body_->addLayout(columns);
+    sheets_ = new QStackedWidget;
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    page_ = new PagePreview(session_);
+    scroll->setWidget(page_);
+    sheets_->addWidget(scroll);
     preview_ = new QTextEdit;
     preview_->setObjectName(QStringLiteral("preview"));
-    preview_->setAccessibleName(tr("Report"));
+    preview_->setAccessibleName(tr("Bench record"));
     preview_->setReadOnly(true);
-    body_->addWidget(preview_, 1);
+    sheets_->addWidget(preview_);
+    body_->addWidget(sheets_, 1);
+    addFoot();
+    connect(&session_, &JobSession::opened, this, [this] { isAsked_ = false; });
+    choose(Sheet::Owner);
+}
+
+/// Which sheet is shown and saved.
+void HandBackStation::addSheets() {
+    const std::tuple<const char*, QString, QString, Qt::Key> sheets[] = {
+        {"sheetOwner", tr("Owner's page"), tr("Alt+1"), Qt::Key_1},
+        {"sheetQuote", tr("Quote"), tr("Alt+2"), Qt::Key_2},
+        {"sheetBench", tr("Bench record"), tr("Alt+3"), Qt::Key_3}};
+    for (int i = 0; i < 3; ++i) {
+        const auto& [name, title, key, letter] = sheets[i];
+        auto* button = addToHead(name, title, letter, [this, i] { choose(Sheet(i)); });
+        button->setText(title + QStringLiteral("   ") + key);
+        button->setCheckable(true);
+        buttons_.push_back(button);
+    }
+}
+
+void HandBackStation::addHead(QVBoxLayout& rows, const QString& name, const char* id, std::string job::Bench::*slot) {
+    auto* edit = makeField(QString::fromLatin1(id), name, name);
+    rows.addWidget(edit);
+    connect(edit, &QLineEdit::editingFinished, this, [this, edit, name, slot] {
+        if (edit->isModified() &&
+            tell(session_.edit(name, [&](job::Job& job) { job.bench.*slot = edit->text().toStdString(); }), edit)) {
+            edit->setModified(false);
+        }
+    });
+    heads_.emplace_back(edit, slot);
+}
+
+void HandBackStation::addFoot() {
+    open_ = makeLabel({}, theme::body(), "ember");
+    open_->setObjectName(QStringLiteral("stillOpen"));
+    open_->setWordWrap(true);
+    open_->hide();
+    foot_->addWidget(open_);
     auto* row = new QHBoxLayout;
-    folder_ = new QLineEdit(remembered::folder());
-    folder_->setObjectName(QStringLiteral("folder"));
-    folder_->setAccessibleName(tr("Folder"));
-    folder_->setFont(theme::body());
+    folder_ = makeField(QStringLiteral("folder"), tr("Folder"));
+    folder_->setText(remembered::folder());
     row->addWidget(folder_, 1);
+    anonymous_ = new QCheckBox(tr("without owner"));
+    anonymous_->setObjectName(QStringLiteral("anonymous"));
+    anonymous_->setFont(theme::body());
+    anonymous_->setToolTip(tr("The JSON leaves out owner, phone, price and serial number."));
+    row->addWidget(anonymous_);
     const std::tuple<QString, QKeySequence, QString> files[] = {
         {tr("Save PDF"), QKeySequence(Qt::CTRL | Qt::Key_P), QStringLiteral("pdf")},
         {tr("Save JSON"), QKeySequence(Qt::CTRL | Qt::Key_J), QStringLiteral("json")}};
@@ -45,29 +158,102 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
     done->setObjectName(QStringLiteral("handedBack"));
     auto* doneKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_H), this);
     connect(doneKey, &QShortcut::activated, done, &QPushButton::click);
-    connect(done, &QPushButton::clicked, this, [this] {
-        if (work_->commit()) {
-            tell(session_.edit(tr("Handed back"), [](job::Job& job) {
-                job.handedBack = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
-            }));
-        }
-    });
+    connect(done, &QPushButton::clicked, this, &HandBackStation::handBack);
     row->addWidget(done);
-    body_->addLayout(row);
+    foot_->addLayout(row);
     result_ = makeLabel({}, theme::quiet(), "good");
     result_->setObjectName(QStringLiteral("exported"));
-    body_->addWidget(result_);
+    foot_->addWidget(result_);
 }
 
 HandBackStation::~HandBackStation() {
     preview_->setDocument(new QTextDocument(preview_));
 }
 
+void HandBackStation::choose(Sheet sheet) {
+    sheet_ = sheet;
+    for (int i = 0; i < int(buttons_.size()); ++i) {
+        buttons_[std::size_t(i)]->setChecked(i == int(sheet));
+    }
+    sheets_->setCurrentIndex(sheet == Sheet::Bench ? 1 : 0);
+    if (sheet != Sheet::Bench) {
+        static_cast<PagePreview*>(page_)->show(sheet == Sheet::Owner ? report::Page::Owner : report::Page::Quote);
+    }
+    if (session_.hasJob()) {
+        showJob();
+    }
+}
+
 void HandBackStation::showJob() {
-    auto document = report::compose(job(), assessment(), session_.trade());
-    preview_->setDocument(document.get());
-    document_ = std::move(document);
+    if (sheet_ == Sheet::Bench && composed_ != session_.snapshot()) {
+        composed_ = session_.snapshot();
+        auto document = report::compose(job(), assessment(), session_.trade());
+        preview_->setDocument(document.get());
+        document_ = std::move(document);
+    }
+    page_->update();
     work_->refresh();
+    for (const auto& [edit, slot] : heads_) {
+        if (!edit->isModified()) {
+            edit->setText(QString::fromStdString(job().bench.*slot));
+        }
+    }
+}
+
+/// What a repaired set would have to show and does not yet; none of a job without a repair.
+QStringList HandBackStation::stillOpen() const {
+    QStringList open;
+    const auto& assessment = session_.shown().assessment;
+    const auto* repair = session_.trade().repair(session_.job().repair.option);
+    if (repair == nullptr || repair->writesOff) {
+        return open;
+    }
+    QStringList bad;
+    int notTaken = 0;
+    for (const auto& line : assessment.proof) {
+        notTaken += line.found.empty() ? 1 : 0;
+        if (!line.found.empty() && !line.within) {
+            bad << words(line.title);
+        }
+    }
+    if (!bad.isEmpty()) {
+        open << tr("Not as it should be after the repair: %1.").arg(bad.join(QStringLiteral(", ")));
+    }
+    if (notTaken > 0) {
+        open << tr("%n reading(s) after the repair not taken.", nullptr, notTaken);
+    }
+    if (!assessment.soak.passed) {
+        open << tr("Soak: %1").arg(words(assessment.soak.text));
+    }
+    return open;
+}
+
+void HandBackStation::handBack() {
+    if (!work_->commit()) {
+        return;
+    }
+    session_.settle();
+    const QStringList open = stillOpen();
+    if (!open.isEmpty() && !isAsked_) {
+        isAsked_ = true;
+        open_->setText(open.join(QLatin1Char(' ')) + QLatin1Char(' ') +
+                       tr("Hand it back all the same? Alt+H once more; it will stand in the report."));
+        open_->show();
+        return;
+    }
+    open_->hide();
+    isAsked_ = false;
+    tell(session_.edit(tr("Handed back"), [](job::Job& job) {
+        job.handedBack = QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
+    }));
+}
+
+QByteArray HandBackStation::pdf() const {
+    if (sheet_ == Sheet::Bench) {
+        return report::pdfOf(*report::compose(job(), assessment(), session_.trade()));
+    }
+    return report::pdfOf(sheet_ == Sheet::Owner ? report::Page::Owner : report::Page::Quote, job(), assessment(),
+                         session_.trade());
 }
 
 void HandBackStation::save(const QString& suffix) {
@@ -75,7 +261,10 @@ void HandBackStation::save(const QString& suffix) {
         return;
     }
     session_.settle();
-    const QString path = records::pathInFolder(folder_->text(), job().id, suffix);
+    const QString name = suffix != QStringLiteral("pdf") || sheet_ == Sheet::Owner ? suffix
+                         : sheet_ == Sheet::Quote                                  ? QStringLiteral("quote.pdf")
+                                                                                   : QStringLiteral("bench.pdf");
+    const QString path = records::pathInFolder(folder_->text(), job().id, name);
     if (QFileInfo::exists(path) && path != replaceable_) {
         replaceable_ = path;
         restyle(result_, "tone", "ember");
@@ -83,27 +272,34 @@ void HandBackStation::save(const QString& suffix) {
         return;
     }
     try {
+        if (!QDir().mkpath(folder_->text())) {
+            throw std::runtime_error(tr("%1 cannot be made").arg(folder_->text()).toStdString());
+        }
         if (suffix == QStringLiteral("pdf")) {
-            const auto document = report::compose(job(), assessment(), session_.trade());
-            records::writeWhole(path, report::pdfOf(*document));
+            records::writeWhole(path, pdf());
         } else {
-            records::writeJobFile(job(), path);
+            records::writeJobFile(anonymous_->isChecked() ? withoutOwner(job()) : job(), path);
         }
         replaceable_ = path;  // it is this job's own from here on
         remembered::setFolder(folder_->text());
+        accept(folder_);
         restyle(result_, "tone", "good");
         result_->setText(tr("Saved %1").arg(path));
     } catch (const std::exception& problem) {
+        result_->clear();
         refuse(folder_, QString::fromUtf8(problem.what()));
     }
 }
 
 void HandBackStation::enter() {
+    result_->clear();  // it was about an earlier visit
+    open_->hide();
+    isAsked_ = false;
     work_->setFocus();
 }
 
 std::vector<KeyHint> HandBackStation::keys() const {
-    return {{tr("Ctrl+P"), tr("PDF")}, {tr("Ctrl+J"), tr("JSON")}, {tr("Alt+H"), tr("handed back")}};
+    return {{tr("Alt+1 2 3"), tr("sheet")}, {tr("Ctrl+P"), tr("PDF")}, {tr("Ctrl+J"), tr("JSON")}, {tr("Alt+H"), tr("handed back")}};
 }
 
 bool HandBackStation::isDone(const Snapshot& shown) {

@@ -1,6 +1,8 @@
 #pragma once
 
+#include <QCheckBox>
 #include <QLineEdit>
+#include <QStackedWidget>
 #include <QTextDocument>
 #include <QTextEdit>
 #include <memory>
@@ -10,7 +12,7 @@
 
 namespace dimglow::app {
 
-/// The report as it will be printed, saved as PDF, and the job as JSON.
+/// What goes out: the owner's page, before the repair a quote, the bench record; as PDF, and the job as JSON.
 class HandBackStation : public Station {
     Q_OBJECT
 public:
@@ -25,8 +27,25 @@ protected:
     void showJob() override;
 
 private:
+    enum class Sheet { Owner, Quote, Bench };
+    void addSheets();
+    void addHead(QVBoxLayout& rows, const QString& name, const char* id, std::string job::Bench::*slot);
+    void addFoot();
+    void choose(Sheet sheet);
+    QStringList stillOpen() const;
+    void handBack();
+    QByteArray pdf() const;
     void save(const QString& suffix);
 
+    Sheet sheet_ = Sheet::Owner;
+    std::vector<QPushButton*> buttons_;
+    QStackedWidget* sheets_ = nullptr;
+    QWidget* page_ = nullptr;  ///< the owner's page, or the quote
+    std::vector<std::pair<QLineEdit*, std::string job::Bench::*>> heads_;
+    QLabel* open_ = nullptr;  ///< what is not proven yet
+    bool isAsked_ = false;    ///< whether it was to be handed back all the same
+    QCheckBox* anonymous_ = nullptr;
+    std::shared_ptr<const Snapshot> composed_;  ///< that the bench record is of
     QTextEdit* preview_ = nullptr;
     TextBox* work_ = nullptr;
     QLineEdit* folder_ = nullptr;

@@ -5,29 +5,52 @@
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
+#include "app/typed.h"
 
 namespace dimglow::app {
 
 NumberField::NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
                          std::function<double&(job::Job&)> slot, double shown)
-    : session_(session), name_(name), expected_(expected), slot_(std::move(slot)), shown_(shown) {
+    : session_(session),
+      name_(name),
+      expected_(expected),
+      read_([slot, shown](job::Job& job) { return std::optional(slot(job) * shown); }),
+      write_([slot, shown](job::Job& job, const std::optional<double>& typed) { slot(job) = *typed / shown; }),
+      mayBeUnknown_(false) {
+    build(id);
+}
+
+NumberField::NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
+                         std::function<std::optional<double>&(job::Job&)> slot)
+    : session_(session),
+      name_(name),
+      expected_(expected),
+      read_([slot](job::Job& job) { return slot(job); }),
+      write_([slot](job::Job& job, const std::optional<double>& typed) { slot(job) = typed; }),
+      mayBeUnknown_(true) {
+    build(id);
+    edit_->setPlaceholderText(tr("not known"));
+}
+
+void NumberField::build(const QString& id) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(theme::px(6));
-    row->addWidget(makeLabel(name, theme::quiet(), "quiet"));
-    edit_ = new QLineEdit;
-    edit_->setObjectName(id);
-    edit_->setAccessibleName(name);
-    edit_->setFont(theme::body());
-    edit_->setFixedWidth(theme::px(64));
+    row->addWidget(makeLabel(name_, theme::quiet(), "quiet"));
+    edit_ = makeField(id, name_);
+    edit_->setFixedWidth(theme::px(mayBeUnknown_ ? 84 : 64));
     row->addWidget(edit_);
+    explainTyping(edit_, [this](const QString& text) {
+        return typed::orNothing(typed::number(text, expected_), expected_.unit);
+    });
     connect(edit_, &QLineEdit::editingFinished, this, &NumberField::commit);
 }
 
 void NumberField::refresh() {
     if (!edit_->isModified()) {
         job::Job job = session_.shown().job;
-        edit_->setText(number(slot_(job) * shown_));
+        const auto value = read_(job);
+        edit_->setText(value ? number(*value) : QString());
     }
 }
 
@@ -35,12 +58,16 @@ void NumberField::commit() {
     if (!edit_->isModified()) {
         return;
     }
-    const auto typed = job::readTypedNumber(edit_->text().toStdString(), expected_);
-    if (const auto* problem = std::get_if<text::Text>(&typed)) {
-        refuse(edit_, words(*problem));
-        return;
+    std::optional<double> value;
+    if (!mayBeUnknown_ || !edit_->text().trimmed().isEmpty()) {
+        const auto read = typed::number(edit_->text(), expected_);
+        if (const auto* problem = std::get_if<text::Text>(&read)) {
+            refuse(edit_, words(*problem));
+            return;
+        }
+        value = std::get<double>(read);
     }
-    const auto written = session_.edit(name_, [&](job::Job& job) { slot_(job) = std::get<double>(typed) / shown_; });
+    const auto written = session_.edit(name_, [&](job::Job& job) { write_(job, value); });
     if (written) {
         edit_->setModified(false);
         accept(edit_);

@@ -7,7 +7,7 @@
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
-#include "core/job/reading_text.h"
+#include "app/typed.h"
 
 namespace dimglow::app {
 
@@ -56,12 +56,12 @@ QWidget* PanelCheckStation::makePlanCard() {
                    session_, tr("% of current"), QStringLiteral("currentShare"), {1, 100, job::Unit::Percent},
                    [](job::Job& job) -> double& { return job.panelCheck.currentShare; }, 100),
                new NumberField(session_, tr("T-con, V"), QStringLiteral("tconVolts"), {1, 48, job::Unit::Volts},
-                               [](job::Job& job) -> double& { return job.panelCheck.tconVolts; })};
+                               [](job::Job& job) -> std::optional<double>& { return job.panelCheck.tconVolts; })};
     lampFields_ = {
         new NumberField(session_, tr("lamp, mm"), QStringLiteral("lampLength"), {50, 3000, job::Unit::Millimetres},
-                        [](job::Job& job) -> double& { return job.set.lamps.lengthMm; }),
+                        [](job::Job& job) -> std::optional<double>& { return job.set.lamps.lengthMm; }),
         new NumberField(session_, tr("bore, mm"), QStringLiteral("lampBore"), {1, 20, job::Unit::Millimetres},
-                        [](job::Job& job) -> double& { return job.set.lamps.diameterMm; })};
+                        [](job::Job& job) -> std::optional<double>& { return job.set.lamps.diameterMm; })};
     for (int i = 0; i < int(lampFields_.size()); ++i) {
         grid->addWidget(lampFields_[i], 2, i == 0 ? 1 : 3, Qt::AlignBottom | Qt::AlignLeft);
     }
@@ -85,7 +85,7 @@ void PanelCheckStation::makeChannelBox() {
     connect(channel_, &QComboBox::activated, this, [this](int channel) {
         tell(session_.edit(tr("What to light"), [&](job::Job& job) {
             const bool lamps = channel == channel_->count() - 1;
-            job.set.lamps = lamps ? lamps::Lamps{1, job.set.backlight.widthMm} : lamps::Lamps{};
+            job.set.lamps = lamps ? lamps::Lamps{1} : lamps::Lamps{};
             job.panelCheck.channel = lamps ? 0 : channel;
         }));
     });
@@ -157,18 +157,21 @@ QLayout* PanelCheckStation::makeReadings() {
         column->addWidget(makeLabel(name, theme::quiet(), "quiet"));
         auto* edit = makeField(QString::fromLatin1(id), name, {}, theme::reading(17));
         edit->setMinimumWidth(theme::px(60));
+        explainTyping(edit, [unit = unit](const QString& text) {
+            return typed::orNothing(typed::number(text, {0, 5000, unit}), unit);
+        });
         connect(edit, &QLineEdit::editingFinished, this, [this, edit, name = name, unit = unit, slot = slot] {
             if (!edit->isModified()) {
                 return;
             }
             std::optional<double> value;
             if (!edit->text().trimmed().isEmpty()) {
-                const auto typed = job::readTypedNumber(edit->text().toStdString(), {0, 5000, unit});
-                if (const auto* problem = std::get_if<text::Text>(&typed)) {
+                const auto read = typed::number(edit->text(), {0, 5000, unit});
+                if (const auto* problem = std::get_if<text::Text>(&read)) {
                     refuse(edit, words(*problem));
                     return;
                 }
-                value = std::get<double>(typed);
+                value = std::get<double>(read);
             }
             if (tell(session_.edit(name, [&](job::Job& job) { job.panelCheck.*slot = value; }), edit)) {
                 edit->setModified(false);
@@ -268,7 +271,10 @@ void PanelCheckStation::showPlan() {
     const auto plan = panelcheck::planOf(job.set, job.panelCheck, job.bench.supplies);
     headline_->setText(
         plan.isCcfl
-            ? tr("Lamps run at %1 V, strike near %2 V").arg(plan.lampVolts, 0, 'f', 0).arg(plan.strikeVolts, 0, 'f', 0)
+            ? (plan.lampVolts > 0 ? tr("Lamps run at %1 V, strike near %2 V")
+                                        .arg(plan.lampVolts, 0, 'f', 0)
+                                        .arg(plan.strikeVolts, 0, 'f', 0)
+                                  : tr("How long is a lamp?"))
         : !job.set.backlight.isDescribed ? tr("How many LEDs stand in series?")
                                          : tr("First glow %1 V, light %2 V at %3 mA")
                                                .arg(plan.kneeVolts, 0, 'f', 0)
@@ -327,9 +333,10 @@ void PanelCheckStation::showPlan() {
     }
     const QString advised[] = {{}, tr("Go. "), tr("Go, with a note. "), tr("No-go. ")};
     advice_->setText(because.isEmpty()
-                         ? tr("T-con from its own %L1 V: expect %L2 to %L3 A. Then a pattern: white, grey, "
-                              "colours, lines.")
-                               .arg(job.panelCheck.tconVolts)
+                         ? tr("%1: expect %L2 to %L3 A. Then a pattern: white, grey, colours, lines.")
+                               .arg(job.panelCheck.tconVolts
+                                        ? tr("T-con from its own %L1 V").arg(*job.panelCheck.tconVolts)
+                                        : tr("T-con from its own supply, its volts read off its fuse first"))
                                .arg(plan.tconLowAmps)
                                .arg(plan.tconHighAmps)
                          : advised[int(judgement.advised)] + because.join(QLatin1Char(' ')));
@@ -340,8 +347,11 @@ void PanelCheckStation::showPlan() {
 }
 
 void PanelCheckStation::commitSupplies() {
-    const auto read = panelcheck::readSupplies(supplies_->text().toStdString());
-    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+    if (!supplies_->isModified()) {
+        return;  // Enter alone changes nothing: names and ratings that a line cannot say stay
+    }
+    const auto read = typed::supplies(supplies_->text());
+    if (const auto* problem = std::get_if<typing::LineProblem>(&read)) {
         refuse(supplies_, inWords(*problem));
         return;
     }

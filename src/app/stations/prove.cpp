@@ -9,6 +9,7 @@
 #include "app/field_note.h"
 #include "app/plots.h"
 #include "app/theme.h"
+#include "app/typed.h"
 
 namespace dimglow::app {
 
@@ -73,25 +74,79 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     body_->addWidget(card, 1);
 }
 
+/// The line's reading in a field of its own; not of those that were taken at Strings.
+std::optional<ReadingRow::Asks> ProveStation::asksFor(const reasoning::ProofLine& line) {
+    ReadingRow::Asks asks{words(line.title), {}, {}, {}, {}};
+    const auto record = [this](const evidence::Observation& what, const QString& text) {
+        return session_.record(what, {.phase = job::Phase::After, .typed = text}).problem;
+    };
+    std::optional<evidence::VoltsAsked> volts;
+    if (line.test == driver::ledPlusOn || line.test == driver::ledMinus) {
+        volts = evidence::VoltsAsked{line.test, line.channel, line.feed};
+    } else if (const auto* asked = line.question ? std::get_if<evidence::VoltsAsked>(&*line.question) : nullptr) {
+        volts = *asked;
+    }
+    if (volts) {
+        const auto* test = session_.trade().test(volts->test);
+        asks.how = words(test->how);
+        asks.example = tr("volts");
+        asks.understand = [](const QString& text) { return typed::orNothing(typed::volts(text)); };
+        asks.take = [record, volts](const QString& text) {
+            const auto read = typed::volts(text);
+            const auto* reading = std::get_if<job::TypedVolts>(&read);
+            return reading == nullptr ? words(std::get<text::Text>(read))
+                                      : record(evidence::Measured{volts->test, volts->channel, reading->shape,
+                                                                  reading->volts, reading->restVolts, volts->feed},
+                                               text);
+        };
+        return asks;
+    }
+    if (const auto* point = line.question ? std::get_if<evidence::PointAsked>(&*line.question) : nullptr) {
+        const auto kind = session_.trade().point(point->point)->kind;
+        asks.how = tr("It was bad before: read it again. %1").arg(words(session_.trade().point(point->point)->how));
+        asks.example = tr("reading");
+        asks.understand = [kind](const QString& text) {
+            const auto read = typed::part(kind, text);
+            const auto* part = std::get_if<parts::TypedPart>(&read);
+            return part == nullptr ? QString() : words(parts::describe(part->reading));
+        };
+        asks.take = [record, kind, asked = *point](const QString& text) {
+            const auto read = typed::part(kind, text);
+            const auto* part = std::get_if<parts::TypedPart>(&read);
+            return part == nullptr ? words(std::get<text::Text>(read))
+                                   : record(evidence::PointTaken{asked, part->reading}, text);
+        };
+        return asks;
+    }
+    if (line.question && line.test == "light") {
+        asks.how = tr("Set on: does it stay lit, all of it?");
+        asks.example = tr("lit, dark");
+        asks.understand = [](const QString&) { return QString(); };
+        asks.take = [record](const QString& text) {
+            const auto glow = typed::glow(text);
+            if (!glow || (*glow != evidence::LedSeen::Glow::Lit && *glow != evidence::LedSeen::Glow::Dark)) {
+                return tr("Write lit or dark.");
+            }
+            const bool isLit = *glow == evidence::LedSeen::Glow::Lit;
+            return record(evidence::LightSeen{isLit ? driver::Light::StaysLit : driver::Light::Never, 0}, text);
+        };
+        return asks;
+    }
+    return std::nullopt;
+}
+
 void ProveStation::buildRows() {
     clearLayout(rows_);
     proofRows_.clear();
     for (const auto& line : assessment().proof) {
-        if (line.test != "ledPlusOn" && line.test != "ledMinus") {
+        const auto asks = asksFor(line);
+        if (!asks) {
             continue;
         }
-        const bool first = line.test == "ledPlusOn";
         const int index = int(proofRows_.size());
-        auto* row = new VoltsRow(
-            words(line.title), first ? tr("Set on, brightness up.") : tr("Return of the channel, set on."),
-            [this, test = line.test, channel = line.channel, feed = line.feed](const job::TypedVolts& reading,
-                                                                               const QString& typed) {
-                return session_.record(
-                    evidence::Measured{test, channel, reading.shape, reading.volts, reading.restVolts, feed},
-                    {.phase = job::Phase::After, .typed = typed});
-            });
+        auto* row = new ReadingRow(*asks);
         row->field()->setObjectName(QStringLiteral("proof%1").arg(index));
-        connect(row, &VoltsRow::stepped, this, [this, index](int rows) {
+        connect(row, &ReadingRow::stepped, this, [this, index](int rows) {
             proofRows_[std::clamp(index + rows, 0, int(proofRows_.size()) - 1)]->field()->setFocus();
         });
         rows_->addWidget(row);
@@ -99,27 +154,35 @@ void ProveStation::buildRows() {
     }
 }
 
+/// The rows that the proof asks for, as they are told apart.
+QStringList ProveStation::rowNames() const {
+    QStringList names;
+    for (const auto& line : assessment().proof) {
+        if (line.test == driver::ledPlusOn || line.test == driver::ledMinus || line.question) {
+            names << words(line.title);
+        }
+    }
+    return names;
+}
+
 void ProveStation::showJob() {
-    const auto& proof = assessment().proof;
-    if (proofRows_.size() != job().set.backlight.feeds.size() + job().set.backlight.channels.size()) {
+    if (const QStringList names = rowNames(); names != rowNames_) {
+        rowNames_ = names;
         buildRows();
     }
     QStringList beside;
-    for (std::size_t i = 0; i < proof.size(); ++i) {
-        const auto& line = proof[i];
+    std::size_t row = 0;
+    for (const auto& line : assessment().proof) {
         const QString found = words(line.found);
-        if (i >= proofRows_.size()) {
+        if (row >= proofRows_.size() || proofRows_[row]->title() != words(line.title)) {
             beside << tr("%1: %2, %3")
                           .arg(words(line.title), found, line.within ? tr("as expected") : tr("NOT as expected"));
             continue;
         }
-        proofRows_[i]->setExpected(line.band.high > 0 ? std::optional(line.band) : std::nullopt);
-        std::optional<evidence::Measured> reading;
-        if (line.volts) {
-            reading = evidence::Measured{{}, 0, evidence::Shape::Steady, *line.volts, *line.volts};
-        }
-        proofRows_[i]->setReading(reading, found, line.within);
-        proofRows_[i]->setAllowed(liveAllowed());
+        proofRows_[row]->setExpected(line.band.high > 0 ? std::optional(line.band) : std::nullopt);
+        proofRows_[row]->setReading(line.volts, found, line.within);
+        proofRows_[row]->setAllowed(liveAllowed());
+        ++row;
     }
     beside_->setText(beside.join(QLatin1Char('\n')));
     beside_->setVisible(!beside.isEmpty());
@@ -192,9 +255,10 @@ void ProveStation::plotSoak() {
         return plausible;
     };
     const auto& soak = assessment().soak;
-    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * soak.amps.low, 1000 * soak.amps.high}, milliamps), milliamps,
+    const auto amps = soak.amps.value_or(driver::Band{});
+    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps), milliamps,
          p.glow, QCPScatterStyle::ssDisc);
-    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus, volts), volts, p.idle, QCPScatterStyle::ssSquare);
+    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus.value_or(driver::Band{}), volts), volts, p.idle, QCPScatterStyle::ssSquare);
     plot_->replot();
 }
 
@@ -220,13 +284,13 @@ void ProveStation::timerEvent(QTimerEvent*) {
 
 void ProveStation::addSoakEntry() {
     const auto read = [](QLineEdit* edit, job::Expected expected, double& target) {
-        const auto typed = job::readTypedNumber(edit->text().toStdString(), expected);
-        if (const auto* problem = std::get_if<text::Text>(&typed)) {
+        const auto number = typed::number(edit->text(), expected);
+        if (const auto* problem = std::get_if<text::Text>(&number)) {
             refuse(edit, words(*problem));
             edit->setFocus();
             return false;
         }
-        target = std::get<double>(typed);
+        target = std::get<double>(number);
         return true;
     };
     job::SoakEntry line;

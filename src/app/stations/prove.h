@@ -6,7 +6,7 @@
 #include <QPushButton>
 
 #include "app/stations/station.h"
-#include "app/stations/volts_row.h"
+#include "app/stations/reading_row.h"
 
 class QCustomPlot;
 
@@ -27,13 +27,16 @@ protected:
     void timerEvent(QTimerEvent* event) override;
 
 private:
+    std::optional<ReadingRow::Asks> asksFor(const reasoning::ProofLine& line);
     void buildRows();
+    QStringList rowNames() const;
     void toggleClock();
     void addSoakEntry();
     void plotSoak();
 
     QVBoxLayout* rows_ = nullptr;
-    std::vector<VoltsRow*> proofRows_;
+    std::vector<ReadingRow*> proofRows_;
+    QStringList rowNames_;
     QLabel* beside_ = nullptr;  ///< tester readings and looks after the repair
     QLineEdit* minutes_ = nullptr;
     QLineEdit* volts_ = nullptr;

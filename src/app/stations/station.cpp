@@ -1,6 +1,5 @@
 #include "app/stations/station.h"
 
-#include <QScrollArea>
 #include <QShortcut>
 #include <algorithm>
 
@@ -10,7 +9,7 @@
 
 namespace dimglow::app {
 
-QString inWords(const backlight::LineProblem& problem) {
+QString inWords(const typing::LineProblem& problem) {
     return Station::tr("\"%1\" %2").arg(QString::fromStdString(problem.words), words(problem.reason));
 }
 
@@ -20,13 +19,18 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     setAccessibleName(title);
     auto* outer = new QVBoxLayout(this);
     outer->setContentsMargins(0, 0, 0, 0);
-    auto* scroll = new QScrollArea;
-    scroll->setWidgetResizable(true);
-    scroll->setFocusPolicy(Qt::NoFocus);
-    scroll->setFrameShape(QFrame::NoFrame);
+    scroll_ = new QScrollArea;
+    scroll_->setWidgetResizable(true);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setFrameShape(QFrame::NoFrame);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* sheet = new QWidget;
-    scroll->setWidget(sheet);
-    outer->addWidget(scroll);
+    scroll_->setWidget(sheet);
+    outer->setSpacing(0);
+    outer->addWidget(scroll_, 1);
+    foot_ = new QVBoxLayout;
+    foot_->setContentsMargins(theme::px(22), 0, theme::px(22), theme::px(8));
+    outer->addLayout(foot_);
     body_ = new QVBoxLayout(sheet);
     body_->setContentsMargins(theme::px(22), theme::px(14), theme::px(22), theme::px(12));
     body_->setSpacing(theme::px(8));
@@ -57,6 +61,13 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     body_->addWidget(caution_);
     auto* accept = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_A), this);
     connect(accept, &QShortcut::activated, this, &Station::acceptLiveWork);
+}
+
+void Station::showInView(const QWidget* part) {
+    if (part != nullptr) {
+        scroll_->widget()->layout()->activate();
+        scroll_->ensureWidgetVisible(const_cast<QWidget*>(part), 0, theme::px(12));
+    }
 }
 
 void Station::setSubtitle(const QString& words) {

@@ -3,6 +3,7 @@
 #include <QFrame>
 #include <QLabel>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QString>
 #include <QVBoxLayout>
 #include <QWidget>
@@ -10,7 +11,7 @@
 #include <vector>
 
 #include "app/session.h"
-#include "core/backlight/typed_line.h"
+#include "core/typing/clause.h"
 
 namespace dimglow::app {
 
@@ -21,7 +22,7 @@ struct KeyHint {
 };
 
 /// What is wrong with a typed line, as it is shown.
-QString inWords(const backlight::LineProblem& problem);
+QString inWords(const typing::LineProblem& problem);
 
 /// One stage of the job: shows the session's snapshot, turns gestures into edits of its job.
 ///
@@ -45,6 +46,8 @@ public:
 signals:
     /// Something could not be done, and why; not about a field, which says so itself.
     void refused(const QString& reason);
+    /// keys() says something else from now on.
+    void keysChanged();
 
 protected:
     virtual void showJob() = 0;
@@ -67,12 +70,17 @@ protected:
     JobSession& session_;
     QHBoxLayout* head_ = nullptr;  ///< of the title, and what belongs beside it
     QVBoxLayout* body_ = nullptr;
+    QVBoxLayout* foot_ = nullptr;  ///< below what scrolls, always whole: the card a reading is written into
+
+    /// Scrolls so that it is in view.
+    void showInView(const QWidget* part);
 
 private:
     void showCaution();
     void acceptLiveWork();
 
     QString id_;
+    QScrollArea* scroll_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QFrame* caution_ = nullptr;
     QLabel* cautionWords_ = nullptr;

@@ -1,5 +1,7 @@
 #include "app/stations/stations.h"
 
+#include <algorithm>
+
 #include "app/stations/board.h"
 #include "app/stations/first_look.h"
 #include "app/stations/fix_plan.h"
@@ -31,6 +33,12 @@ const std::vector<StationKind>& stationKinds() {
         {"prove", [] { return Station::tr("Prove"); }, make<ProveStation>, ProveStation::isDone},
         {"handBack", [] { return Station::tr("Hand back"); }, make<HandBackStation>, HandBackStation::isDone}};
     return kinds;
+}
+
+int stationIndex(const std::string& id) {
+    const auto& kinds = stationKinds();
+    const auto found = std::find_if(kinds.begin(), kinds.end(), [&](const auto& kind) { return kind.id == id; });
+    return found == kinds.end() ? 0 : int(found - kinds.begin());
 }
 
 }  // namespace dimglow::app

@@ -16,5 +16,7 @@ struct StationKind {
 
 /// Every station in the order people work.
 const std::vector<StationKind>& stationKinds();
+/// The place of a station there, the first for an id that is none.
+int stationIndex(const std::string& id);
 
 }  // namespace dimglow::app

@@ -12,7 +12,7 @@
 #include "app/panels.h"
 #include "app/remembered.h"
 #include "app/theme.h"
-#include "core/job/reading_text.h"
+#include "app/typed.h"
 #include "core/locate/tester_plan.h"
 #include "core/reasoning/wording.h"
 #include "records/files.h"
@@ -35,12 +35,17 @@ QString bridgeWords(const job::Job& job, const evidence::Bridged& bridged) {
     if (!bridged.restLights) {
         return StringsStation::tr("%1 bridged: the rest stays dark. Another LED, a plug or the driver.").arg(name);
     }
+    if (!strip.led.ratedAmps) {
+        return StringsStation::tr("%1 bridged: %2 mA. The LED's rated current is not known.")
+            .arg(name)
+            .arg(1000 * bridged.amps, 0, 'f', 0);
+    }
     return StringsStation::tr("%1 bridged: %2 mA, %3 % of the LED's rated %4 mA.%5")
         .arg(name)
         .arg(1000 * bridged.amps, 0, 'f', 0)
-        .arg(100 * bridged.amps / strip.led.ratedAmps, 0, 'f', 0)
-        .arg(1000 * strip.led.ratedAmps, 0, 'f', 0)
-        .arg(bridged.amps > strip.led.ratedAmps ? StringsStation::tr(" Overdriven: lower it.") : QString());
+        .arg(100 * bridged.amps / *strip.led.ratedAmps, 0, 'f', 0)
+        .arg(1000 * *strip.led.ratedAmps, 0, 'f', 0)
+        .arg(bridged.amps > *strip.led.ratedAmps ? StringsStation::tr(" Overdriven: lower it.") : QString());
 }
 
 /// The ways to put one LED to a source, in the order of their names in the field.
@@ -79,8 +84,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
     ledVerdict_->setWordWrap(true);
     rows->addWidget(ledVerdict_);
-    body_->addWidget(entry_);
-    body_->addStretch();
+    foot_->addWidget(entry_);
 
     connect(&session_, &JobSession::opened, this, &StringsStation::startOver);
     connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
@@ -135,6 +139,9 @@ QLayout* StringsStation::makeReadingColumn() {
     volts_->setFixedWidth(theme::px(140));
     lit_ = makeField(QStringLiteral("lit"), tr("LEDs lit"), tr("lit"), theme::reading(28));
     lit_->setFixedWidth(theme::px(76));
+    explainTyping(volts_, [this](const QString& text) {
+        return typed::orNothing(typed::tester(text, setting().limitVolts, run_->count()), run_->count());
+    });
     for (auto* field : {volts_, lit_}) {
         field->installEventFilter(this);
         connect(field, &QLineEdit::returnPressed, this, &StringsStation::commit);
@@ -215,6 +222,7 @@ QLayout* StringsStation::makeSettingsRow() {
     ledReading_->setToolTip(
         tr("Volts and what it does: \"2.9 lit\", \"0.02 dark\", \"OL\"; both ways round: \"1.8/1.8\"; by eye alone: "
            "lit, dim, tinted, dark"));
+    explainTyping(ledReading_, [](const QString& text) { return typed::orNothing(typed::led(text)); });
     connect(ledReading_, &QLineEdit::returnPressed, this, &StringsStation::commitLedCheck);
     addWay(tr("One LED alone"), tr("K"), {method_, ledReading_}, 1);
     bridgeAmps_ = makeField(QStringLiteral("bridgeAmps"), tr("Ammeter across the LED, set on, mA"), tr("mA, set on"));
@@ -222,6 +230,9 @@ QLayout* StringsStation::makeSettingsRow() {
         tr("Set off: ammeter across the open LED. Set on: the rest lights. Live: one hand, rated leads; "
            "follow local codes. 0 when the rest stays dark."));
     bridgeAmps_->setFixedWidth(theme::px(96));
+    explainTyping(bridgeAmps_, [](const QString& text) {
+        return typed::orNothing(typed::number(text, {0, 20000, job::Unit::Milliamps}), job::Unit::Milliamps);
+    });
     connect(bridgeAmps_, &QLineEdit::returnPressed, this, &StringsStation::commitBridge);
     addWay(tr("Ammeter across it"), tr("B"), {bridgeAmps_}, 0);
     return row;
@@ -401,36 +412,35 @@ void StringsStation::showRanking(const evidence::TesterTaken& taken) {
 }
 
 void StringsStation::commitLedCheck() {
-    const std::string text = ledReading_->text().toStdString();
     const LedPlace place = map_->cursor();
     const Taking taking{phase(), ledReading_->text(), opensThePanel};
-    if (const auto glow = job::readTypedGlow(text)) {  // by eye alone, while it is driven on its own
+    if (const auto glow = typed::glow(ledReading_->text())) {  // by eye alone, while it is driven on its own
         const Run alone = backlight::runOnStrip(job().set.backlight, place.strip, place.led, place.led);
         if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, taking), ledReading_)) {
             ledReading_->clear();
         }
         return;
     }
-    const auto typed = job::readTypedLed(text);
-    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+    const auto read = typed::led(ledReading_->text());
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(ledReading_, words(*problem));
         return;
     }
     const auto& led = job().set.backlight.strips[place.strip].led;
     const evidence::LedChecked check{place, settingsOf(led)[std::size_t(method_->currentIndex())],
-                                     std::get<parts::LedCheckReading>(typed)};
+                                     std::get<parts::LedCheckReading>(read)};
     if (tell(session_.record(check, taking), ledReading_)) {
         ledReading_->clear();
     }
 }
 
 void StringsStation::commitBridge() {
-    const auto typed = job::readTypedNumber(bridgeAmps_->text().toStdString(), {0, 20000, job::Unit::Milliamps});
-    if (const auto* problem = std::get_if<text::Text>(&typed)) {
+    const auto read = typed::number(bridgeAmps_->text(), {0, 20000, job::Unit::Milliamps});
+    if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(bridgeAmps_, words(*problem));
         return;
     }
-    const double amps = std::get<double>(typed) / 1000;
+    const double amps = std::get<double>(read) / 1000;
     const evidence::Bridged bridged{map_->cursor(), amps, amps > 0};
     const auto also = [&](job::Job& job) {
         opensThePanel(job);
@@ -459,27 +469,38 @@ void StringsStation::commit() {
     const auto tester = setting();
     evidence::TesterTaken reading{*run_, tester, std::nullopt, std::nullopt, minus_, bridged_};
     const bool countOnly = volts_->text().trimmed().isEmpty() && !lit_->text().trimmed().isEmpty();
-    if (!countOnly) {
-        const auto typed =
-            job::readTypedNumber(volts_->text().toStdString(), {0, 1.1 * tester.limitVolts, job::Unit::Volts});
-        if (const auto* problem = std::get_if<text::Text>(&typed)) {
-            refuse(volts_, words(*problem));
-            volts_->setFocus();
+    for (auto* field : {volts_, lit_}) {
+        const bool isCount = field == lit_;
+        if (isCount ? lit_->text().trimmed().isEmpty() : countOnly) {
+            continue;
+        }
+        const auto read = isCount ? litTyped() : typed::tester(volts_->text(), tester.limitVolts, run_->count());
+        const auto* shown = std::get_if<job::TypedTester>(&read);
+        const bool isSaidTwice = shown != nullptr && shown->lit && reading.lit && shown->lit != reading.lit;
+        if (shown == nullptr || isSaidTwice) {
+            refuse(field, isSaidTwice ? tr("%1 lit, or %2?").arg(*reading.lit).arg(*shown->lit)
+                                      : words(std::get<text::Text>(read)));
+            field->setFocus();
             return;
         }
-        reading.volts = std::get<double>(typed);
-    }
-    if (!lit_->text().trimmed().isEmpty()) {
-        const auto count = job::readTypedNumber(lit_->text().toStdString(), {0, double(run_->count())});
-        const auto* number = std::get_if<double>(&count);
-        if (number == nullptr || *number != std::floor(*number)) {
-            refuse(lit_, tr("a whole number from 0 to %1").arg(run_->count()));
-            lit_->setFocus();
-            return;
-        }
-        reading.lit = int(*number);
+        reading.volts = shown->volts ? shown->volts : reading.volts;
+        reading.lit = shown->lit ? shown->lit : reading.lit;
     }
     take(reading, volts_);
+}
+
+/// What the field of the lit LEDs says: a number there is a count.
+std::variant<job::TypedTester, text::Text> StringsStation::litTyped() const {
+    const auto count = typed::number(lit_->text(), {0, double(run_->count())});
+    const auto* number = std::get_if<double>(&count);
+    if (number != nullptr && *number == std::floor(*number)) {
+        return job::TypedTester{{}, int(*number)};
+    }
+    const auto read = typed::tester(lit_->text(), setting().limitVolts, run_->count());
+    const auto* said = std::get_if<job::TypedTester>(&read);
+    return said != nullptr && said->lit && !said->volts
+               ? read
+               : std::variant<job::TypedTester, text::Text>(text::say("a whole number from 0 to {}", run_->count()));
 }
 
 /// Writes a tester reading down and lets its assessment lead to the next probe.
@@ -566,10 +587,11 @@ bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
         }
     }
     if ((watched == volts_ || watched == lit_) && event->type() == QEvent::KeyPress) {
-        // A reading has no letters: they are the station's keys here too.
+        // No reading starts with a letter: in an empty field they are the station's keys.
         auto* key = static_cast<QKeyEvent*>(event);
+        const bool isEmpty = static_cast<QLineEdit*>(watched)->text().isEmpty();
         const bool plain = key->modifiers() == Qt::NoModifier || key->modifiers() == Qt::ShiftModifier;
-        if (plain && key->text().size() == 1 && key->text().front().isLetter()) {
+        if (isEmpty && plain && key->text().size() == 1 && key->text().front().isLetter()) {
             keyPressEvent(key);
             return true;
         }

@@ -45,6 +45,7 @@ private:
     backlight::TesterSetting setting() const;
     void showRun();
     void commit();
+    std::variant<job::TypedTester, text::Text> litTyped() const;
     void take(const evidence::TesterTaken& reading, QWidget* field);
     /// Whether what is written down now is evidence or proof.
     job::Phase phase() const;

@@ -5,7 +5,7 @@
 #include "app/field_note.h"
 #include "app/stations/station.h"
 #include "app/theme.h"
-#include "core/backlight/led_fit.h"
+#include "app/typed.h"
 
 namespace dimglow::app {
 
@@ -47,21 +47,6 @@ Written rewire(JobSession& session, backlight::Backlight wired) {
     });
 }
 
-backlight::PlainDescription plainOf(const backlight::Backlight& backlight) {
-    if (const auto plain = backlight::plainDescriptionOf(backlight)) {
-        return *plain;
-    }
-    backlight::PlainDescription plain;
-    plain.led = backlight.strips.front().led;
-    plain.ledPoints = backlight.ledPoints;
-    plain.harness = backlight.harness;
-    plain.feeds = backlight.feeds;
-    plain.celsius = backlight.celsius;
-    plain.widthMm = backlight.widthMm;
-    plain.heightMm = backlight.heightMm;
-    return plain;
-}
-
 StripsLine::StripsLine(JobSession& session) : session_(session) {
     setAccessibleName(tr("Backlight in one line"));
     setFont(theme::body());
@@ -69,6 +54,11 @@ StripsLine::StripsLine(JobSession& session) : session_(session) {
         tr("strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its "
            "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label "
            "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
+    explainTyping(this, [this](const QString& line) {
+        const auto read = typed::strips(line, base());
+        const auto* plain = std::get_if<backlight::PlainDescription>(&read);
+        return plain == nullptr ? QString() : QString::fromStdString(backlight::lineOf(*plain));
+    });
     connect(this, &QLineEdit::returnPressed, this, &StripsLine::commit);
 }
 
@@ -83,13 +73,38 @@ void StripsLine::refresh() {
                              : tr("wired by hand; a line here replaces it"));
 }
 
+/// What a line adds to: the strips as they are. Of hand-wired ones only what is read off the board.
+backlight::PlainDescription StripsLine::base() const {
+    const auto& now = session_.job().set.backlight;
+    auto plain = backlight::plainDescriptionOf(now);
+    if (!plain) {
+        plain = backlight::undescribed(int(now.feeds.size()));
+        plain->feeds = now.feeds;
+        plain->idleVolts = now.driver.idleVolts;
+        plain->celsius = now.celsius;
+        plain->harness = now.harness;
+    }
+    return *plain;
+}
+
 void StripsLine::commit() {
-    const auto read = backlight::readLine(text().toStdString(), plainOf(session_.job().set.backlight));
-    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+    if (!isModified()) {
+        return;
+    }
+    const auto read = typed::strips(text(), base());
+    if (const auto* problem = std::get_if<typing::LineProblem>(&read)) {
         refuse(this, inWords(*problem));
         return;
     }
-    const auto written = rewire(session_, backlight::plainBacklight(std::get<backlight::PlainDescription>(read)));
+    const auto& plain = std::get<backlight::PlainDescription>(read);
+    const auto& now = session_.job().set.backlight;
+    auto wired = backlight::plainBacklight(plain);
+    if (!plain.isDescribed && now.isDescribed) {  // of hand-wired strips, what is read off the board
+        wired = plain.feeds.size() == now.feeds.size() ? now : backlight::withFeeds(now, int(plain.feeds.size()));
+        wired.feeds = plain.feeds;
+        wired.driver.idleVolts = plain.idleVolts;
+    }
+    const auto written = rewire(session_, wired);
     if (written) {
         accept(this);
         setModified(false);

@@ -14,9 +14,6 @@ Written rewire(JobSession& session, backlight::Backlight wired);
 /// Whether the trail speaks of strips, so that their number must stay.
 bool isReferredTo(const job::Job& job);
 
-/// The backlight as it is, as far as a plain description says it.
-backlight::PlainDescription plainOf(const backlight::Backlight& backlight);
-
 /// The one line that says what strips a set has; Enter makes them the job's.
 class StripsLine : public QLineEdit {
     Q_OBJECT
@@ -28,6 +25,7 @@ public:
 
 private:
     void commit();
+    backlight::PlainDescription base() const;
 
     JobSession& session_;
 };

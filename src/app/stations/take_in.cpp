@@ -12,26 +12,21 @@
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
-#include "core/backlight/harness_line.h"
-#include "core/backlight/led_fit.h"
+#include "app/typed.h"
 #include "core/format/fields.h"
-#include "core/job/reading_text.h"
 #include "records/job_file.h"
 
 namespace dimglow::app {
 
 namespace {
 
-constexpr double mostMoney = 1e6;
-constexpr double mostHours = 200000;
-constexpr int wiringColumns = 5;
-/// Fields that say how many strips and LEDs there are.
-constexpr const char* howMany[] = {"strips", "leds", "series"};
+constexpr job::Expected worth{0, 1e6, job::Unit::Money};
+constexpr job::Expected light{0, 200000, job::Unit::Hours};
 
 /// Puts what a line says into the backlight of a job; \returns what is wrong with the line.
 template <class Values, class Put>
-QString putLine(const std::variant<Values, backlight::LineProblem>& read, job::Job& job, Put put) {
-    if (const auto* problem = std::get_if<backlight::LineProblem>(&read)) {
+QString putLine(const std::variant<Values, typing::LineProblem>& read, job::Job& job, Put put) {
+    if (const auto* problem = std::get_if<typing::LineProblem>(&read)) {
         return inWords(*problem);
     }
     put(job.set.backlight, std::get<Values>(read));
@@ -48,17 +43,18 @@ QString put(const std::variant<Value, text::Text>& typed, Value& target) {
     return {};
 }
 
-std::string today() {
-    return QDate::currentDate().toString(Qt::ISODate).toStdString();
+/// Has a field say back the line that is read.
+template <class Reader>
+void explainLine(QLineEdit* edit, Reader read) {
+    explainTyping(edit, [read](const QString& text) {
+        const auto result = read(text);
+        const auto* values = std::get_if<0>(&result);
+        return values == nullptr || values->empty() ? QString() : QString::fromStdString(backlight::lineOf(*values));
+    });
 }
 
-/// "146", or of several feeds "146 / ?"; empty where there is one and nobody knows.
-QString labelsOf(const backlight::Backlight& panel) {
-    QStringList labels;
-    for (const auto& feed : panel.feeds) {
-        labels << (feed.labelVolts ? number(*feed.labelVolts) : QStringLiteral("?"));
-    }
-    return panel.feeds.size() == 1 && !panel.feeds.front().labelVolts ? QString() : labels.join(QStringLiteral(" / "));
+std::string today() {
+    return QDate::currentDate().toString(Qt::ISODate).toStdString();
 }
 
 /// LED+ in regulation, by feed.
@@ -75,6 +71,8 @@ QString runningWords(const driver::DriverReference& reference) {
 TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLiteral("takeIn"), tr("Take in")) {
     addWays();
     addTools();
+    lastWay_ = addToHead("lastWay", tr("Work as in the job before: its way and its tools (Alt+B)."), Qt::Key_B,
+                         [this] { takeLastWay(); });
     body_->addWidget(makeSetCard());
     body_->addWidget(makeWiringCard());
     known_ = new KnownCard;
@@ -122,7 +120,20 @@ void TakeInStation::addTools() {
     });
 }
 
+/// The way of working and the tools of the job before, where they differ.
+void TakeInStation::takeLastWay() {
+    if (const auto last = session_.lastWay()) {
+        tell(session_.edit(tr("Worked as %1").arg(QString::fromStdString(last->from)), [&](job::Job& job) {
+            job.way = last->way;
+            job.bench.lacks = last->lacks;
+        }));
+    }
+}
+
 void TakeInStation::showWays() {
+    const auto last = session_.lastWay();
+    lastWay_->setVisible(last && (last->way != job().way || last->lacks != job().bench.lacks));
+    lastWay_->setText(last ? tr("As %1   Alt+B").arg(QString::fromStdString(last->from)) : QString());
     const auto& way = job().way;
     const QString levels[] = {tr("What costs least"), tr("Boards"), tr("Parts"), tr("Whole strips")};
     wayFirst_->setText((way.first == job::Way::First::Swap ? tr("Swap first") : tr("Measure first")) +
@@ -152,57 +163,58 @@ QWidget* TakeInStation::makeSetCard() {
             },
             span);
     };
-    addLine(
-        0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
-    addLine(0, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; });
+    addLine(0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
+    addLine(0, 2, tr("Owner"), "owner", [](job::Job& j) -> std::string& { return j.order.owner; });
+    addLine(0, 3, tr("Phone"), "phone", [](job::Job& j) -> std::string& { return j.order.phone; });
     addLine(1, 0, tr("Maker"), "maker", [](job::Job& j) -> std::string& { return j.set.maker; });
     addLine(1, 1, tr("Model"), "model", [](job::Job& j) -> std::string& { return j.set.model; });
-    addLine(1, 2, tr("Panel"), "panel", [](job::Job& j) -> std::string& { return j.set.panel; });
-    addText(
-        grid, 2, 0, tr("Worth, working"), "value",
-        [](const job::Job& j) { return j.order.value > 0 ? number(j.order.value) : QString(); },
-        [](job::Job& j, const QString& t) {
-            if (t.isEmpty()) {
-                j.order.value = 0;
-                return QString();
-            }
-            return put(job::readTypedAmount(t.toStdString(), {0, mostMoney, job::Unit::Money}), j.order.value);
+    addLine(1, 2, tr("Serial number"), "serial", [](job::Job& j) -> std::string& { return j.set.serial; });
+    addLine(1, 3, tr("Panel"), "panel", [](job::Job& j) -> std::string& { return j.set.panel; });
+    grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 4, 0, 1, 3);
+    complaint_ = new TextBox(session_, tr("Complaint"), QStringLiteral("complaint"), 2,
+                             [](job::Job& j) -> std::string& { return j.order.complaint; });
+    grid->addWidget(complaint_, 5, 0, 1, 3);
+    addLine(2, 3, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; });
+    const auto addAmount = [&](int column, const QString& name, const char* id, const job::Expected& expected,
+                               std::optional<double> (*get)(const job::Job&), void (*set)(job::Job&, std::optional<double>)) {
+        addText(
+            grid, 3, column, name, id,
+            [get](const job::Job& j) { return get(j) ? number(*get(j)) : QString(); },
+            [expected, set](job::Job& j, const QString& t) {
+                double amount = 0;
+                const QString problem = t.isEmpty() ? QString() : put(typed::amount(t, expected), amount);
+                if (problem.isEmpty()) {
+                    set(j, t.isEmpty() ? std::nullopt : std::optional(amount));
+                }
+                return problem;
+            });
+        explainTyping(texts_.back().edit, [this, expected](const QString& t) {
+            const QString said = typed::orNothing(typed::amount(t, expected), expected.unit);
+            const bool isMoney = expected.unit == job::Unit::Money && !said.isEmpty();
+            return isMoney ? said + QLatin1Char(' ') + QString::fromStdString(job().bench.currency) : said;
         });
+    };
     addText(
-        grid, 2, 1, tr("Due"), "due", [](const job::Job& j) { return QString::fromStdString(j.order.due); },
+        grid, 3, 0, tr("Due"), "due", [](const job::Job& j) { return QString::fromStdString(j.order.due); },
         [](job::Job& j, const QString& t) {
-            if (t.isEmpty()) {
-                j.order.due.clear();
-                return QString();
-            }
             job::TypedDay day;
-            QString problem = put(job::readTypedDay(t.toStdString(), today()), day);
-            if (problem.isEmpty()) {
-                j.order.due = day.iso;
-            }
+            QString problem = t.isEmpty() ? QString() : put(typed::day(t, today()), day);
+            j.order.due = problem.isEmpty() ? day.iso : j.order.due;
             return problem;
         });
     texts_.back().edit->setPlaceholderText(tr("Friday, in 3 days, 2026-12-04"));
+    explainTyping(texts_.back().edit, [](const QString& t) { return typed::orNothing(typed::day(t, today())); });
     addCalendar(texts_.back().edit);
-    addText(
-        grid, 2, 2, tr("Hours of light so far"), "hours",
-        [](const job::Job& j) { return j.set.hoursRun ? number(*j.set.hoursRun) : QString(); },
-        [](job::Job& j, const QString& t) {
-            if (t.isEmpty()) {
-                j.set.hoursRun.reset();
-                return QString();
-            }
-            double hours = 0;
-            QString problem = put(job::readTypedAmount(t.toStdString(), {0, mostHours, job::Unit::Hours}), hours);
-            if (problem.isEmpty()) {
-                j.set.hoursRun = hours;
-            }
-            return problem;
-        });
-    grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 6, 0, 1, 3);
-    complaint_ = new TextBox(session_, tr("Complaint"), QStringLiteral("complaint"), 2,
-                             [](job::Job& j) -> std::string& { return j.order.complaint; });
-    grid->addWidget(complaint_, 7, 0, 1, 3);
+    addAmount(
+        1, tr("Value when it works"), "value", worth,
+        [](const job::Job& j) { return j.order.value > 0 ? std::optional(j.order.value) : std::nullopt; },
+        [](job::Job& j, std::optional<double> amount) { j.order.value = amount.value_or(0); });
+    addAmount(
+        2, tr("Agreed price"), "agreedPrice", worth, [](const job::Job& j) { return j.order.agreedPrice; },
+        [](job::Job& j, std::optional<double> amount) { j.order.agreedPrice = amount; });
+    addAmount(
+        3, tr("Hours of light so far"), "hours", light, [](const job::Job& j) { return j.set.hoursRun; },
+        [](job::Job& j, std::optional<double> amount) { j.set.hoursRun = amount; });
     return card;
 }
 
@@ -230,105 +242,91 @@ void TakeInStation::addCalendar(QLineEdit* edit) {
     });
 }
 
+/// The one line and its picture; number by number, curve and pins on request.
 QWidget* TakeInStation::makeWiringCard() {
-    auto* wiring = makeCard("panel");
-    auto* wires = new QGridLayout(wiring);
-    wires->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
-    wires->setHorizontalSpacing(theme::px(14));
-    wires->setVerticalSpacing(theme::px(4));
-    wires->addWidget(makeLabel(tr("Backlight"), theme::strong()), 0, 0);
+    auto* card = makeCard("panel");
+    auto* rows = new QVBoxLayout(card);
+    rows->setContentsMargins(theme::px(18), theme::px(14), theme::px(18), theme::px(14));
+    rows->setSpacing(theme::px(6));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("Backlight"), theme::strong()));
+    head->addStretch();
+    twin_ = makeButton({}, {});
+    twin_->setObjectName(QStringLiteral("twin"));
+    connect(twin_, &QPushButton::clicked, this, &TakeInStation::takeTwin);
+    auto* takeKey = new QShortcut(Qt::ALT | Qt::Key_P, this);
+    connect(takeKey, &QShortcut::activated, twin_, &QPushButton::click);
+    head->addWidget(twin_);
+    rows->addLayout(head);
     summary_ = makeLabel({}, theme::body(), "quiet");
     summary_->setObjectName(QStringLiteral("wiringSummary"));
     summary_->setWordWrap(true);
-    wires->addWidget(summary_, 0, 1, 1, wiringColumns - 1);
+    rows->addWidget(summary_);
     line_ = new StripsLine(session_);
     line_->setObjectName(QStringLiteral("wiringLine"));
-    wires->addWidget(line_, 1, 0, 1, wiringColumns);
-    addWiringNumbers(wires);
-    addBoard(wires);
+    line_->setFont(theme::reading(17));
+    rows->addWidget(line_);
+    addBoard();
+    rows->addWidget(board_);
+    unfold_ = makeButton({}, {});
+    unfold_->setObjectName(QStringLiteral("unfoldNumbers"));
+    unfold_->setFocusPolicy(Qt::NoFocus);
+    connect(unfold_, &QPushButton::clicked, this, [this] { foldNumbers(!numbers_->isHidden()); });
+    auto* foldKey = new QShortcut(Qt::ALT | Qt::Key_D, this);
+    foldKey->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(foldKey, &QShortcut::activated, unfold_, &QPushButton::click);
+    rows->addWidget(unfold_, 0, Qt::AlignLeft);
+    numbers_ = new QWidget;
+    auto* more = new QVBoxLayout(numbers_);
+    more->setContentsMargins(0, 0, 0, 0);
+    form_ = new WiringForm(session_);
+    more->addWidget(form_);
+    auto* grid = new QGridLayout;
+    grid->setHorizontalSpacing(theme::px(14));
+    more->addLayout(grid);
+    addLines(grid);
+    rows->addWidget(numbers_);
+    notes_ = makeLabel({}, theme::quiet(), "quiet");
+    notes_->setObjectName(QStringLiteral("wiringNotes"));
+    notes_->setWordWrap(true);
+    rows->addWidget(notes_);
+    foldNumbers(true);
+    return card;
+}
+
+/// A measured LED, and the plug.
+void TakeInStation::addLines(QGridLayout* grid) {
     addText(
-        wires, 4, 0, tr("A good LED, measured"), "ledPoints",
+        grid, 0, 0, tr("A good LED, measured"), "ledPoints",
         [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.ledPoints)); },
         [](job::Job& j, const QString& t) {
-            return putLine(backlight::readPoints(t.toStdString()), j, [](auto& panel, const auto& points) {
+            return putLine(typed::points(t), j, [](auto& panel, const auto& points) {
                 if (!panel.isDescribed) {
                     panel.ledPoints = points;  // strips are fitted to them when there are some
                 } else if (points != panel.ledPoints) {
                     panel = backlight::withLedPoints(panel, points);
                 }
             });
-        },
-        3);
+        });
     texts_.back().edit->setPlaceholderText(tr("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
+    explainLine(texts_.back().edit, [](const QString& t) { return typed::points(t); });
     addText(
-        wires, 4, 3, tr("Pins of the plug, in order"), "harness",
+        grid, 0, 1, tr("Pins of the plug, in order"), "harness",
         [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.harness)); },
         [](job::Job& j, const QString& t) {
-            return putLine(backlight::readPins(t.toStdString()), j,
-                           [](auto& panel, const auto& pins) { panel.harness = pins; });
-        },
-        2);
+            return putLine(typed::pins(t), j, [](auto& panel, const auto& pins) { panel.harness = pins; });
+        });
     texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
-    notes_ = makeLabel({}, theme::quiet(), "quiet");
-    notes_->setObjectName(QStringLiteral("wiringNotes"));
-    notes_->setWordWrap(true);
-    wires->addWidget(notes_, 10, 0, 1, wiringColumns);
-    return wiring;
+    explainLine(texts_.back().edit, [](const QString& t) { return typed::pins(t); });
 }
 
-void TakeInStation::addWiringNumbers(QGridLayout* wires) {
-    auto place = [wires, index = 0](const QString& name, QWidget* field) mutable {
-        const int row = 2 + 2 * (index / wiringColumns);
-        wires->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % wiringColumns);
-        wires->addWidget(field, row + 1, index % wiringColumns);
-        ++index;
-    };
-    const auto placeNumber = [&](const char* id, const QString& name) {
-        auto* edit = new QLineEdit;
-        edit->setObjectName(QString::fromLatin1(id));
-        edit->setAccessibleName(name);
-        edit->setFont(theme::body());
-        edit->setMinimumWidth(theme::px(60));
-        wiring_[id] = edit;
-        connect(edit, &QLineEdit::returnPressed, this, &TakeInStation::useForm);
-        place(name, edit);
-    };
-    placeNumber("strips", tr("Strips"));
-    placeNumber("leds", tr("LEDs per strip"));
-    placeNumber("series", tr("Strips in series"));
-    placeNumber("amps", tr("String, mA"));
-    placeNumber("idle", tr("LED+ idle, V"));
-    ledClass_ = new QComboBox;
-    ledClass_->setFont(theme::body());
-    ledClass_->setObjectName(QStringLiteral("ledClass"));
-    ledClass_->setAccessibleName(tr("LED class"));
-    ledClass_->addItems({tr("3 V"), tr("6 V"), tr("9 V")});
-    ledClass_->setPlaceholderText(tr("not known"));
-    connect(ledClass_, &QComboBox::activated, this, [this](int dies) {
-        wiring_["ratedVolts"]->setText(number(backlight::classVoltsPerDie * (dies + 1)));
-        wiring_["ratedVolts"]->setModified(true);
-    });
-    place(tr("LED class"), ledClass_);
-    placeNumber("ratedVolts", tr("LED rated, V"));
-    placeNumber("ratedAmps", tr("LED rated, mA"));
-    placeNumber("celsius", tr("LEDs at, °C"));
-    placeNumber("label", tr("LED+ label, V"));
-    for (const char* id : {"strips", "leds", "series", "amps", "ratedVolts", "ratedAmps", "idle", "label"}) {
-        wiring_[id]->setPlaceholderText(tr("not known"));
-    }
-    auto* apply = makeButton(tr("Use it"), tr("Enter"));
-    apply->setObjectName(QStringLiteral("rewire"));
-    connect(apply, &QPushButton::clicked, this, &TakeInStation::useForm);
-    wires->addWidget(apply, 7, wiringColumns - 1);
-    twin_ = makeButton({}, {});
-    twin_->setObjectName(QStringLiteral("twin"));
-    connect(twin_, &QPushButton::clicked, this, &TakeInStation::takeTwin);
-    auto* key = new QShortcut(Qt::ALT | Qt::Key_P, this);
-    connect(key, &QShortcut::activated, twin_, &QPushButton::click);
-    wires->addWidget(twin_, 7, wiringColumns - 3, 1, 2);  // where the board is, once there are strips
+void TakeInStation::foldNumbers(bool fold) {
+    numbers_->setVisible(!fold);
+    unfold_->setText((fold ? tr("▸ Number by number, LED curve, plug") : tr("▾ Number by number, LED curve, plug")) +
+                     QStringLiteral("   ") + tr("Alt+D"));
 }
 
-void TakeInStation::addBoard(QGridLayout* wires) {
+void TakeInStation::addBoard() {
     board_ = new WiringBoard;
     board_->setObjectName(QStringLiteral("wiringBoard"));
     connect(board_, &WiringBoard::moved, this, [this](int strip, std::optional<backlight::StringRef> target) {
@@ -342,15 +340,11 @@ void TakeInStation::addBoard(QGridLayout* wires) {
     connect(board_, &WiringBoard::turned, this, [this](int strip) {
         repaint([&](const backlight::Backlight& panel) { return backlight::withStripTurned(panel, strip); });
     });
-    wires->addWidget(board_, 6, 0, 2, wiringColumns - 1);
 }
 
 void TakeInStation::addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
                             std::function<QString(const job::Job&)> read, Write write, int span) {
-    auto* edit = new QLineEdit;
-    edit->setObjectName(QString::fromLatin1(id));
-    edit->setAccessibleName(name);
-    edit->setFont(theme::body());
+    auto* edit = makeField(QString::fromLatin1(id), name);
     edit->setMinimumWidth(theme::px(60));
     grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), 2 * row, column, 1, span);
     grid->addWidget(edit, 2 * row + 1, column, 1, span);
@@ -373,75 +367,6 @@ void TakeInStation::commit(QLineEdit* edit) {
         edit->setModified(false);
         edit->setText(field.read(session_.job()));
     }
-}
-
-std::optional<backlight::PlainDescription> TakeInStation::described() const {
-    backlight::PlainDescription plain = plainOf(session_.job().set.backlight);
-    bool sound = true;
-    using job::Unit;
-    const auto read = [&](const char* id, const job::Expected& expected) {
-        auto* edit = wiring_.at(id);
-        double value = expected.least;
-        const QString problem = put(job::readTypedNumber(edit->text().toStdString(), expected), value);
-        if (problem.isEmpty()) {
-            accept(edit);
-        } else {
-            refuse(edit, problem);
-            sound = false;
-        }
-        return value;
-    };
-    const auto readIfKnown = [&](const char* id, const job::Expected& expected) {
-        const bool isKnown = !wiring_.at(id)->text().trimmed().isEmpty();
-        return isKnown ? std::optional(read(id, expected)) : std::nullopt;
-    };
-    const bool saysHowMany = std::any_of(std::begin(howMany), std::end(howMany),
-                                         [&](const char* id) { return !wiring_.at(id)->text().trimmed().isEmpty(); });
-    if (plain.isDescribed || saysHowMany) {
-        plain.isDescribed = true;
-        plain.strips = int(read("strips", {1, 60}));
-        plain.ledsPerStrip = int(read("leds", {1, 400}));
-        plain.stripsPerString = int(read("series", {1, 60}));
-        plain.amps = readIfKnown("amps", {1, 10000, Unit::Milliamps}).value_or(1000 * plain.amps) / 1000;
-        const int dies = std::max(0, ledClass_->currentIndex()) + 1;
-        const double volts = readIfKnown("ratedVolts", {2.0 * dies, 4.5 * dies, Unit::Volts})
-                                 .value_or(backlight::classVoltsPerDie * dies);
-        const double amps =
-            readIfKnown("ratedAmps", {1, 10000, Unit::Milliamps}).value_or(1000 * plain.led.ratedAmps) / 1000;
-        if (dies != plain.led.dies || number(volts) != number(plain.led.ratedVolts) ||
-            number(amps) != number(plain.led.ratedAmps)) {
-            plain.led = backlight::classLed(dies, volts, amps);  // another LED than the one that was measured
-            plain.ledPoints.clear();
-        }
-    }
-    plain.celsius = read("celsius", {-20, 150, Unit::Celsius});
-    plain.idleVolts = readIfKnown("idle", {0, 500, Unit::Volts});
-    sound = readLabels(plain.feeds) && sound;
-    return sound ? std::optional(plain) : std::nullopt;
-}
-
-bool TakeInStation::readLabels(std::vector<backlight::Feed>& feeds) const {
-    auto* edit = wiring_.at("label");
-    const auto words = edit->text().split(QLatin1Char('/'));
-    if (words.size() > 1) {
-        feeds.resize(std::size_t(words.size()));
-    }
-    for (std::size_t feed = 0; feed < feeds.size(); ++feed) {
-        const QString label = words[std::min(int(feed), int(words.size()) - 1)].trimmed();
-        double volts = 0;
-        if (label.isEmpty() || label == QLatin1String("?")) {
-            feeds[feed].labelVolts.reset();
-        } else if (const QString problem =
-                       put(job::readTypedNumber(label.toStdString(), {1, 2000, job::Unit::Volts}), volts);
-                   !problem.isEmpty()) {
-            refuse(edit, problem);
-            return false;
-        } else {
-            feeds[feed].labelVolts = volts;
-        }
-    }
-    accept(edit);
-    return true;
 }
 
 bool TakeInStation::rewireTo(const backlight::Backlight& wired, QWidget* field) {
@@ -490,16 +415,6 @@ void TakeInStation::takeTwin() {
     }
 }
 
-void TakeInStation::useForm() {
-    const auto plain = described();
-    auto* focused = qobject_cast<QLineEdit*>(focusWidget());
-    if (plain && rewireTo(backlight::plainBacklight(*plain), focused)) {
-        for (const auto& [id, edit] : wiring_) {
-            edit->setModified(false);
-        }
-    }
-}
-
 void TakeInStation::takeWiringFrom(const QString& path) {
     try {
         rewireTo(records::readJobFile(path).set.backlight, nullptr);
@@ -514,36 +429,13 @@ void TakeInStation::showJob() {
     for (const auto& field : texts_) {
         if (!field.edit->isModified()) {
             field.edit->setText(field.read(job));
+            field.edit->setCursorPosition(0);
         }
     }
     complaint_->refresh();
     const auto& panel = job.set.backlight;
     const bool isDescribed = panel.isDescribed;
-    const auto& strip = panel.strips.front();
-    const std::pair<const char*, double> ofStrips[] = {
-        {"strips", double(panel.strips.size())},
-        {"leds", double(strip.leds)},
-        {"series", double(panel.channels.front().strings.front().strips.size())},
-        {"amps", 1000 * panel.channels.front().amps / double(panel.channels.front().strings.size())},
-        {"ratedVolts", strip.led.ratedVolts},
-        {"ratedAmps", 1000 * strip.led.ratedAmps}};
-    for (const auto& [id, value] : ofStrips) {
-        if (!wiring_[id]->isModified()) {
-            wiring_[id]->setText(isDescribed ? number(value) : QString());
-        }
-    }
-    if (!wiring_["celsius"]->isModified()) {
-        wiring_["celsius"]->setText(number(panel.celsius));
-    }
-    if (!wiring_["idle"]->isModified()) {
-        wiring_["idle"]->setText(panel.driver.idleVolts ? number(*panel.driver.idleVolts) : QString());
-    }
-    if (!wiring_["label"]->isModified()) {
-        wiring_["label"]->setText(labelsOf(panel));
-    }
-    if (!wiring_["ratedVolts"]->isModified()) {
-        ledClass_->setCurrentIndex(isDescribed ? std::clamp(strip.led.dies, 1, 3) - 1 : -1);
-    }
+    form_->refresh();
     lookForTwin();
     known_->show(assessment().thisSet, panel);
     board_->setVisible(isDescribed);

@@ -1,6 +1,5 @@
 #pragma once
 
-#include <QComboBox>
 #include <QGridLayout>
 #include <QLineEdit>
 #include <functional>
@@ -9,6 +8,7 @@
 #include "app/stations/station.h"
 #include "app/stations/strips_line.h"
 #include "app/stations/text_box.h"
+#include "app/stations/wiring_form.h"
 #include "app/tools_menu.h"
 #include "app/wiring_board.h"
 
@@ -33,6 +33,7 @@ protected:
 private:
     void addWays();
     void showWays();
+    void takeLastWay();
     void addTools();
     /// Puts a text into a job; \returns what is wrong with it, or nothing.
     using Write = std::function<QString(job::Job&, const QString&)>;
@@ -45,27 +46,24 @@ private:
     QWidget* makeSetCard();
     QWidget* makeWiringCard();
     void addCalendar(QLineEdit* edit);
-    void addWiringNumbers(QGridLayout* wires);
-    void addBoard(QGridLayout* wires);
+    void addLines(QGridLayout* grid);
+    void addBoard();
+    void foldNumbers(bool fold);
     void addText(QGridLayout* grid, int row, int column, const QString& name, const char* id,
                  std::function<QString(const job::Job&)> read, Write write, int span = 1);
     void commit(QLineEdit* edit);
-    void useForm();
     void lookForTwin();
     /// The last set with this panel tells this one's strips and driver.
     void takeTwin();
-    /// What the form says; empty when a field is wrong, which says so itself.
-    std::optional<backlight::PlainDescription> described() const;
-    /// The labels of all LED+, "146 / 92", "?" where there is none. \returns false when they cannot be read
-    bool readLabels(std::vector<backlight::Feed>& feeds) const;
     /// Makes \p wired the job's backlight; says at \p field, or in the window, why not.
     bool rewireTo(const backlight::Backlight& wired, QWidget* field);
     void repaint(const std::function<backlight::Backlight(const backlight::Backlight&)>& change);
 
     std::vector<TextField> texts_;
     TextBox* complaint_ = nullptr;
-    std::map<std::string, QLineEdit*> wiring_;
-    QComboBox* ledClass_ = nullptr;
+    WiringForm* form_ = nullptr;
+    QPushButton* unfold_ = nullptr;
+    QWidget* numbers_ = nullptr;  ///< form, LED curve and plug
     StripsLine* line_ = nullptr;
     WiringBoard* board_ = nullptr;
     QPushButton* twin_ = nullptr;  ///< the strips of the last set with this panel
@@ -76,6 +74,7 @@ private:
     QLabel* notes_ = nullptr;
     QPushButton* wayFirst_ = nullptr;
     QPushButton* wayLevel_ = nullptr;
+    QPushButton* lastWay_ = nullptr;
     QPushButton* tools_ = nullptr;
     ToolsMenu* toolsMenu_ = nullptr;
 };

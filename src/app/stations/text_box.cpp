@@ -1,7 +1,10 @@
 #include "app/stations/text_box.h"
 
+#include <QMimeData>
+
 #include "app/field_note.h"
 #include "app/theme.h"
+#include "core/job/limits.h"
 
 namespace dimglow::app {
 
@@ -40,6 +43,16 @@ bool TextBox::commit() {
         refuse(this, written.problem);
     }
     return bool(written);
+}
+
+bool TextBox::canInsertFromMimeData(const QMimeData* source) const {
+    return source != nullptr && source->hasText();
+}
+
+void TextBox::insertFromMimeData(const QMimeData* source) {
+    if (canInsertFromMimeData(source)) {
+        textCursor().insertText(source->text().left(int(job::limits::text)));
+    }
 }
 
 void TextBox::focusOutEvent(QFocusEvent* event) {

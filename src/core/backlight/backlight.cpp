@@ -52,6 +52,11 @@ Text problemOf(const Backlight& backlight, const StripInString& part) {
 
 }  // namespace
 
+std::optional<double> Channel::stringAmps() const {
+    const double microamps = 1e6 * amps.value_or(0) / double(strings.size());
+    return amps ? std::optional(std::round(microamps) / 1e6) : std::nullopt;  // 0.72 A of three are 0.24 A, to the digit
+}
+
 int Backlight::ledCount() const {
     int count = 0;
     for (const auto& strip : strips) {
@@ -336,7 +341,7 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
     }
     if (!target) {
         const Channel& like = backlight.channels.front();
-        const double amps = like.amps / double(like.strings.size());
+        const auto amps = like.stringAmps();
         const std::string label = std::to_string(backlight.channels.size() + 1);
         backlight.channels.push_back({label, {String{{{strip, false}}}}, amps, feedOfStrip});
     } else {
@@ -352,9 +357,9 @@ Backlight withStripMoved(Backlight backlight, int strip, std::optional<StringRef
         parts.push_back(place);
     }
     for (auto& channel : backlight.channels) {
-        const double stringAmps = channel.amps / double(channel.strings.size());
+        const auto stringAmps = channel.stringAmps();
         if (std::erase_if(channel.strings, [](const String& string) { return string.strips.empty(); }) > 0) {
-            channel.amps = stringAmps * double(channel.strings.size());
+            channel.amps = stringAmps ? std::optional(*stringAmps * double(channel.strings.size())) : std::nullopt;
         }
     }
     std::erase_if(backlight.channels, [](const Channel& channel) { return channel.strings.empty(); });
@@ -400,7 +405,7 @@ void checkStrip(const format::Check& check, const Strip& strip) {
                                   strip.chains, strip.parallel));
     }
     if (!hasCurve(strip.led)) {
-        check.report("led", say("{} V at {} A over {} dies is no LED", strip.led.ratedVolts, strip.led.ratedAmps,
+        check.report("led", say("{} V at {} A over {} dies is no LED", strip.led.ratedVolts, strip.led.someRatedAmps(),
                                 strip.led.dies));
     }
 }

@@ -63,8 +63,14 @@ struct String {
 struct Channel {
     std::string label;
     std::vector<String> strings;
-    double amps = 0;  ///< the current the driver regulates, all strings together, A
-    int feed = 0;     ///< whose LED+ its strings hang on; index into Backlight::feeds
+    std::optional<double> amps;  ///< that the driver regulates, all strings together, A; empty while nobody knows it
+    int feed = 0;                ///< whose LED+ its strings hang on; index into Backlight::feeds
+
+    /// Of a string, where anybody knows it.
+    std::optional<double> stringAmps() const;
+    /// Of a string as many have it, where a circuit needs a number all the same (common practice, no source).
+    double someStringAmps() const { return stringAmps().value_or(0.24); }
+    double someAmps() const { return amps.value_or(0.24 * double(strings.size())); }
     bool operator==(const Channel&) const = default;
 };
 
@@ -103,17 +109,20 @@ struct HarnessPin {
 /// While nobody has described the strips, they and the channels are stand-ins: enough of them to compute with, nothing
 /// that may be shown, asked about, priced or written to a file.
 struct Backlight {
-    double widthMm = 0;
-    double heightMm = 0;
-    std::vector<Strip> strips;
-    std::vector<Channel> channels;
-    DriverSpec driver;
+    std::optional<double> widthMm = {};  ///< of the panel; empty while nobody has measured it
+    std::optional<double> heightMm = {};
+    std::vector<Strip> strips = {};
+    std::vector<Channel> channels = {};
+    DriverSpec driver = {};
     std::vector<Feed> feeds = {Feed{}};      ///< at least one; each has a channel
     std::vector<HarnessPin> harness = {};    ///< empty when nobody has written it down
     double celsius = 25;                     ///< of the LEDs while they are measured
     std::vector<CurvePoint> ledPoints = {};  ///< readings of a good LED that the curves of all strips were fitted to
     bool isDescribed = true;                 ///< somebody has said what strips there are
 
+    /// The panel as it is drawn: its size, or one like many.
+    double drawnWidthMm() const { return widthMm.value_or(940); }
+    double drawnHeightMm() const { return heightMm.value_or(530); }
     int ledCount() const;
     bool operator==(const Backlight&) const = default;
 };

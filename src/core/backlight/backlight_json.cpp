@@ -4,6 +4,7 @@
 
 #include "core/backlight/limits.h"
 #include "core/backlight/plain.h"
+#include "core/format/document.h"
 
 namespace dimglow::backlight {
 
@@ -30,7 +31,8 @@ Strip readStrip(Fields& fields) {
     Fields led = fields.object("led");
     strip.led.dies = led.integer("dies");
     strip.led.ratedVolts = led.number("ratedVolts");
-    strip.led.ratedAmps = led.number("ratedAmps");
+    strip.led.ratedAmps = led.maybeNumber("ratedAmps");
+    strip.led.classAssumed = led.flag("classAssumed", false);
     strip.led.ideality = led.number("ideality", strip.led.ideality);
     strip.led.seriesDropVolts = led.number("seriesDropVolts", strip.led.seriesDropVolts);
     strip.first = readPoint(fields.object("first"));
@@ -45,7 +47,7 @@ Strip readStrip(Fields& fields) {
 Channel readChannel(Fields& fields) {
     Channel channel;
     channel.label = fields.text("label");
-    channel.amps = fields.number("amps");
+    channel.amps = fields.maybeNumber("amps");
     channel.feed = fields.integer("feed", 0);
     fields.forEach("strings", limits::stringsOfChannel, [&](Fields string) {
         String line;
@@ -66,7 +68,6 @@ void writeStrips(const Backlight& backlight, json& result) {
                           {"led",
                            {{"dies", strip.led.dies},
                             {"ratedVolts", strip.led.ratedVolts},
-                            {"ratedAmps", strip.led.ratedAmps},
                             {"ideality", strip.led.ideality},
                             {"seriesDropVolts", strip.led.seriesDropVolts}}},
                           {"first", pointJson(strip.first)},
@@ -75,6 +76,10 @@ void writeStrips(const Backlight& backlight, json& result) {
                           {"chains", strip.chains},
                           {"access", accessWords[int(strip.access)]},
                           {"connector", strip.connector}});
+        format::writeKnown(strips.back()["led"], {{"ratedAmps", strip.led.ratedAmps}});
+        if (strip.led.classAssumed) {
+            strips.back()["led"]["classAssumed"] = true;
+        }
     }
     json channels = json::array();
     for (const auto& channel : backlight.channels) {
@@ -92,13 +97,13 @@ void writeStrips(const Backlight& backlight, json& result) {
             }
             strings.push_back({{"strips", parts}});
         }
-        channels.push_back({{"label", channel.label}, {"amps", channel.amps}, {"strings", strings}});
+        channels.push_back({{"label", channel.label}, {"strings", strings}});
+        format::writeKnown(channels.back(), {{"amps", channel.amps}});
         if (channel.feed != 0) {
             channels.back()["feed"] = channel.feed;
         }
     }
-    result["widthMm"] = backlight.widthMm;
-    result["heightMm"] = backlight.heightMm;
+    format::writeKnown(result, {{"widthMm", backlight.widthMm}, {"heightMm", backlight.heightMm}});
     result["strips"] = std::move(strips);
     result["channels"] = std::move(channels);
 }
@@ -110,14 +115,9 @@ json toJson(const Backlight& backlight) {
     if (backlight.isDescribed) {
         writeStrips(backlight, result);
     }
-    const std::pair<const char*, std::optional<double>> known[] = {{"idleVolts", backlight.driver.idleVolts},
-                                                                   {"ovpRatio", backlight.driver.ovpRatio},
-                                                                   {"headroomVolts", backlight.driver.headroomVolts}};
-    for (const auto& [name, volts] : known) {
-        if (volts) {
-            result["driver"][name] = *volts;
-        }
-    }
+    format::writeKnown(result["driver"], {{"idleVolts", backlight.driver.idleVolts},
+                                  {"ovpRatio", backlight.driver.ovpRatio},
+                                  {"headroomVolts", backlight.driver.headroomVolts}});
     if (backlight.feeds != Backlight().feeds) {
         for (const auto& feed : backlight.feeds) {
             result["feeds"].push_back(feed.labelVolts ? json{{"labelVolts", *feed.labelVolts}} : json::object());
@@ -144,8 +144,8 @@ Backlight fromJson(Fields fields) {
     const auto ofStrips = {"strips", "channels", "widthMm", "heightMm"};
     if (std::any_of(ofStrips.begin(), ofStrips.end(), [&](const char* member) { return fields.has(member); })) {
         result = {};
-        result.widthMm = fields.number("widthMm");
-        result.heightMm = fields.number("heightMm");
+        result.widthMm = fields.maybeNumber("widthMm");
+        result.heightMm = fields.maybeNumber("heightMm");
         fields.forEach("strips", limits::strips, [&](Fields strip) { result.strips.push_back(readStrip(strip)); });
         fields.forEach("channels", limits::channels,
                        [&](Fields channel) { result.channels.push_back(readChannel(channel)); });

@@ -4,25 +4,26 @@
 
 namespace dimglow::backlight {
 
-std::variant<std::vector<HarnessPin>, LineProblem> readPins(std::string_view line) {
+std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_view line,
+                                                                      typing::Tongue tongue) {
     constexpr std::size_t mostPins = 64;
-    if (const auto problem = tooLong(line)) {
+    if (const auto problem = typing::tooLong(line)) {
         return *problem;
     }
-    auto clauses = clausesOf(line);
+    auto clauses = typing::clausesOf(line, tongue);
     if (clauses.size() > mostPins) {
-        return LineProblem{std::string(line.substr(0, 20)) + "…", text::say("a plug has at most {} pins", mostPins)};
+        return typing::LineProblem{std::string(line.substr(0, 20)) + "…", text::say("a plug has at most {} pins", mostPins)};
     }
     std::vector<HarnessPin> pins;
     for (auto& clause : clauses) {
         if (!clause.matches(
-                R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: ([a-z][a-z -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
-            return LineProblem{clause.words(),
+                R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: (\pL[\pL -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
+            return typing::LineProblem{clause.words(),
                                text::say("is no pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
         }
         const bool isReturn = clause.text(1).ends_with('-');
         if (clause.has(2) && !isReturn) {
-            return LineProblem{clause.words(), text::say("has a channel; all channels share LED+")};
+            return typing::LineProblem{clause.words(), text::say("has a channel; all channels share LED+")};
         }
         HarnessPin pin;
         pin.role = isReturn                        ? HarnessPin::Role::LedMinus
@@ -32,7 +33,7 @@ std::variant<std::vector<HarnessPin>, LineProblem> readPins(std::string_view lin
         pin.colour = clause.has(3) ? clause.text(3) : "";
         pin.ohms = clause.has(4) ? clause.number(4, 0, 1e6) : 0;
         if (!clause.problem().empty()) {
-            return LineProblem{clause.words(), clause.problem()};
+            return typing::LineProblem{clause.words(), clause.problem()};
         }
         pins.push_back(std::move(pin));
     }

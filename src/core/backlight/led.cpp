@@ -6,7 +6,7 @@
 
 namespace dimglow::backlight {
 
-LedSpec classLed(int dies, double ratedVolts, double ratedAmps) {
+LedSpec classLed(int dies, double ratedVolts, std::optional<double> ratedAmps) {
     LedSpec spec;
     spec.dies = dies;
     spec.ratedVolts = ratedVolts;
@@ -17,17 +17,17 @@ LedSpec classLed(int dies, double ratedVolts, double ratedAmps) {
 circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius) {
     const double perDie = spec.ratedVolts / spec.dies;
     const double junctionVolts = perDie - spec.seriesDropVolts;
-    if (!(spec.dies > 0) || !(spec.ratedAmps > 0) || !(junctionVolts > 0) || !(spec.ideality > 0) ||
+    if (!(spec.dies > 0) || !(spec.someRatedAmps() > 0) || !(junctionVolts > 0) || !(spec.ideality > 0) ||
         !(spec.seriesDropVolts > 0) || !std::isfinite(celsius)) {
         throw std::invalid_argument(
             fmt::format("an LED of {} dies, {} V at {} A has no curve: {} V is left for each junction", spec.dies,
-                        spec.ratedVolts, spec.ratedAmps, junctionVolts));
+                        spec.ratedVolts, spec.someRatedAmps(), junctionVolts));
     }
     circuit::DiodeModel model;
     model.dies = spec.dies;
     model.emissionVolts = spec.ideality * circuit::thermalVolts(referenceKelvin);
-    model.seriesOhms = spec.seriesDropVolts / spec.ratedAmps;
-    model.saturationAmps = spec.ratedAmps / std::expm1(junctionVolts / model.emissionVolts);
+    model.seriesOhms = spec.seriesDropVolts / spec.someRatedAmps();
+    model.saturationAmps = spec.someRatedAmps() / std::expm1(junctionVolts / model.emissionVolts);
     if (!std::isnormal(model.saturationAmps)) {
         throw std::invalid_argument(
             fmt::format("an LED of {} V over {} dies has no curve: its saturation current is out of reach",

@@ -9,10 +9,15 @@ namespace dimglow::backlight {
 /// What the label of an LED package says, and the little that a default die needs beside it.
 struct LedSpec {
     int dies = 1;  ///< dies in series: 1, 2, 3 for the "3 V", "6 V", "9 V" classes (common practice, no source)
-    double ratedVolts = 3.1;        ///< whole package at `ratedAmps` and 25 °C, V
-    double ratedAmps = 0.35;        ///< A
+    double ratedVolts = 3.1;        ///< whole package at someRatedAmps() and 25 °C, V
+    std::optional<double> ratedAmps = {};  ///< A; empty while nobody has read it off
     double ideality = 2.2;          ///< n of a white LED's die (from memory)
     double seriesDropVolts = 0.16;  ///< what Rs of one die drops at rated current, V (from memory)
+
+    bool classAssumed = false;      ///< nobody has said how many dies it has
+
+    /// Rated current as many have it, where a curve needs one all the same (common practice, no source).
+    double someRatedAmps() const { return ratedAmps.value_or(0.35); }
 
     bool operator==(const LedSpec&) const = default;
 };
@@ -31,7 +36,7 @@ inline constexpr double referenceKelvin = 298.15;
 inline constexpr double classVoltsPerDie = 3.1;
 
 /// An LED of which only the label is known: the curve has the shape of its class.
-LedSpec classLed(int dies, double ratedVolts, double ratedAmps);
+LedSpec classLed(int dies, double ratedVolts, std::optional<double> ratedAmps);
 
 /// -2 mV/K for each die (from memory).
 inline constexpr double voltsPerKelvinPerDie = -2e-3;
@@ -40,7 +45,7 @@ inline constexpr double voltsPerKelvinPerDie = -2e-3;
 inline constexpr double darkExtraVolts = 1.5;
 
 /// The curve through the rated point: per die V = n·Vt·ln(1 + I/Is) + I·Rs, Is solved so that the package drops
-/// `ratedVolts` at `ratedAmps` (Shockley 1949). \p celsius shifts it by voltsPerKelvinPerDie from 25 °C.
+/// `ratedVolts` at the rated current (Shockley 1949). \p celsius shifts it by voltsPerKelvinPerDie from 25 °C.
 /// \throws std::invalid_argument when the spec leaves no volts for the junction or a value is not positive.
 circuit::DiodeModel ledCurve(const LedSpec& spec, double celsius = 25);
 /// The same LED at \p factor times the volts; empty when there is no such curve.

@@ -107,8 +107,8 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
         highest = std::max(highest, y[i]);
     }
     Bounds bounds;
-    bounds.low << -INFINITY, lowestIdeality * thermal, lowestDropVolts / start.ratedAmps;
-    bounds.high << INFINITY, highestIdeality * thermal, highestDropVolts / start.ratedAmps;
+    bounds.low << -INFINITY, lowestIdeality * thermal, lowestDropVolts / start.someRatedAmps();
+    bounds.high << INFINITY, highestIdeality * thermal, highestDropVolts / start.someRatedAmps();
 
     LedFit fit;
     fit.spec = start;
@@ -121,7 +121,7 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
             bounds.low[1] = bounds.high[1] = start.ideality * thermal;
         }
         if (!tellsDrop || rows < 3) {
-            bounds.low[2] = bounds.high[2] = start.seriesDropVolts / start.ratedAmps;
+            bounds.low[2] = bounds.high[2] = start.seriesDropVolts / start.someRatedAmps();
         }
         fit.why = text::say(
             "The readings do not tell {}; it is taken from the class. Measure near {:.1f} mA, {:.0f} mA "
@@ -129,28 +129,28 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
             !tellsIdeality && !tellsDrop ? text::say("how steep the curve is")
             : !tellsDrop || rows < 3     ? text::say("the series resistance")
                                          : text::say("the slope at low current"),
-            3 * start.ratedAmps, 100 * start.ratedAmps, 1000 * start.ratedAmps);
+            3 * start.someRatedAmps(), 100 * start.someRatedAmps(), 1000 * start.someRatedAmps());
     }
     const Numbers x = boundedFit(a, y, bounds);
     fit.spec.ideality = x[1] / thermal;
-    fit.spec.seriesDropVolts = x[2] * start.ratedAmps;
-    fit.spec.ratedVolts = start.dies * (x[0] + x[1] * std::log(start.ratedAmps) + x[2] * start.ratedAmps);
+    fit.spec.seriesDropVolts = x[2] * start.someRatedAmps();
+    fit.spec.ratedVolts = start.dies * (x[0] + x[1] * std::log(start.someRatedAmps()) + x[2] * start.someRatedAmps());
     fit.rmsVolts = start.dies * std::sqrt((a * x - y).squaredNorm() / double(rows));
     return fit;
 }
 
-std::variant<std::vector<CurvePoint>, LineProblem> readPoints(std::string_view line) {
-    if (const auto problem = tooLong(line)) {
+std::variant<std::vector<CurvePoint>, typing::LineProblem> readPoints(std::string_view line, typing::Tongue tongue) {
+    if (const auto problem = typing::tooLong(line)) {
         return *problem;
     }
     std::vector<CurvePoint> points;
-    for (auto& clause : clausesOf(line)) {
+    for (auto& clause : typing::clausesOf(line, tongue)) {
         if (!clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?) ?(?:at|@|/)? ?(\d+(?:\.\d+)?) ?(?:ma|milliamps?))")) {
-            return LineProblem{clause.words(), text::say("is no reading; write 2.82 V at 30 mA")};
+            return typing::LineProblem{clause.words(), text::say("is no reading; write 2.82 V at 30 mA")};
         }
         points.push_back({clause.number(2, 0.001, 10000) / 1000, clause.number(1, 0.5, 100)});
         if (!clause.problem().empty()) {
-            return LineProblem{clause.words(), clause.problem()};
+            return typing::LineProblem{clause.words(), clause.problem()};
         }
     }
     return points;

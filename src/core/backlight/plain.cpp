@@ -38,6 +38,8 @@ std::vector<Strip> stripsOf(const PlainDescription& d) {
     std::vector<Strip> strips;
     const bool pairs = d.rightLeds > 0;
     const int rows = pairs ? d.strips / 2 : d.strips;
+    const double width = Backlight{.widthMm = d.widthMm}.drawnWidthMm();
+    const double height = Backlight{.heightMm = d.heightMm}.drawnHeightMm();
     for (int i = 0; i < d.strips; ++i) {
         Strip strip;
         strip.led = d.led;
@@ -49,18 +51,18 @@ std::vector<Strip> stripsOf(const PlainDescription& d) {
         const int row = pairs ? i / 2 : i;
         strip.label = rowLabel(row);
         double from = 0;
-        double to = d.widthMm;
-        double y = d.heightMm * (row + 0.5) / std::max(1, rows);
+        double to = width;
+        double y = height * (row + 0.5) / std::max(1, rows);
         if (pairs) {
             const bool right = i % 2 == 1;
             strip.label += right ? "R" : "L";
             strip.leds = right ? d.rightLeds : d.ledsPerStrip;
-            const double seam = d.widthMm * d.ledsPerStrip / (d.ledsPerStrip + d.rightLeds);
+            const double seam = width * d.ledsPerStrip / (d.ledsPerStrip + d.rightLeds);
             (right ? from : to) = seam;
         } else if (d.edge != PlainDescription::Edge::None) {
-            from = d.widthMm * i / d.strips;
-            to = d.widthMm * (i + 1) / d.strips;
-            y = d.edge == PlainDescription::Edge::Bottom ? d.heightMm - edgeMm : edgeMm;
+            from = width * i / d.strips;
+            to = width * (i + 1) / d.strips;
+            y = d.edge == PlainDescription::Edge::Bottom ? height - edgeMm : edgeMm;
         }
         place(strip, from, to, y, d.pitchMm);
         strips.push_back(std::move(strip));
@@ -108,33 +110,52 @@ class LineReader {
 public:
     explicit LineReader(const PlainDescription& base) : d_(base) {}
 
-    std::variant<PlainDescription, LineProblem> read(std::string_view line) {
-        if (const auto problem = tooLong(line)) {
+    std::variant<PlainDescription, typing::LineProblem> read(std::string_view line, typing::Tongue tongue) {
+        if (const auto problem = typing::tooLong(line)) {
             return *problem;
         }
-        for (auto& clause : clausesOf(line)) {
-            if (!(readStrips(clause) || readStrings(clause) || readElectrics(clause) || readPlaces(clause))) {
-                return LineProblem{clause.words(), text::say("is not understood")};
-            }
-            if (!clause.problem().empty()) {
-                return LineProblem{clause.words(), clause.problem()};
+        for (auto& clause : typing::clausesOf(line, tongue)) {
+            if (auto problem = readClause(clause)) {
+                return *problem;
             }
         }
         return finish(std::string(line.substr(0, 60)));
     }
 
 private:
+    /// A clause, or several with spaces between them: the longest front that means something, then what is left.
+    std::optional<typing::LineProblem> readClause(typing::Clause& clause) {
+        if (means(clause)) {
+            return problemOf(clause);
+        }
+        for (int words = clause.wordCount() - 1; words > 0; --words) {
+            auto [front, rest] = clause.cutBehind(words);
+            if (means(front)) {
+                const auto problem = problemOf(front);
+                return problem ? problem : readClause(rest);
+            }
+        }
+        return typing::LineProblem{clause.words(), text::say("is not understood")};
+    }
+    bool means(typing::Clause& clause) {
+        return readStrips(clause) || readStrings(clause) || readElectrics(clause) || readPlaces(clause);
+    }
+    static std::optional<typing::LineProblem> problemOf(const typing::Clause& clause) {
+        return clause.problem().empty() ? std::nullopt
+                                        : std::optional(typing::LineProblem{clause.words(), clause.problem()});
+    }
+
     /// Remembers what a clause is about; one that was spoken of before must say the same.
-    void about(const char* what, Clause& clause) {
+    void about(const char* what, typing::Clause& clause) {
         const auto [said, isNew] = said_.try_emplace(what, clause.words());
         if (!isNew && said->second != clause.words()) {
             clause.refuse(text::say("contradicts \"{}\"", said->second));
         }
     }
 
-    bool readStrips(Clause& clause) {
+    bool readStrips(typing::Clause& clause) {
         if (clause.matches(
-                R"((\d+) ?(?:strips?|rows?|bars?)? ?(?:x|of|with|by) ?(\d+)(?: ?\+ ?(\d+))?(?: ?leds?)?(?: each)?)")) {
+                R"((\d+) ?(?:strips?|rows?|bars?)? ?(?:x|of|with|by)(?: each)? ?(\d+)(?: ?\+ ?(\d+))?(?: ?leds?)?(?: each)?)")) {
             about("strips", clause);
             about("leds", clause);
             d_.strips = int(clause.number(1, 1, mostStrips));
@@ -176,7 +197,7 @@ private:
         return true;
     }
 
-    bool readStrings(Clause& clause) {
+    bool readStrings(typing::Clause& clause) {
         if (clause.matches(R"((?:in )?(?:one|1|a single|single) string|(?:all )?in series)")) {
             about("strings", clause);
             strings_ = 1;
@@ -192,7 +213,7 @@ private:
         } else if (clause.matches(R"((\d+) strings? (?:per|a|on a|in each) channel)")) {
             about("perChannel", clause);
             d_.stringsPerChannel = int(clause.number(1, 1, mostStrips));
-        } else if (clause.matches(R"((\d+) strips? (?:per|a|in each) string)")) {
+        } else if (clause.matches(R"((?:each )?(\d+) strips? (?:per|a|in each) string)")) {
             about("perString", clause);
             d_.stripsPerString = int(clause.number(1, 1, mostStrips));
             perString_ = true;
@@ -210,8 +231,8 @@ private:
         return true;
     }
 
-    bool readElectrics(Clause& clause) {
-        if (clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?)(?: class)?(?: leds?)?)")) {
+    bool readElectrics(typing::Clause& clause) {
+        if (clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?)(?: class)?(?: leds?)?(\?| assumed)?)")) {
             about("volts", clause);
             const double value = clause.number(1, 1.5, 60);
             const int dies = std::max(1, int(std::lround(value / classVoltsPerDie)));
@@ -220,6 +241,7 @@ private:
                 d_.led = classLed(dies, rated, d_.led.ratedAmps);  // another LED than the one that was measured
                 d_.ledPoints.clear();
             }
+            d_.led.classAssumed = clause.has(2);
         } else if (clause.matches(R"((?:leds? )?rated (\d+(?:\.\d+)?) ?(?:(ma|milliamps?)|a|amps?))")) {
             about("rated", clause);
             d_.led.ratedAmps = amps(clause, 1, 2, 0.001, 5);
@@ -252,7 +274,7 @@ private:
         return true;
     }
 
-    bool readPlaces(Clause& clause) {
+    bool readPlaces(typing::Clause& clause) {
         if (clause.matches(R"((?:panel )?(\d+(?:\.\d+)?) ?x ?(\d+(?:\.\d+)?) ?(mm|cm))")) {
             about("size", clause);
             const double unit = clause.text(3) == "cm" ? 10 : 1;
@@ -261,7 +283,7 @@ private:
         } else if (clause.matches(R"((?:led )?pitch (\d+(?:\.\d+)?) ?(?:mm)?)")) {
             about("pitch", clause);
             d_.pitchMm = clause.number(1, 0.1, 1000);
-        } else if (clause.matches(R"((?:along the )?(bottom|top) edge)")) {
+        } else if (clause.matches(R"((?:along the |at the )?(bottom|top)(?: edge)?)")) {
             about("edge", clause);
             d_.edge = clause.text(1) == "top" ? PlainDescription::Edge::Top : PlainDescription::Edge::Bottom;
         } else {
@@ -271,13 +293,13 @@ private:
     }
 
     /// Amps, from milliamps when group \p milli is there.
-    static double amps(Clause& clause, int group, int milli, double least, double most) {
+    static double amps(typing::Clause& clause, int group, int milli, double least, double most) {
         const double unit = clause.has(milli) ? 1000 : 1;
         return clause.number(group, least * unit, most * unit) / unit;
     }
 
-    std::variant<PlainDescription, LineProblem> finish(const std::string& line) {
-        const auto problem = [&](text::Text reason) { return LineProblem{line, std::move(reason)}; };
+    std::variant<PlainDescription, typing::LineProblem> finish(const std::string& line) {
+        const auto problem = [&](text::Text reason) { return typing::LineProblem{line, std::move(reason)}; };
         if (labels_.size() > 1 && feeds_ > 0 && labels_.size() != feeds_) {
             return problem(text::say("{} labels for {} feeds", labels_.size(), feeds_));
         }
@@ -293,11 +315,12 @@ private:
         if (!d_.isDescribed && !ledsGiven_) {
             const bool onlyBoard = std::all_of(said_.begin(), said_.end(),
                                                [](const auto& said) { return ofTheBoard.contains(said.first); });
-            return onlyBoard ? std::variant<PlainDescription, LineProblem>(d_)
+            return onlyBoard ? std::variant<PlainDescription, typing::LineProblem>(d_)
                              : problem(text::say("how many LEDs are there? Write 4 strips × 12"));
         }
         if (!d_.isDescribed) {
             d_.isDescribed = true;
+            d_.led.classAssumed = d_.led.classAssumed || !said_.contains("volts");
             d_.strips = stripsGiven_ ? d_.strips : 1;
             stripsGiven_ = true;  // one string unless it says otherwise
         }
@@ -320,7 +343,7 @@ private:
         }
         d_.stripsPerString = std::min(d_.stripsPerString, d_.strips);
         const auto problems = problemsOf(plainBacklight(d_));
-        return problems.empty() ? std::variant<PlainDescription, LineProblem>(d_) : problem(inWords(problems.front()));
+        return problems.empty() ? std::variant<PlainDescription, typing::LineProblem>(d_) : problem(inWords(problems.front()));
     }
 
     PlainDescription d_;
@@ -369,10 +392,13 @@ Backlight plainBacklight(const PlainDescription& description) {
         const bool opensChannel = backlight.channels.empty() || int(backlight.channels.back().strings.size()) >=
                                                                     std::max(1, description.stringsPerChannel);
         if (opensChannel) {
-            backlight.channels.push_back({std::to_string(backlight.channels.size() + 1), {}, 0});
+            backlight.channels.push_back({std::to_string(backlight.channels.size() + 1), {}, {}});
         }
         backlight.channels.back().strings.push_back(std::move(string));
-        backlight.channels.back().amps = description.amps * double(backlight.channels.back().strings.size());
+        auto& channel = backlight.channels.back();
+        channel.amps = description.amps
+                           ? std::optional(*description.amps * double(channel.strings.size()))
+                           : std::nullopt;
     }
     backlight.feeds = description.feeds;
     shareOut(backlight);
@@ -395,8 +421,9 @@ Backlight withFeeds(const Backlight& backlight, int feeds) {
     return shared;
 }
 
-std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base) {
-    return LineReader(base).read(line);
+std::variant<PlainDescription, typing::LineProblem> readLine(std::string_view line, const PlainDescription& base,
+                                                             typing::Tongue tongue) {
+    return LineReader(base).read(line, tongue);
 }
 
 std::string lineOf(const PlainDescription& d) {
@@ -427,9 +454,10 @@ std::string lineOf(const PlainDescription& d) {
     say(true, pairs ? fmt::format("{} rows × {} + {}", d.strips / 2, d.ledsPerStrip, d.rightLeds)
                     : fmt::format("{} strip{} × {}", d.strips, d.strips == 1 ? "" : "s", d.ledsPerStrip));
     const bool isClass = std::abs(d.led.ratedVolts - classVoltsPerDie * d.led.dies) < 1e-9;
-    say(true, isClass ? fmt::format("{} V", 3 * d.led.dies) : fmt::format("{:.6g} V", d.led.ratedVolts));
-    say(d.led.ratedAmps != LedSpec{}.ratedAmps, fmt::format("rated {:.6g} mA", 1000 * d.led.ratedAmps));
-    say(true, fmt::format("{:.6g} mA", 1000 * d.amps));
+    say(true, (isClass ? fmt::format("{} V", 3 * d.led.dies) : fmt::format("{:.6g} V", d.led.ratedVolts)) +
+                  (d.led.classAssumed ? "?" : ""));
+    say(d.led.ratedAmps.has_value(), fmt::format("rated {:.6g} mA", 1000 * d.led.ratedAmps.value_or(0)));
+    say(d.amps.has_value(), fmt::format("{:.6g} mA", 1000 * d.amps.value_or(0)));
     if (!d.fedFromBothEnds) {
         say(true, d.stripsPerString >= d.strips ? "one string"
                   : d.stripsPerString == 1      ? "each its own string"
@@ -446,7 +474,7 @@ std::string lineOf(const PlainDescription& d) {
     say(!d.connector.empty(), "plug " + d.connector);
     sayOfTheBoard();
     say(d.pitchMm > 0, fmt::format("pitch {:.6g} mm", d.pitchMm));
-    say(true, fmt::format("{:.6g} × {:.6g} mm", d.widthMm, d.heightMm));
+    say(d.widthMm && d.heightMm, fmt::format("{:.6g} × {:.6g} mm", d.widthMm.value_or(0), d.heightMm.value_or(0)));
     return line;
 }
 
@@ -469,7 +497,7 @@ std::optional<PlainDescription> plainDescriptionOf(const Backlight& backlight) {
     d.strips = int(backlight.strips.size());
     d.ledsPerStrip = first.leds;
     d.led = first.led;
-    d.amps = rounded(channel.amps / double(channel.strings.size()));
+    d.amps = channel.stringAmps();
     d.stringsPerChannel = int(channel.strings.size());
     d.stripsPerString = int(string.strips.size());
     d.parallel = first.parallel;

@@ -5,7 +5,7 @@
 #include <variant>
 
 #include "core/backlight/backlight.h"
-#include "core/backlight/typed_line.h"
+#include "core/typing/clause.h"
 
 /// \file
 /// Backlights of equal strips, and the one line that describes them.
@@ -20,7 +20,7 @@ struct PlainDescription {
     int ledsPerStrip = 12;
     int rightLeds = 0;  ///< when positive, each row is a left strip of ledsPerStrip and a right one of these
     LedSpec led;
-    double amps = 0.24;         ///< per string, A
+    std::optional<double> amps;  ///< per string, A
     int stripsPerString = 4;    ///< strips in series; the rest form further strings
     int stringsPerChannel = 1;  ///< strings in parallel on one sink
     int parallel = 1;
@@ -32,8 +32,8 @@ struct PlainDescription {
     double pitchMm = 0;                  ///< 0: spread over the panel
     std::vector<Feed> feeds = {Feed{}};  ///< LED+ of the board; the channels are shared out over them in order
     std::optional<double> idleVolts;
-    double widthMm = 940;
-    double heightMm = 530;
+    std::optional<double> widthMm;
+    std::optional<double> heightMm;
     double celsius = 25;  ///< this and what follows is kept, not said in the line
     std::vector<HarnessPin> harness = {};
     std::vector<CurvePoint> ledPoints = {};
@@ -51,7 +51,8 @@ Backlight plainBacklight(const PlainDescription& description);
 Backlight withFeeds(const Backlight& backlight, int feeds);
 
 // clang-format off
-/// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas:
+/// Reads a line such as "4 strips × 12, 3 V, 240 mA, one string". Parts come in any order, separated by commas or
+/// spaces:
 ///
 ///     4 strips × 12, 4x12    rows of 12 LEDs
 ///     3 rows × 5 + 6         in each row a left strip of 5 and a right one of 6
@@ -75,7 +76,8 @@ Backlight withFeeds(const Backlight& backlight, int feeds);
 /// Units may be left out where there is no doubt, small numbers written out, A said for mA. What a line says twice and
 /// differently is refused, as is what does not come out even. What it does not say stays as in \p base, which it
 /// describes as soon as it says how many LEDs there are.
-std::variant<PlainDescription, LineProblem> readLine(std::string_view line, const PlainDescription& base = {});
+std::variant<PlainDescription, typing::LineProblem> readLine(std::string_view line, const PlainDescription& base = {},
+                                                             typing::Tongue tongue = typing::Tongue::English);
 // clang-format on
 
 /// The line that readLine() would read back.

@@ -396,7 +396,7 @@ bool leaksIn(const Faults& faults, int channel) {
 /// LED+ at which the sink of a leaking channel has its current: that current rises with LED+, so halve. When the leak
 /// takes all that the driver can give, it is the LED+ at which the driver gives up.
 ChannelDemand demandOfLeaking(const Backlight& backlight, int channel, const Faults& faults, double sourceVolts) {
-    const double wanted = backlight.channels.at(channel).amps;
+    const double wanted = backlight.channels.at(channel).someAmps();
     const double headroom = std::max(backlight.driver.someHeadroomVolts(), lowestHeadroomVolts);
     LedNetwork built;
     built.plus = built.network.addNode();
@@ -535,7 +535,7 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, doubl
         result.channelOfLed.resize(result.leds.size(), channel);
         result.ledMinus.push_back(minus);
         result.sinkOfChannel.push_back(int(result.network.supplies().size()));
-        const double amps = backlight.channels[channel].amps;
+        const double amps = backlight.channels[channel].someAmps();
         result.network.addSupply({circuit::ground, minus, 1e-9, amps, headroom / amps});
     }
     return result;
@@ -548,11 +548,11 @@ ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& on
     }
     const Channel& wanted = backlight.channels.at(channel);
     circuit::Node minus = circuit::ground;
-    const auto built = buildChannel(backlight, channel, faults, sourceVolts, wanted.amps, minus);
+    const auto built = buildChannel(backlight, channel, faults, sourceVolts, wanted.someAmps(), minus);
     const auto point = circuit::solve(built.network);
     ChannelDemand demand;
     demand.volts = point.nodeVolts[built.plus];
-    demand.conducts = point.supplyAmps[0] > 0.9 * wanted.amps;
+    demand.conducts = point.supplyAmps[0] > 0.9 * wanted.someAmps();
     demand.lights = 2 * litCount(built, point, faults) >= int(built.leds.size());
     std::size_t first = 0;
     for (int s = 0; s < int(wanted.strings.size()); ++s) {

@@ -437,8 +437,17 @@ FeedReference referenceOfOne(const backlight::Backlight& backlight) {
     reference.labelScale = std::max(reference.stringVolts - headroom, 0.1 * reference.stringVolts) / computed;
     reference.overVolts = backlight::overVoltageLevel(backlight);
     reference.overSigma = backlight.driver.ovpRatio ? readOffSigma : reference.overSigma;
-    // Common practice, no source: a label; a batch of LEDs; anything from 20 to 250 V.
-    reference.relativeSigma = label ? 0.018 : backlight.isDescribed ? 0.025 : 0.63;
+    const bool knowsAmps = std::all_of(backlight.channels.begin(), backlight.channels.end(),
+                                       [](const auto& channel) { return channel.amps.has_value(); });
+    const bool assumesClass = std::any_of(backlight.strips.begin(), backlight.strips.end(),
+                                          [](const auto& strip) { return strip.led.classAssumed; });
+    // Common practice, no source: a label; a batch of LEDs at a current that is known, or at any from 100 to 600 mA; one
+    // to three dies; anything from 20 to 250 V.
+    reference.relativeSigma = label                    ? 0.018
+                              : !backlight.isDescribed ? 0.63
+                              : assumesClass           ? 0.4
+                              : knowsAmps              ? 0.025
+                                                       : 0.04;
     return reference;
 }
 

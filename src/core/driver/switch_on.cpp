@@ -224,7 +224,7 @@ StageSpec stageOf(const backlight::Backlight& backlight, const FeedReference& re
     stage.overVolts = reference.overVolts / reference.labelScale;
     stage.workingAmps = 0;
     for (const auto& channel : backlight.channels) {
-        stage.workingAmps += channel.amps;
+        stage.workingAmps += channel.someAmps();
     }
     const double watts = reference.stringVolts * stage.workingAmps / stage.efficiency;
     // Holds B+ within a few per cent at full load, charging included.

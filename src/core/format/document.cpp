@@ -35,4 +35,12 @@ json parseDocument(std::string_view text) {
     }
 }
 
+void writeKnown(json& object, std::initializer_list<std::pair<const char*, std::optional<double>>> members) {
+    for (const auto& [name, value] : members) {
+        if (value) {
+            object[name] = *value;
+        }
+    }
+}
+
 }  // namespace dimglow::format

@@ -24,6 +24,11 @@ void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings
     parts::fill(found->ratings, ratings);
 }
 
+const Terms* Repair::termsOf(std::string_view id) const {
+    const auto found = std::find_if(terms.begin(), terms.end(), [&](const Terms& of) { return of.option == id; });
+    return found == terms.end() ? nullptr : &*found;
+}
+
 bool hasAll(const Bench& bench, const std::vector<std::string>& tools) {
     return std::none_of(tools.begin(), tools.end(), [&](const auto& tool) {
         return std::find(bench.lacks.begin(), bench.lacks.end(), tool) != bench.lacks.end();

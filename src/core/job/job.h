@@ -35,11 +35,16 @@ struct Order {
     std::string complaint;
     double value = 0;  ///< what the set is worth working, in the bench's currency
     std::string due;   ///< ISO date, or empty
+    std::string owner = {};
+    std::string phone = {};
+    std::optional<double> agreedPrice = {};  ///< in the bench's currency
     bool operator==(const Order&) const = default;
 };
 
 /// What the workshop charges and owns.
 struct Bench {
+    std::string workshop = {};  ///< its name, at the head of what the owner gets
+    std::string contact = {};   ///< where to find it, in a line
     std::string currency = "EUR";
     double ratePerHour = 48;
     double goodwill = 40;         ///< what a comeback costs beside the second job
@@ -64,12 +69,25 @@ struct SoakEntry {
     bool operator==(const SoakEntry&) const = default;
 };
 
+/// What a way of repair costs for this job, where it differs from the workshop's figures.
+struct Terms {
+    std::string option;           ///< id of a repair
+    std::optional<double> parts;  ///< money
+    std::optional<double> days;   ///< until the parts are here
+    bool unavailable = false;     ///< they are not to be had
+    bool operator==(const Terms&) const = default;
+};
+
 struct Repair {
     std::string option;                  ///< id of the chosen option, empty while open
     std::string work;                    ///< what was done, in the technician's words
     std::optional<double> originalAmps;  ///< written down before it is changed
     std::optional<double> newAmps;
+    std::vector<Terms> terms = {};  ///< at most one of each option
     bool operator==(const Repair&) const = default;
+
+    /// The terms of an option; empty where nobody has said any.
+    const Terms* termsOf(std::string_view id) const;
 };
 
 /// How this job is worked.

@@ -32,6 +32,9 @@ json entryJson(const Entry& entry) {
     if (!entry.source.raw.empty()) {
         result["raw"] = entry.source.raw;
     }
+    if (!entry.source.fitsBecause.empty()) {
+        result["fitsBecause"] = entry.source.fitsBecause;
+    }
     evidence::write(entry.what, result);
     return result;
 }
@@ -45,6 +48,7 @@ void readTrail(Fields& fields, Job& job) {
         read.phase = Phase(entry.choice("phase", phaseWords, 0));
         read.source.from = evidence::From(entry.choice("source", sourceWords, 0));
         read.source.raw = entry.text("raw", "");
+        read.source.fitsBecause = entry.text("fitsBecause", "");
         read.what = evidence::read(entry);
         job.trail.push_back(std::move(read));
     });
@@ -53,7 +57,13 @@ void readTrail(Fields& fields, Job& job) {
 // ---- the rest ----------------------------------------------------------------------------------------------------
 
 json orderJson(const Order& order) {
-    return {{"place", order.place}, {"complaint", order.complaint}, {"value", order.value}, {"due", order.due}};
+    json result = {{"place", order.place}, {"complaint", order.complaint}, {"value", order.value}, {"due", order.due}};
+    if (!order.owner.empty() || !order.phone.empty()) {
+        result["owner"] = order.owner;
+        result["phone"] = order.phone;
+    }
+    format::writeKnown(result, {{"agreedPrice", order.agreedPrice}});
+    return result;
 }
 
 Order readOrder(Fields fields) {
@@ -62,6 +72,9 @@ Order readOrder(Fields fields) {
     order.complaint = fields.text("complaint", "");
     order.value = fields.number("value", 0.0);
     order.due = fields.text("due", "");
+    order.owner = fields.text("owner", "");
+    order.phone = fields.text("phone", "");
+    order.agreedPrice = fields.maybeNumber("agreedPrice");
     return order;
 }
 
@@ -73,8 +86,8 @@ json setJson(const set::DisplaySet& set) {
         {"serial", set.serial},
         {"panel", set.panel},
         {"backlight", backlight::toJson(set.backlight)},
-        {"lamps",
-         {{"count", set.lamps.count}, {"lengthMm", set.lamps.lengthMm}, {"diameterMm", set.lamps.diameterMm}}}};
+        {"lamps", {{"count", set.lamps.count}}}};
+    format::writeKnown(result["lamps"], {{"lengthMm", set.lamps.lengthMm}, {"diameterMm", set.lamps.diameterMm}});
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
     }
@@ -98,8 +111,8 @@ set::DisplaySet readSet(Fields fields) {
     if (fields.has("lamps")) {
         Fields lamps = fields.object("lamps");
         set.lamps.count = lamps.integer("count");
-        set.lamps.lengthMm = lamps.number("lengthMm");
-        set.lamps.diameterMm = lamps.number("diameterMm");
+        set.lamps.lengthMm = lamps.maybeNumber("lengthMm");
+        set.lamps.diameterMm = lamps.maybeNumber("diameterMm");
     }
     return set;
 }
@@ -113,6 +126,8 @@ json benchJson(const Bench& bench) {
                             {"isolationVolts", supply.isolationVolts}});
     }
     return {{"supplies", supplies},
+            {"workshop", bench.workshop},
+            {"contact", bench.contact},
             {"currency", bench.currency},
             {"ratePerHour", bench.ratePerHour},
             {"goodwill", bench.goodwill},
@@ -125,6 +140,8 @@ json benchJson(const Bench& bench) {
 
 Bench readBench(Fields fields) {
     Bench bench;
+    bench.workshop = fields.text("workshop", "");
+    bench.contact = fields.text("contact", "");
     bench.currency = fields.text("currency", bench.currency);
     bench.ratePerHour = fields.number("ratePerHour", bench.ratePerHour);
     bench.goodwill = fields.number("goodwill", bench.goodwill);
@@ -153,18 +170,14 @@ json panelCheckJson(const panelcheck::PanelCheck& check) {
     }
     json result = {{"channel", check.channel},
                    {"currentShare", check.currentShare},
-                   {"tconVolts", check.tconVolts},
                    {"leadsChecked", check.leadsChecked},
                    {"findings", findings},
                    {"outcome", outcomeWords[int(check.outcome)]},
                    {"note", check.note}};
-    const std::pair<const char*, const std::optional<double>*> readings[] = {
-        {"kneeVolts", &check.kneeVolts}, {"lightVolts", &check.lightVolts}, {"tconAmps", &check.tconAmps}};
-    for (const auto& [key, value] : readings) {
-        if (*value) {
-            result[key] = **value;
-        }
-    }
+    format::writeKnown(result, {{"tconVolts", check.tconVolts},
+                        {"kneeVolts", check.kneeVolts},
+                        {"lightVolts", check.lightVolts},
+                        {"tconAmps", check.tconAmps}});
     return result;
 }
 
@@ -172,7 +185,7 @@ panelcheck::PanelCheck readPanelCheck(Fields fields) {
     panelcheck::PanelCheck check;
     check.channel = fields.integer("channel", 0);
     check.currentShare = fields.number("currentShare", check.currentShare);
-    check.tconVolts = fields.number("tconVolts", check.tconVolts);
+    check.tconVolts = fields.maybeNumber("tconVolts");
     check.leadsChecked = fields.flag("leadsChecked", false);
     check.kneeVolts = fields.maybeNumber("kneeVolts");
     check.lightVolts = fields.maybeNumber("lightVolts");
@@ -201,11 +214,11 @@ Way readWay(Fields fields) {
 
 json repairJson(const Repair& repair) {
     json result = {{"option", repair.option}, {"work", repair.work}};
-    if (repair.originalAmps) {
-        result["originalAmps"] = *repair.originalAmps;
-    }
-    if (repair.newAmps) {
-        result["newAmps"] = *repair.newAmps;
+    format::writeKnown(result, {{"originalAmps", repair.originalAmps}, {"newAmps", repair.newAmps}});
+    for (const auto& terms : repair.terms) {
+        json of = {{"option", terms.option}, {"unavailable", terms.unavailable}};
+        format::writeKnown(of, {{"parts", terms.parts}, {"days", terms.days}});
+        result["terms"].push_back(std::move(of));
     }
     return result;
 }
@@ -216,6 +229,10 @@ Repair readRepair(Fields fields) {
     repair.work = fields.text("work", "");
     repair.originalAmps = fields.maybeNumber("originalAmps");
     repair.newAmps = fields.maybeNumber("newAmps");
+    fields.forEach("terms", limits::terms, [&](Fields of) {
+        repair.terms.push_back(
+            {of.text("option"), of.maybeNumber("parts"), of.maybeNumber("days"), of.flag("unavailable", false)});
+    });
     return repair;
 }
 

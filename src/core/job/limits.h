@@ -21,12 +21,16 @@ inline constexpr std::size_t text = 8000;  ///< complaint, work, note
 inline constexpr std::size_t raw = 400;    ///< of a reading
 inline constexpr std::size_t currency = 8;
 inline constexpr std::size_t trail = 3000;
+inline constexpr std::size_t bridges = 24;  ///< entries of an ammeter across an LED: each is a circuit of its own
 inline constexpr std::size_t soak = 1000;
 inline constexpr std::size_t supplies = 20;
 inline constexpr std::size_t tools = 50;
 inline constexpr std::size_t points = 300;  ///< of the boards
 
+inline constexpr std::size_t terms = 40;
+
 inline constexpr Range money{0, 1e7};
+inline constexpr Range days{0, 1000};
 inline constexpr Range hours{0, 1e6};
 inline constexpr Range promisedHours{1, 1e6};
 inline constexpr Range weibullShape{0.2, 10};
@@ -44,6 +48,7 @@ inline constexpr Range pointTolerance{0, 1};
 inline constexpr Range pointVolts{0.1, 5000};
 inline constexpr Range pointOhms{1e-4, 1e9};
 inline constexpr Range pointAmps{1e-4, 100};
+inline constexpr Range pointCelsius{1, 300};
 inline constexpr Range entryId{1, 1e9};
 
 }  // namespace dimglow::job::limits

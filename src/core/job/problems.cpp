@@ -19,6 +19,7 @@ void checkTrail(const Check& check, const Job& job) {
     check.count("trail", job.trail.size(), limits::trail);
     const evidence::Places places(job.set);
     std::unordered_set<int> ids;
+    std::size_t bridged = 0;
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
         const Entry& entry = job.trail[i];
         const auto at = check.at("trail", i);
@@ -28,7 +29,12 @@ void checkTrail(const Check& check, const Job& job) {
         }
         at.text("at", entry.at, limits::word);
         at.text("raw", entry.source.raw, limits::raw);
+        at.text("fitsBecause", entry.source.fitsBecause, limits::raw);
+        bridged += std::holds_alternative<evidence::Bridged>(entry.what) ? 1 : 0;
         evidence::check(entry.what, at, places);
+    }
+    if (bridged > limits::bridges) {
+        check.report("trail", text::say("{} LEDs bridged with an ammeter; at most {}", bridged, limits::bridges));
     }
 }
 
@@ -37,6 +43,9 @@ void checkOrder(const Check& at, const Order& order) {
     at.text("complaint", order.complaint, limits::text);
     at.number("value", order.value, limits::money);
     at.text("due", order.due, limits::word);
+    at.text("owner", order.owner, limits::line);
+    at.text("phone", order.phone, limits::line);
+    at.number("agreedPrice", order.agreedPrice, limits::money);
 }
 
 void checkSet(const Check& at, const set::DisplaySet& set) {
@@ -62,6 +71,7 @@ void checkSet(const Check& at, const set::DisplaySet& set) {
         of.number("volts", ratings.volts, limits::pointVolts);
         of.number("ohms", ratings.ohms, limits::pointOhms);
         of.number("amps", ratings.amps, limits::pointAmps);
+        of.number("celsius", ratings.celsius, limits::pointCelsius);
     }
     at.at("lamps").number("count", set.lamps.count, limits::lamps);
     at.at("lamps").number("lengthMm", set.lamps.lengthMm, limits::lampLengthMm);
@@ -69,6 +79,8 @@ void checkSet(const Check& at, const set::DisplaySet& set) {
 }
 
 void checkBench(const Check& at, const Bench& bench) {
+    at.text("workshop", bench.workshop, limits::line);
+    at.text("contact", bench.contact, limits::line);
     at.text("currency", bench.currency, limits::currency);
     at.number("ratePerHour", bench.ratePerHour, limits::money);
     at.number("restockingFee", bench.restockingFee, limits::money);
@@ -102,6 +114,24 @@ void checkPanel(const Check& at, const panelcheck::PanelCheck& panel, const back
     at.text("note", panel.note, limits::text);
 }
 
+void checkRepair(const Check& at, const Repair& repair) {
+    at.text("option", repair.option, limits::word);
+    at.text("work", repair.work, limits::text);
+    at.number("originalAmps", repair.originalAmps, limits::amps);
+    at.number("newAmps", repair.newAmps, limits::amps);
+    at.count("terms", repair.terms.size(), limits::terms);
+    for (std::size_t i = 0; i < repair.terms.size(); ++i) {
+        const auto& terms = repair.terms[i];
+        const auto of = at.at("terms", i);
+        of.text("option", terms.option, limits::word);
+        of.number("parts", terms.parts, limits::money);
+        of.number("days", terms.days, limits::days);
+        if (repair.termsOf(terms.option) != &terms) {
+            of.report("option", text::say("{} has terms twice", terms.option));
+        }
+    }
+}
+
 }  // namespace
 
 std::vector<format::Problem> problemsOf(const Job& job) {
@@ -115,10 +145,7 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     checkOrder(at.at("order"), job.order);
     checkSet(at.at("set"), job.set);
     checkBench(at.at("bench"), job.bench);
-    at.at("repair").text("option", job.repair.option, limits::word);
-    at.at("repair").text("work", job.repair.work, limits::text);
-    at.at("repair").number("originalAmps", job.repair.originalAmps, limits::amps);
-    at.at("repair").number("newAmps", job.repair.newAmps, limits::amps);
+    checkRepair(at.at("repair"), job.repair);
     at.count("soak", job.soak.size(), limits::soak);
     for (std::size_t i = 0; i < job.soak.size(); ++i) {
         at.at("soak", i).number("minutes", job.soak[i].minutes, limits::soakMinutes);

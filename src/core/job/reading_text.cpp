@@ -1,383 +1,457 @@
 #include "core/job/reading_text.h"
 
-#include <fmt/format.h>
-
 #include <algorithm>
-#include <array>
-#include <charconv>
-#include <chrono>
 #include <cmath>
-#include <vector>
+#include <initializer_list>
 
-#include "core/format/number_text.h"
+#include "core/typing/tokens.h"
 
 namespace dimglow::job {
 
-using format::cited;
-using format::plainNumber;
-using format::trimmed;
-
-using text::say;
-using text::Text;
-
 using evidence::LedSeen;
 using evidence::Shape;
+using text::say;
+using text::Text;
+using typing::cited;
+using typing::Token;
+using typing::Tokens;
+using typing::trimmed;
 
 namespace {
 
 constexpr double mostVolts = 5000;
 
-std::string lower(std::string_view text) {
-    std::string words;
-    for (const char c : text) {
-        words += char(std::tolower(static_cast<unsigned char>(c)));
-    }
-    return words;
+using Words = std::initializer_list<std::string_view>;
+
+template <class Range>
+bool isOne(const Token& token, const Range& words) {
+    return std::any_of(std::begin(words), std::end(words), [&](std::string_view word) { return token.is(word); });
+}
+bool isOne(const Token& token, Words words) {
+    return isOne<Words>(token, words);
 }
 
-struct UnitWord {
-    std::string_view word;  ///< lower case
-    Unit unit;
+/// How a field counts what people write.
+struct Counting {
+    typing::Unit unit;
+    double per;  ///< of the field's unit in one of the table's
+    Text wanted;
 };
-constexpr UnitWord unitWords[] = {{"v", Unit::Volts},
-                                  {"vdc", Unit::Volts},
-                                  {"volt", Unit::Volts},
-                                  {"volts", Unit::Volts},
-                                  {"a", Unit::Amps},
-                                  {"amp", Unit::Amps},
-                                  {"amps", Unit::Amps},
-                                  {"ma", Unit::Milliamps},
-                                  {"milliamp", Unit::Milliamps},
-                                  {"milliamps", Unit::Milliamps},
-                                  {"%", Unit::Percent},
-                                  {"percent", Unit::Percent},
-                                  {"h", Unit::Hours},
-                                  {"hour", Unit::Hours},
-                                  {"hours", Unit::Hours},
-                                  {"min", Unit::Minutes},
-                                  {"minute", Unit::Minutes},
-                                  {"minutes", Unit::Minutes},
-                                  {"mm", Unit::Millimetres},
-                                  {"c", Unit::Celsius},
-                                  {"°c", Unit::Celsius},
-                                  {"eur", Unit::Money},
-                                  {"€", Unit::Money}};
-
-/// A number and the unit behind it.
-struct Quantity {
-    std::string number;  ///< as typed; what was typed, whole, if no number stands before a unit
-    std::string unit;    ///< as typed
-    Unit of = Unit::None;
-};
-
-Quantity quantityIn(std::string_view text) {
-    const std::string words = trimmed(text);
-    const std::string plain = lower(words);
-    for (const auto& [word, unit] : unitWords) {
-        if (plain.ends_with(word)) {
-            const std::size_t at = words.size() - word.size();
-            const std::string number = trimmed(std::string_view(words).substr(0, at));
-            if (plainNumber(number)) {
-                return {number, words.substr(at), unit};
-            }
-        }
+Counting countingOf(Unit unit) {
+    switch (unit) {
+        case Unit::None:
+            break;
+        case Unit::Volts:
+            return {typing::Unit::Volts, 1, say("V")};
+        case Unit::Amps:
+            return {typing::Unit::Amps, 1, say("A or mA")};
+        case Unit::Milliamps:
+            return {typing::Unit::Amps, 1000, say("mA or A")};
+        case Unit::Percent:
+            return {typing::Unit::Share, 100, say("%")};
+        case Unit::Hours:
+            return {typing::Unit::Hours, 1, say("h")};
+        case Unit::Minutes:
+            return {typing::Unit::Minutes, 1, say("min")};
+        case Unit::Millimetres:
+            return {typing::Unit::Millimetres, 1, say("mm")};
+        case Unit::Celsius:
+            return {typing::Unit::Celsius, 1, say("°C")};
+        case Unit::Money:
+            return {typing::Unit::Money, 1, say("an amount of money")};
+        case Unit::Watts:
+            return {typing::Unit::Watts, 1, say("W")};
+        case Unit::Seconds:
+            return {typing::Unit::Seconds, 1, say("s")};
     }
-    return {words, "", Unit::None};
-}
-
-/// \returns by what \p of is multiplied to become \p wanted; empty if it never does
-std::optional<double> factor(Unit of, Unit wanted) {
-    if (of == Unit::Amps && wanted == Unit::Milliamps) {
-        return 1000;
-    }
-    if (of == Unit::Milliamps && wanted == Unit::Amps) {
-        return 0.001;
-    }
-    return of == Unit::None || of == wanted ? std::optional(1.0) : std::nullopt;
+    return {typing::Unit::None, 1, say("a number alone")};
 }
 
 Text noNumber(std::string_view text) {
-    return trimmed(text).empty() ? say("type a number") : say("{} is no number", cited(trimmed(text)));
+    return trimmed(text).empty() ? say("type a number")
+                                 : say("{} cannot be read; write a number, as 12 or 3.5", cited(trimmed(text)));
 }
 
-/// The two voltages of a reading with a shape, and where the sign between them stands.
-struct Between {
-    const char* sign;
-    Shape shape;
+/// Of what a number may mean, the one that the field takes; asks where it takes both.
+std::variant<double, Text> chosen(const typing::Value& value, double per, const Expected& expected) {
+    const auto isInside = [&](double number) { return number >= expected.least && number <= expected.most; };
+    const double number = value.in(per);
+    const auto orElse = value.orElse(per);
+    if (orElse && isInside(*orElse)) {
+        return isInside(number) ? std::variant<double, Text>(typing::askWhich(value.typed, value.number)) : *orElse;
+    }
+    if (!isInside(number)) {
+        return say("{} is outside {} … {}", number, expected.least, expected.most);
+    }
+    return number;
+}
+
+/// One value in the unit of a field.
+std::variant<double, Text> inUnitOf(const typing::Value& value, const Expected& expected) {
+    const auto counting = countingOf(expected.unit);
+    const bool isPlain = value.unit == typing::Unit::None;
+    const bool isThousands = value.unit == typing::Unit::Thousands &&
+                             (expected.unit == Unit::Hours || expected.unit == Unit::Money || expected.unit == Unit::None);
+    if (!isPlain && !isThousands && value.unit != counting.unit) {
+        return say("{}, not {}", counting.wanted, value.unitTyped);
+    }
+    return chosen(value, isPlain || isThousands ? 1 : counting.per, expected);
+}
+
+void skip(const Tokens& tokens, std::size_t& at, const Words& words) {
+    while (at < tokens.size() && isOne(tokens[at], words)) {
+        ++at;
+    }
+}
+
+/// The only value of a line; empty when it says more, or none.
+std::optional<typing::Value> onlyValue(const Tokens& tokens, Unit unit) {
+    std::size_t at = 0;
+    skip(tokens, at, {"about", "~"});
+    auto value = typing::takeValue(tokens, at);
+    if (!value) {
+        return std::nullopt;
+    }
+    if (value->unit == typing::Unit::Thousands && at + 1 == tokens.size()) {  // "9k h"
+        const auto behind = typing::unitOf(tokens[at].typed);
+        at += behind && behind->unit == countingOf(unit).unit ? 1 : 0;
+    }
+    if (unit == Unit::Money) {
+        skip(tokens, at, {",", ".", "-"});  // "150,-"
+    }
+    return at == tokens.size() ? value : std::nullopt;
+}
+
+/// "12 000" with its space taken out.
+std::string withoutSpaces(std::string_view text) {
+    const std::string whole = trimmed(text);
+    std::string joined;
+    std::size_t run = 0;  ///< digits since the last space
+    for (std::size_t i = 0; i < whole.size(); ++i) {
+        const auto isDigit = [&](std::size_t at) { return at < whole.size() && whole[at] >= '0' && whole[at] <= '9'; };
+        const bool isThousands = whole[i] == ' ' && run >= 1 && run <= 3 && isDigit(i + 1) && isDigit(i + 2) &&
+                                 isDigit(i + 3) && !isDigit(i + 4);
+        joined += isThousands ? "" : whole.substr(i, 1);
+        run = isDigit(i) ? run + 1 : 0;
+    }
+    return joined;
+}
+
+// ---- voltages with a shape -------------------------------------------------------------------------------------------
+
+constexpr std::string_view fallWords[] = {">",       "then",  "falls",   "falling", "fall",  "fell",      "drops",    "dropping",
+                             "dropped", "drop",  "settles", "settled", "back",  "down",      "sinks",    "sags",
+                             "decays",  "sinking", "collapses", "settling"};
+constexpr std::string_view wanderWords[] = {"~",     "wanders", "wandering", "hunts", "hunting", "between",
+                               "swings", "jumps",  "varies",    "bounces", "and"};
+constexpr std::string_view peakWords[] = {"peaks", "peak", "max", "rises", "spikes", "up", "kicks"};
+constexpr std::string_view fillers[] = {"at", "to", "from", "of", "about", "steady", "stable", "stays", "reads", "shows", "it",
+                           "again", "and", ",", "-", "in", "a", "the", "moment", "slowly", "quickly"};
+
+/// The voltages of a line and what stands before, between and behind them.
+struct Swing {
+    std::vector<double> volts;
+    bool falls = false;
+    bool wanders = false;
+    bool peaks = false;
+    bool hasDash = false;
+    bool hasTo = false;
 };
-constexpr Between betweens[] = {{"→", Shape::PeakThenSettles},
-                                {"->", Shape::PeakThenSettles},
-                                {"=>", Shape::PeakThenSettles},
-                                {">", Shape::PeakThenSettles},
-                                {"falls to", Shape::PeakThenSettles},
-                                {"then", Shape::PeakThenSettles},
-                                {"...", Shape::Wanders},
-                                {"…", Shape::Wanders},
-                                {"~", Shape::Wanders},
-                                {"–", Shape::Wanders},
-                                {"to", Shape::Wanders},
-                                {"-", Shape::Wanders}};
 
-std::variant<TypedVolts, Text> shaped(std::string_view first, std::string_view second, Shape shape) {
-    double values[2] = {};
-    int at = 0;
-    for (const auto part : {first, second}) {
-        const auto read = readTypedNumber(part, {0, mostVolts, Unit::Volts});
-        if (const auto* problem = std::get_if<Text>(&read)) {
-            return *problem;
+std::variant<Swing, Text> swingIn(const Tokens& tokens) {
+    Swing swing;
+    std::size_t pairs = 0;  // signs between two voltages
+    for (std::size_t at = 0; at < tokens.size();) {
+        if (const auto value = typing::takeValue(tokens, at)) {
+            auto volts = inUnitOf(*value, {0, mostVolts, Unit::Volts});
+            if (auto* problem = std::get_if<Text>(&volts)) {
+                return *problem;
+            }
+            if (swing.volts.size() != pairs) {
+                return Swing{};  // nothing between two numbers
+            }
+            swing.volts.push_back(std::get<double>(volts));
+            continue;
         }
-        values[at++] = std::get<double>(read);
-    }
-    if (shape == Shape::Wanders) {
-        return TypedVolts{shape, std::max(values[0], values[1]), std::min(values[0], values[1])};
-    }
-    if (values[1] >= values[0]) {
-        return say("{} is not below the peak of {}", values[1], values[0]);
-    }
-    return TypedVolts{shape, values[0], values[1]};
-}
-
-// ---- days --------------------------------------------------------------------------------------------------------
-
-using Days = std::chrono::sys_days;
-
-std::optional<int> wholeNumber(std::string_view text) {
-    int number = 0;
-    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
-    return error == std::errc() && end == text.data() + text.size() && !text.empty() ? std::optional(number)
-                                                                                     : std::nullopt;
-}
-
-std::optional<Days> dayOf(int year, int month, int day) {
-    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(unsigned(month)),
-                                           std::chrono::day(unsigned(day))};
-    return date.ok() && year >= 2000 && year < 2200 ? std::optional(Days(date)) : std::nullopt;
-}
-
-std::vector<std::string> split(const std::string& text, const char* signs) {
-    std::vector<std::string> words(1);
-    for (const char c : text) {
-        if (std::string_view(signs).find(c) == std::string_view::npos) {
-            words.back() += c;
-        } else if (!words.back().empty()) {
-            words.emplace_back();
+        const Token& token = tokens[at++];
+        const bool isFirst = swing.volts.empty();
+        if (at > 1 && token.kind == Token::Kind::Sign && tokens[at - 2].is(token.plain)) {
+            return Swing{};  // "12 >> 5"
         }
-    }
-    if (words.back().empty()) {
-        words.pop_back();
-    }
-    return words;
-}
-
-std::optional<Days> isoDay(const std::string& text) {
-    const auto parts = split(text, "-");
-    if (parts.size() != 3 || parts[0].size() != 4) {
-        return std::nullopt;
-    }
-    const auto year = wholeNumber(parts[0]);
-    const auto month = wholeNumber(parts[1]);
-    const auto day = wholeNumber(parts[2]);
-    return year && month && day ? dayOf(*year, *month, *day) : std::nullopt;
-}
-
-/// 0 … 6 from Monday, by at least the first two letters.
-std::optional<int> weekdayNamed(const std::string& word) {
-    constexpr const char* names[] = {"monday", "tuesday", "wednesday", "thursday", "friday", "saturday", "sunday"};
-    for (int i = 0; i < 7; ++i) {
-        if (word.size() >= 2 && std::string_view(names[i]).starts_with(word)) {
-            return i;
+        if (isOne(token, fallWords)) {
+            if (isFirst && token.kind == Token::Kind::Sign) {
+                return Swing{};
+            }
+            swing.falls = true;
+        } else if (isOne(token, wanderWords)) {
+            swing.wanders = swing.wanders || !token.is("and");
+        } else if (isOne(token, peakWords)) {
+            swing.peaks = true;
+        } else if (!isOne(token, fillers) || (isFirst && (token.is("-") || token.is(",")))) {
+            return Swing{};
         }
+        swing.hasDash = swing.hasDash || token.is("-");
+        swing.hasTo = swing.hasTo || token.is("to");
+        const bool isBetween = isOne(token, fallWords) || isOne(token, {"~", "-", "to", "and"});
+        pairs += !isFirst && isBetween && pairs < swing.volts.size() ? 1 : 0;
     }
-    return std::nullopt;
+    return swing;
 }
 
-std::optional<int> monthNamed(const std::string& word) {
-    constexpr const char* names[] = {"january", "february", "march",     "april",   "may",      "june",
-                                     "july",    "august",   "september", "october", "november", "december"};
-    for (int i = 0; i < 12; ++i) {
-        if (word.size() >= 3 && std::string_view(names[i]).starts_with(word)) {
-            return i + 1;
-        }
-    }
-    return std::nullopt;
-}
-
-/// A day of a month; without a year (0) the next one from \p today on.
-std::optional<Days> inYear(std::optional<int> day, std::optional<int> month, int year, Days today) {
-    if (!day || !month) {
-        return std::nullopt;
-    }
-    if (year > 0) {
-        return dayOf(year < 100 ? 2000 + year : year, *month, *day);
-    }
-    const int now = int(std::chrono::year_month_day(today).year());
-    const auto thisYear = dayOf(now, *month, *day);
-    return thisYear && *thisYear >= today ? thisYear : dayOf(now + 1, *month, *day);
-}
-
-std::optional<Days> relativeDay(const std::vector<std::string>& words, Days today) {
-    if (words.size() == 1 && words[0] == "today") {
-        return today;
-    }
-    if (words.size() == 1 && words[0] == "tomorrow") {
-        return today + std::chrono::days(1);
-    }
-    if (words.size() == 3 && words[0] == "in") {
-        const auto count = words[1] == "a" || words[1] == "one" ? std::optional(1) : wholeNumber(words[1]);
-        const int each = words[2].starts_with("day") ? 1 : words[2].starts_with("week") ? 7 : 0;
-        return count && each > 0 && *count >= 0 && *count < 1000
-                   ? std::optional(today + std::chrono::days(*count * each))
-                   : std::nullopt;
-    }
-    const bool next = words.size() == 2 && words[0] == "next";
-    if (next && words[1] == "week") {
-        return today + std::chrono::days(7);
-    }
-    if (words.size() != 1 && !next) {
-        return std::nullopt;
-    }
-    const auto wanted = weekdayNamed(words.back());
-    if (!wanted) {
-        return std::nullopt;
-    }
-    const int now = int(std::chrono::weekday(today).iso_encoding()) - 1;
-    const int ahead = (*wanted - now + 7) % 7;
-    return today + std::chrono::days((ahead == 0 ? 7 : ahead) + (next ? 7 : 0));
-}
-
-std::optional<Days> calendarDay(const std::string& text, Days today) {
-    if (const auto iso = isoDay(text)) {
-        return iso;
-    }
-    const auto parts = split(text, ". ");
-    if (parts.size() < 2 || parts.size() > 3) {
-        return std::nullopt;
-    }
-    const int year = parts.size() == 3 ? wholeNumber(parts[2]).value_or(-1) : 0;
-    if (year < 0) {
-        return std::nullopt;
-    }
-    if (const auto month = monthNamed(parts[1])) {
-        return inYear(wholeNumber(parts[0]), month, year, today);
-    }
-    if (const auto month = monthNamed(parts[0])) {
-        return inYear(wholeNumber(parts[1]), month, year, today);
-    }
-    return text.find('.') == std::string::npos ? std::nullopt
-                                               : inYear(wholeNumber(parts[0]), wholeNumber(parts[1]), year, today);
+Text noVolts(std::string_view text) {
+    return trimmed(text).empty() ? say("type the volts")
+                                 : say("{} cannot be read; write 184, 184 > 48 (peaks, then settles) or 48 ~ 184 "
+                                       "(wanders)",
+                                       cited(trimmed(text)));
 }
 
 }  // namespace
 
-std::variant<double, Text> readTypedNumber(std::string_view text, const Expected& expected) {
-    const Quantity typed = quantityIn(text);
-    const auto number = plainNumber(typed.number);
-    if (!number) {
-        return noNumber(text);
-    }
-    const auto by = factor(typed.of, expected.unit);
-    if (!by) {
-        const Text wanted[] = {say("a number alone"),
-                               say("V"),
-                               say("A or mA"),
-                               say("mA or A"),
-                               say("%"),
-                               say("h"),
-                               say("min"),
-                               say("mm"),
-                               say("°C"),
-                               say("an amount of money")};
-        return say("{}, not {}", wanted[int(expected.unit)], typed.unit);
-    }
-    const double value = *number * *by;
-    if (value < expected.least || value > expected.most) {
-        return say("{} is outside {} … {}", value, expected.least, expected.most);
-    }
-    return value;
+std::variant<double, Text> readTypedNumber(std::string_view text, const Expected& expected, Tongue tongue) {
+    const auto value = onlyValue(typing::cut(text, tongue), expected.unit);
+    return value ? inUnitOf(*value, expected) : std::variant<double, Text>(noNumber(text));
 }
 
-std::variant<double, Text> readTypedAmount(std::string_view text, const Expected& expected) {
-    const std::string words = quantityIn(text).number;
-    if (format::mayBeThousands(words)) {
-        const auto mark = words.find_first_of(".,");
-        return say("{} may be {}{} or {}.{}; write it without the sign", cited(words), words.substr(0, mark),
-                   words.substr(mark + 1), words.substr(0, mark), words.substr(mark + 1, 2));
+std::variant<double, Text> readTypedAmount(std::string_view text, const Expected& expected, Tongue tongue) {
+    auto value = onlyValue(typing::cut(withoutSpaces(text), tongue), expected.unit);
+    if (value && typing::mayBeThousands(value->typed) && !value->number.orElse) {
+        std::string digits = value->typed;
+        std::erase_if(digits, [](char c) { return c == '.' || c == ','; });
+        value->number.orElse = typing::plainNumber(digits);
     }
-    return readTypedNumber(text, expected);
+    return value ? inUnitOf(*value, expected) : std::variant<double, Text>(noNumber(text));
 }
 
-std::variant<TypedVolts, Text> readTypedVolts(std::string_view text) {
-    const std::string words = trimmed(text);
-    if (plainNumber(quantityIn(words).number)) {
-        const auto single = readTypedNumber(words, {0, mostVolts, Unit::Volts});
-        if (const auto* problem = std::get_if<Text>(&single)) {
-            return *problem;
-        }
-        return TypedVolts{Shape::Steady, std::get<double>(single), std::get<double>(single)};
+std::variant<TypedVolts, Text> readTypedVolts(std::string_view text, Tongue tongue) {
+    auto tokens = typing::cut(text, tongue);
+    if (!tokens.empty() && tokens.front().is("~")) {
+        tokens.erase(tokens.begin());  // about
     }
-    for (const auto& [sign, shape] : betweens) {
-        const auto at = lower(words).find(sign, 1);
-        if (at != std::string::npos) {
-            const std::string_view all = words;
-            return shaped(all.substr(0, at), all.substr(at + std::string_view(sign).size()), shape);
-        }
+    const auto read = swingIn(tokens);
+    if (const auto* problem = std::get_if<Text>(&read)) {
+        return *problem;
     }
-    return noNumber(text);
+    const auto& swing = std::get<Swing>(read);
+    if (swing.volts.size() == 1 && (swing.peaks || swing.falls || swing.wanders || swing.hasDash)) {
+        return say("{} V, and then? Write {} > 48 (peaks, then settles) or 48 ~ {} (wanders)", swing.volts[0],
+                   swing.volts[0], swing.volts[0]);
+    }
+    if (swing.volts.size() == 1) {
+        return TypedVolts{Shape::Steady, swing.volts[0], swing.volts[0]};
+    }
+    const bool saysHow = swing.falls || swing.wanders || swing.peaks || swing.hasDash || swing.hasTo;
+    if (swing.volts.size() != 2 || !saysHow || (swing.falls && swing.wanders)) {
+        return noVolts(text);
+    }
+    const auto [first, second] = std::pair(swing.volts[0], swing.volts[1]);
+    const bool sinks = second < first && !swing.wanders;
+    if (sinks && swing.hasDash && !swing.falls && !swing.peaks) {
+        return say("{}-{}: did it peak and settle ({} > {}) or wander ({} ~ {})?", first, second, first, second, second,
+                   first);
+    }
+    if (swing.falls || swing.peaks || sinks) {
+        return second < first ? std::variant<TypedVolts, Text>(TypedVolts{Shape::PeakThenSettles, first, second})
+                              : say("{} is not below the peak of {}", second, first);
+    }
+    return TypedVolts{Shape::Wanders, std::max(first, second), std::min(first, second)};
 }
 
-std::variant<TypedDay, Text> readTypedDay(std::string_view text, const std::string& today) {
-    const std::string words = lower(trimmed(text));
-    const Days now = isoDay(today).value_or(Days());
-    auto day = relativeDay(split(words, " "), now);
-    if (!day) {
-        day = calendarDay(words, now);
+namespace {
+
+constexpr std::string_view litWords[] = {"lit", "on", "glows", "glowing"};
+constexpr std::string_view darkWords[] = {"dark", "off", "unlit"};
+
+}  // namespace
+
+std::optional<LedSeen::Glow> readTypedGlow(std::string_view text, Tongue tongue) {
+    const auto tokens = typing::cut(text, tongue);
+    if (tokens.size() != 1) {
+        return std::nullopt;
     }
-    if (!day) {
-        return say("{} is no day; write Friday, in 3 days or 2026-12-04", cited(trimmed(text)));
-    }
-    const std::chrono::year_month_day date(*day);
-    return TypedDay{fmt::format("{:04}-{:02}-{:02}", int(date.year()), unsigned(date.month()), unsigned(date.day()))};
+    return isOne(tokens[0], litWords)    ? std::optional(LedSeen::Glow::Lit)
+           : isOne(tokens[0], darkWords) ? std::optional(LedSeen::Glow::Dark)
+           : tokens[0].is("dim")         ? std::optional(LedSeen::Glow::Dim)
+           : tokens[0].is("tinted")      ? std::optional(LedSeen::Glow::Tinted)
+                                         : std::nullopt;
 }
 
-std::optional<LedSeen::Glow> readTypedGlow(std::string_view text) {
-    const std::string word = lower(trimmed(text));
-    const std::pair<const char*, LedSeen::Glow> glows[] = {{"lit", LedSeen::Glow::Lit},
-                                                           {"dim", LedSeen::Glow::Dim},
-                                                           {"tinted", LedSeen::Glow::Tinted},
-                                                           {"dark", LedSeen::Glow::Dark}};
-    for (const auto& [name, glow] : glows) {
-        if (word == name) {
-            return glow;
-        }
+namespace {
+
+constexpr double mostLedVolts = 60;
+
+/// One side of what an LED showed: volts, or nothing flows. \returns false where neither stands
+std::variant<bool, Text> takeSide(const Tokens& tokens, std::size_t& at, std::optional<double>& volts) {
+    if (typing::takeOverload(tokens, at)) {
+        volts.reset();
+        return true;
     }
-    return std::nullopt;
+    if (at < tokens.size() && tokens[at].is("short")) {
+        ++at;
+        volts = 0;
+        return true;
+    }
+    const auto value = typing::takeValue(tokens, at);
+    if (!value) {
+        return false;
+    }
+    const auto read = inUnitOf(*value, {0, mostLedVolts, Unit::Volts});
+    if (const auto* problem = std::get_if<Text>(&read)) {
+        return *problem;
+    }
+    volts = std::get<double>(read);
+    return true;
 }
 
-std::variant<parts::LedCheckReading, Text> readTypedLed(std::string_view text) {
-    constexpr double mostLedVolts = 60;
+}  // namespace
+
+std::variant<parts::LedCheckReading, Text> readTypedLed(std::string_view text, Tongue tongue) {
+    const auto refusal = [&](const Text& why) { return say("{}; write 2.9 lit, OL, or 1.8/1.8", why); };
+    const auto tokens = typing::cut(text, tongue);
     parts::LedCheckReading reading;
-    std::string words = lower(text);
-    for (const auto& [word, lit] : {std::pair("lit", true), std::pair("dark", false)}) {
-        if (const auto at = words.find(word); at != std::string::npos) {
-            reading.lit = lit;
-            words.erase(at, std::string_view(word).size());
+    int sides = 0;
+    for (std::size_t at = 0; at < tokens.size();) {
+        const auto& token = tokens[at];
+        if (isOne(token, litWords) || isOne(token, darkWords)) {
+            const bool isLit = isOne(token, litWords);
+            if (reading.lit && *reading.lit != isLit) {
+                return refusal(say("{} says both lit and dark", cited(trimmed(text))));
+            }
+            reading.lit = isLit;
+            ++at;
+        } else if (token.is("both") && sides == 1) {
+            reading.reverseTried = true;
+            reading.reverseVolts = reading.volts;
+            ++sides;
+            ++at;
+        } else if (token.is("/") && sides == 1) {
+            reading.reverseTried = true;
+            ++at;
+        } else if (isOne(token, {",", "ways", "way", "in", "about"})) {
+            ++at;
+        } else {
+            const bool isBack = reading.reverseTried;
+            const auto took = takeSide(tokens, at, isBack ? reading.reverseVolts : reading.volts);
+            if (const auto* problem = std::get_if<Text>(&took)) {
+                return refusal(*problem);
+            }
+            if (!std::get<bool>(took) || ++sides > (isBack ? 2 : 1)) {
+                return refusal(noNumber(text));
+            }
         }
     }
-    const auto slash = words.find('/');
-    reading.reverseTried = slash != std::string::npos;
-    for (const bool reverse : {false, true}) {
-        const std::string part =
-            reverse ? (reading.reverseTried ? words.substr(slash + 1) : "ol") : words.substr(0, slash);
-        if (trimmed(part) == "ol") {
-            continue;
+    const bool isWhole = sides == (reading.reverseTried ? 2 : 1);
+    return isWhole ? std::variant<parts::LedCheckReading, Text>(reading) : refusal(noNumber(text));
+}
+
+namespace {
+
+/// Reads what a tester shows, word by word.
+class TesterReader {
+public:
+    TesterReader(double limitVolts, int leds) : limitVolts_(limitVolts), leds_(leds) {}
+
+    std::variant<TypedTester, Text> read(const Tokens& tokens, std::string_view line) {
+        for (std::size_t at = 0; at < tokens.size();) {
+            if (!(takeAll(tokens, at) || takeCount(tokens, at) || takeVolts(tokens, at) ||
+                  takeOf(tokens[at], {",", "/", ";", "and", "about"}, at))) {
+                return say("{} cannot be read; write 90.4, 90.4 V 16 lit, or none lit", cited(trimmed(line)));
+            }
+            if (!problem_.empty()) {
+                return problem_;
+            }
         }
-        const auto volts = readTypedNumber(part, {0, mostLedVolts, Unit::Volts});
+        if (!typed_.volts && !typed_.lit) {
+            return say("type the volts, or how many are lit");
+        }
+        return typed_;
+    }
+
+private:
+    static bool takeOf(const Token& token, const Words& words, std::size_t& at) {
+        const bool is = isOne(token, words);
+        at += is ? 1 : 0;
+        return is;
+    }
+
+    void setLit(double lit) {
+        if (lit < 0 || lit > leds_ || lit != std::floor(lit)) {
+            problem_ = say("a whole number from 0 to {}", leds_);
+        } else if (typed_.lit && *typed_.lit != int(lit)) {
+            problem_ = say("{} lit, or {}?", *typed_.lit, int(lit));
+        } else {
+            typed_.lit = int(lit);
+        }
+    }
+
+    bool takeAll(const Tokens& tokens, std::size_t& at) {
+        if (isOne(tokens[at], {"all", "every"})) {
+            setLit(leds_);
+        } else if (isOne(tokens[at], {"no", "none", "nothing", "dark"})) {
+            setLit(0);
+        } else {
+            return false;
+        }
+        skip(tokens, ++at, {"led", "leds", "are", "is", "of", "it", "them", "lit", "on"});
+        return true;
+    }
+
+    /// "16 lit", "2 of 3", "1 dark", and a second number alone.
+    bool takeCount(const Tokens& tokens, std::size_t& at) {
+        const auto isAt = [&](std::size_t place, const auto& words) {
+            return place < tokens.size() && isOne(tokens[place], words);
+        };
+        const auto numberAt = [&](std::size_t place) {
+            return place < tokens.size() && tokens[place].kind == Token::Kind::Number;
+        };
+        if (!numberAt(at)) {
+            return false;
+        }
+        const double count = tokens[at].number.value;
+        std::size_t next = at + 1;
+        const bool isOfAll = isAt(next, Words{"of"}) && numberAt(next + 1);
+        if (isOfAll && tokens[next + 1].number.value != leds_) {
+            problem_ = say("there are {} LEDs here, not {}", leds_, tokens[next + 1].number.value);
+            return true;
+        }
+        next += isOfAll ? 2 : 0;
+        next += isAt(next, Words{"led", "leds"}) ? 1 : 0;
+        if (isAt(next, darkWords)) {
+            setLit(leds_ - count);
+        } else if (isOfAll || isAt(next, litWords) || (typed_.volts && next == tokens.size())) {
+            setLit(count);
+        } else {
+            return false;
+        }
+        at = std::min(next + (isAt(next, darkWords) || isAt(next, litWords) ? 1 : 0), tokens.size());
+        return true;
+    }
+
+    bool takeVolts(const Tokens& tokens, std::size_t& at) {
+        const auto value = typing::takeValue(tokens, at);
+        if (!value) {
+            return false;
+        }
+        const auto volts = inUnitOf(*value, {0, 1.1 * limitVolts_, Unit::Volts});
         if (const auto* problem = std::get_if<Text>(&volts)) {
-            return say("{}; write 2.9 lit, OL, or 1.8/1.8", *problem);
+            problem_ = *problem;
+        } else if (typed_.volts) {
+            problem_ = say("{} V, or {} V?", *typed_.volts, std::get<double>(volts));
+        } else {
+            typed_.volts = std::get<double>(volts);
         }
-        (reverse ? reading.reverseVolts : reading.volts) = std::get<double>(volts);
+        return true;
     }
-    return reading;
+
+    double limitVolts_;
+    int leds_;
+    TypedTester typed_;
+    Text problem_;
+};
+
+}  // namespace
+
+std::variant<TypedTester, Text> readTypedTester(std::string_view text, double limitVolts, int leds, Tongue tongue) {
+    return TesterReader(limitVolts, leds).read(typing::cut(text, tongue), text);
 }
 
 }  // namespace dimglow::job

@@ -1,6 +1,7 @@
 #include "core/job/versions.h"
 
 #include <fmt/format.h>
+#include <functional>
 
 #include "core/format/fields.h"
 
@@ -58,6 +59,46 @@ void toVersion3(json& document) {
     }
 }
 
+void eraseFilledIn(json& object, const char* name, double filledIn) {
+    if (object.is_object() && object.value(name, json()) == filledIn) {
+        object.erase(name);
+    }
+}
+
+/// Each object of an array member; none where there is no such array.
+void forEach(json& object, const char* name, const std::function<void(json&)>& does) {
+    if (object.is_object() && object.contains(name) && object[name].is_array()) {
+        for (json& member : object[name]) {
+            does(member);
+        }
+    }
+}
+
+/// Currents, ratings, sizes, lamps and T-con volts are optional. Those that are just what the program filled in by itself
+/// are what nobody has read off.
+void toVersion4(json& document) {
+    json nothing;
+    const auto member = [&](json& object, const char* name) -> json& {
+        return object.is_object() && object.contains(name) ? object[name] : nothing;
+    };
+    eraseFilledIn(member(document, "panelCheck"), "tconVolts", 12);
+    json& set = member(document, "set");
+    json& lamps = member(set, "lamps");
+    if (lamps.is_object() && lamps.value("count", json()) == 0) {
+        lamps.erase("lengthMm");
+        lamps.erase("diameterMm");
+    }
+    eraseFilledIn(lamps, "diameterMm", 3.4);
+    json& backlight = member(set, "backlight");
+    eraseFilledIn(backlight, "widthMm", 940);
+    eraseFilledIn(backlight, "heightMm", 530);
+    forEach(backlight, "strips", [&](json& strip) { eraseFilledIn(member(strip, "led"), "ratedAmps", 0.35); });
+    forEach(backlight, "channels", [&](json& channel) {
+        const json& strings = member(channel, "strings");
+        eraseFilledIn(channel, "amps", 0.24 * double(strings.is_array() ? strings.size() : 0));
+    });
+}
+
 }  // namespace
 
 json upgraded(json document) {
@@ -75,6 +116,9 @@ json upgraded(json document) {
     }
     if (version < 3) {
         toVersion3(document);
+    }
+    if (version < 4) {
+        toVersion4(document);
     }
     document["version"] = formatVersion;
     return document;

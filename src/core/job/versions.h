@@ -8,7 +8,7 @@
 namespace dimglow::job {
 
 /// The version that is written.
-inline constexpr int formatVersion = 3;
+inline constexpr int formatVersion = 4;
 
 /// A job document of any version, moved to where formatVersion has things; what it does not know stays with its
 /// neighbours. Nothing is checked but the version.

@@ -1,12 +1,14 @@
 #pragma once
 
+#include <optional>
+
 namespace dimglow::lamps {
 
 /// The fluorescent lamps of a CCFL panel, all alike; none in an LED panel.
 struct Lamps {
     int count = 0;
-    double lengthMm = 0;
-    double diameterMm = 3.4;
+    std::optional<double> lengthMm = {};    ///< empty while nobody has measured it
+    std::optional<double> diameterMm = {};  ///< of the bore
     bool operator==(const Lamps&) const = default;
 };
 

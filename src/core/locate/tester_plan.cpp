@@ -159,7 +159,7 @@ TesterPlan planTester(const backlight::Backlight& backlight, const backlight::Ru
     const auto voltsAt = [&](double amps) { return backlight::testRun(backlight, run, {}, {amps, strongVolts}).volts; };
     plan.kneeVolts = voltsAt(kneeAmps);
     plan.volts = voltsAt(tester.amps);
-    plan.workingVolts = voltsAt(backlight.channels.at(run.string.channel).amps);
+    plan.workingVolts = voltsAt(backlight.channels.at(run.string.channel).someAmps());
     plan.leastLimitVolts = 1.1 * plan.volts;
     plan.reaches = tester.limitVolts > plan.volts;
     plan.ledsWithinReach = run.count();
@@ -172,7 +172,7 @@ TesterPlan planTester(const backlight::Backlight& backlight, const backlight::Ru
         }
         --plan.ledsWithinReach;
     }
-    const double rated = backlight.channels.at(run.string.channel).amps;
+    const double rated = backlight.channels.at(run.string.channel).someAmps();
     if (!plan.reaches) {
         plan.advice = plan.ledsWithinReach > 0
                           ? say("The tester stops at {:.0f} V; this run needs {:.1f} V. Take {} LEDs at a time.",

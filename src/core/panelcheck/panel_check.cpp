@@ -38,23 +38,29 @@ double ampsAt(const backlight::Backlight& backlight, int channel, double volts, 
     return circuit::solve(panel.network).supplyAmps[0];
 }
 
-/// Lamp volts by length and bore: 130 V at the electrodes and a gradient that falls with the bore (from memory).
+/// Lamp volts by length and bore, a slim one where nobody has measured it: 130 V at the electrodes and a gradient that falls with the bore (from memory).
 double lampVoltsOf(const lamps::Lamps& lamps) {
     constexpr double electrodeVolts = 130;
     constexpr double voltsPerMm = 1.45;
     constexpr double boreMm = 2.4;
-    return electrodeVolts + voltsPerMm * std::pow(boreMm / lamps.diameterMm, 0.37) * lamps.lengthMm;
+    return electrodeVolts + voltsPerMm * std::pow(boreMm / lamps.diameterMm.value_or(boreMm), 0.37) * *lamps.lengthMm;
 }
 
 void planLamps(const lamps::Lamps& lamps, Plan& plan) {
     constexpr double strikeRatio = 2;  ///< 1.5 to 2.5 (common practice, no source)
     plan.isCcfl = true;
-    plan.lampVolts = lampVoltsOf(lamps);
-    plan.strikeVolts = strikeRatio * plan.lampVolts;
-    plan.refusal =
-        say("Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
+    if (lamps.lengthMm) {
+        plan.lampVolts = lampVoltsOf(lamps);
+        plan.strikeVolts = strikeRatio * plan.lampVolts;
+        plan.refusal = say(
+            "Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
             "interlocked.",
             plan.strikeVolts);
+    } else {
+        plan.refusal =
+            say("Lamps strike at a thousand volts and more: no bench supply. Only a lamp generator that limits its "
+                "current and is interlocked. Measure a lamp's length to know its volts.");
+    }
     plan.cautions = {say("High voltage burns and arcs: interlock closed, both hands away, never alone."),
                      say("Each lamp through its own ballast; lamps straight in parallel do not share."),
                      say("No ordinary meter on a lamp output: it breaks down."),
@@ -138,16 +144,16 @@ bool found(const PanelCheck& check, Finding finding) {
 
 }  // namespace
 
-std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std::string_view line) {
+std::variant<std::vector<BenchSupply>, typing::LineProblem> readSupplies(std::string_view line, typing::Tongue tongue) {
     constexpr std::size_t mostSupplies = 16;
-    if (const auto problem = backlight::tooLong(line)) {
+    if (const auto problem = typing::tooLong(line)) {
         return *problem;
     }
     std::vector<BenchSupply> supplies;
-    for (auto& clause : backlight::clausesOf(line)) {
+    for (auto& clause : typing::clausesOf(line, tongue)) {
         if (!clause.matches(
                 R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?(?:v|volts?)[ /]*(\d+(?:\.\d+)?) ?(?:a|amps?)(?:[ /]*(?:isolated )?(\d+(?:\.\d+)?) ?(?:v|volts?))?)")) {
-            return backlight::LineProblem{clause.words(), say("is no supply; write 60 V 3 A 250 V")};
+            return typing::LineProblem{clause.words(), say("is no supply; write 60 V 3 A 250 V")};
         }
         BenchSupply supply;
         const int count = clause.has(1) ? int(clause.number(1, 1, mostSupplies)) : 1;
@@ -155,14 +161,14 @@ std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std:
         supply.maxAmps = clause.number(3, 0.001, 100);
         supply.isolationVolts = clause.has(4) ? clause.number(4, 1, 1e5) : supply.maxVolts;
         if (!clause.problem().empty()) {
-            return backlight::LineProblem{clause.words(), clause.problem()};
+            return typing::LineProblem{clause.words(), clause.problem()};
         }
         for (int i = 0; i < count; ++i) {
             supply.name = fmt::format("Output {}", supplies.size() + 1);
             supplies.push_back(supply);
         }
         if (supplies.size() > mostSupplies) {
-            return backlight::LineProblem{clause.words(), say("makes over {} outputs", mostSupplies)};
+            return typing::LineProblem{clause.words(), say("makes over {} outputs", mostSupplies)};
         }
     }
     return supplies;
@@ -207,11 +213,12 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
         return plan;
     }
     const auto& channel = backlight.channels.at(check.channel);
-    plan.safeAmps = check.currentShare * channel.amps;
+    plan.safeAmps = check.currentShare * channel.someAmps();
+
     plan.polarityAmps = std::min(polarityAmps, plan.safeAmps);
     plan.kneeVolts = voltsAt(backlight, check.channel, kneeAmpsPerString * double(channel.strings.size()));
     plan.lightVolts = voltsAt(backlight, check.channel, plan.safeAmps);
-    plan.runningVolts = voltsAt(backlight, check.channel, channel.amps);
+    plan.runningVolts = voltsAt(backlight, check.channel, channel.someAmps());
     if (plan.lightVolts > safety::es1LimitVolts) {
         plan.cautions.push_back(
             say("{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it "
@@ -220,6 +227,10 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
     }
     for (auto& sentence : backlight::misleadingColours(backlight)) {
         plan.cautions.push_back(std::move(sentence));
+    }
+    if (!channel.amps) {
+        plan.cautions.push_back(say("The string's current is not known: {:.0f} mA are assumed, as many have them.",
+                                    1000 * channel.someAmps()));
     }
     stackSupplies(supplies, plan);
     planRamp(backlight, check.channel, plan);

@@ -7,7 +7,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/backlight/typed_line.h"
+#include "core/typing/clause.h"
 #include "core/set/display_set.h"
 
 /// \file
@@ -26,7 +26,8 @@ struct BenchSupply {
 
 /// Reads floating outputs such as "2 × 120 V 1 A 300 V; 30 V 5 A": volts, amps, and what the terminals may stand above
 /// earth, the output's own volts when it is not said. They are named "Output 1" and so on.
-std::variant<std::vector<BenchSupply>, backlight::LineProblem> readSupplies(std::string_view line);
+std::variant<std::vector<BenchSupply>, typing::LineProblem> readSupplies(
+    std::string_view line, typing::Tongue tongue = typing::Tongue::English);
 /// The line that readSupplies() would read back.
 std::string lineOf(std::span<const BenchSupply> supplies);
 
@@ -42,7 +43,7 @@ const char* idOf(Finding finding);
 struct PanelCheck {
     int channel = 0;                   ///< the one that is lit
     double currentShare = 0.2;         ///< of the channel's working current; 10 to 30 % (common practice, no source)
-    double tconVolts = 12;             ///< supply of the timing board
+    std::optional<double> tconVolts;   ///< supply of the timing board, read off its fuse; empty until then
     bool leadsChecked = false;         ///< clips and leads proven on something that works
     std::optional<double> kneeVolts;   ///< where it began to glow
     std::optional<double> lightVolts;  ///< at the safe current

@@ -5,7 +5,7 @@
 #include <cmath>
 #include <string>
 
-#include "core/format/number_text.h"
+#include "core/typing/number.h"
 
 namespace dimglow::parts {
 
@@ -17,7 +17,7 @@ bool isDigits(std::string_view text) {
 
 /// Significant digits and the power of ten that the last one stands for.
 double coded(std::string_view digits) {
-    const auto significant = format::plainNumber(digits.substr(0, digits.size() - 1));
+    const auto significant = typing::plainNumber(digits.substr(0, digits.size() - 1));
     return significant.value_or(0) * std::pow(10, digits.back() - '0');
 }
 
@@ -37,14 +37,17 @@ std::optional<Infix> infixIn(std::string_view text, std::string_view letters) {
         (before.empty() && after.empty())) {
         return std::nullopt;
     }
-    const auto value = format::plainNumber((before.empty() ? "0" : std::string(before)) + "." +
+    const auto value = typing::plainNumber((before.empty() ? "0" : std::string(before)) + "." +
                                            (after.empty() ? "0" : std::string(after)));
     return value ? std::optional(Infix{text[at], *value}) : std::nullopt;
 }
 
 /// Takes a tolerance letter off the end.
 std::optional<double> takeTolerance(std::string_view& text) {
-    const auto share = text.size() > 1 ? toleranceOf(text.back()) : std::nullopt;
+    // "1000uF" ends in its unit.
+    const bool isUnit = text.size() > 1 && text.back() == 'F' && std::string_view("pnu").find(text[text.size() - 2]) !=
+                                                                      std::string_view::npos;
+    const auto share = text.size() > 1 && !isUnit ? toleranceOf(text.back()) : std::nullopt;
     if (share) {
         text.remove_suffix(1);
     }
@@ -80,7 +83,7 @@ std::optional<double> toleranceOf(char letter) {
 }
 
 std::optional<Ratings> readCapacitorMarking(std::string_view text) {
-    const std::string whole = format::trimmed(text);
+    const std::string whole = typing::trimmed(text);
     std::string_view code = whole;
     Ratings ratings;
     // Rated volts stand last, behind a space or the tolerance letter.
@@ -98,7 +101,7 @@ std::optional<Ratings> readCapacitorMarking(std::string_view text) {
         if (volts.back() == 'V') {
             volts.remove_suffix(1);
         }
-        const auto rated = format::plainNumber(volts);
+        const auto rated = typing::plainNumber(volts);
         if (!rated || *rated <= 0) {
             return std::nullopt;
         }
@@ -109,14 +112,14 @@ std::optional<Ratings> readCapacitorMarking(std::string_view text) {
         ratings.farads = infix->value * scaleOf(infix->letter);
     } else if (isDigits(code) && code.size() == 3) {
         ratings.farads = coded(code) * 1e-12;
-    } else if (const auto plain = format::plainNumber(code)) {
+    } else if (const auto plain = typing::plainNumber(code)) {
         ratings.farads = *plain * (*plain < 1 ? 1e-6 : 1e-12);
     }
     return ratings.farads && *ratings.farads > 0 ? std::optional(ratings) : std::nullopt;
 }
 
 std::optional<Ratings> readResistorMarking(std::string_view text) {
-    const std::string whole = format::trimmed(text);
+    const std::string whole = typing::trimmed(text);
     std::string_view code = whole;
     Ratings ratings;
     if (const auto infix = infixIn(code, "RkKM")) {

@@ -341,6 +341,7 @@ void fill(Ratings& ratings, const Ratings& read) {
     keep(ratings.volts, read.volts);
     keep(ratings.ohms, read.ohms);
     keep(ratings.amps, read.amps);
+    keep(ratings.celsius, read.celsius);
 }
 
 Text wordsOf(Grade grade) {

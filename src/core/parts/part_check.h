@@ -47,6 +47,7 @@ struct Ratings {
     std::optional<double> volts;      ///< it stands, or a rail is to have
     std::optional<double> ohms;
     std::optional<double> amps;
+    std::optional<double> celsius = {};  ///< up to which it lasts
     auto operator<=>(const Ratings&) const = default;
 };
 

@@ -8,178 +8,165 @@
 #include <optional>
 #include <vector>
 
-#include "core/format/number_text.h"
 #include "core/parts/marking.h"
+#include "core/typing/tokens.h"
 
 namespace dimglow::parts {
 
-using format::cited;
-using format::trimmed;
+using typing::cited;
+using typing::trimmed;
 using text::say;
 using text::Text;
 
 namespace {
 
-enum class Unit { None, Farads, Ohms, Volts, Share, Hertz, Rings, Amps };
+using typing::Token;
+using typing::Tokens;
+using typing::Unit;
 
-struct UnitWord {
-    std::string_view word;  ///< lower case, but for the M of megohms
-    Unit unit;
-    double scale;
-};
-constexpr UnitWord unitWords[] = {
-    {"u", Unit::Farads, 1e-6},  {"uf", Unit::Farads, 1e-6},  {"µ", Unit::Farads, 1e-6},  {"µf", Unit::Farads, 1e-6},
-    {"μ", Unit::Farads, 1e-6},  {"μf", Unit::Farads, 1e-6},  {"n", Unit::Farads, 1e-9},  {"nf", Unit::Farads, 1e-9},
-    {"p", Unit::Farads, 1e-12}, {"pf", Unit::Farads, 1e-12}, {"r", Unit::Ohms, 1},       {"ohm", Unit::Ohms, 1},
-    {"ohms", Unit::Ohms, 1},    {"ω", Unit::Ohms, 1},        {"Ω", Unit::Ohms, 1},       {"Ω", Unit::Ohms, 1},
-    {"k", Unit::Ohms, 1e3},     {"kω", Unit::Ohms, 1e3},     {"kΩ", Unit::Ohms, 1e3},    {"kohm", Unit::Ohms, 1e3},
-    {"M", Unit::Ohms, 1e6},     {"MΩ", Unit::Ohms, 1e6},     {"mohm", Unit::Ohms, 1e-3}, {"mΩ", Unit::Ohms, 1e-3},
-    {"v", Unit::Volts, 1},      {"volt", Unit::Volts, 1},    {"volts", Unit::Volts, 1},  {"vdc", Unit::Volts, 1},
-    {"mv", Unit::Volts, 1e-3},  {"%", Unit::Share, 0.01},    {"hz", Unit::Hertz, 1},     {"khz", Unit::Hertz, 1e3},
-    {"rings", Unit::Rings, 1},  {"ring", Unit::Rings, 1},    {"a", Unit::Amps, 1},       {"ma", Unit::Amps, 1e-3}};
+constexpr double highestJunctionVolts = 10;  ///< above it a number without a unit means millivolts, as some meters show
 
-std::string lower(std::string_view text) {
-    std::string words;
-    for (const char c : text) {
-        words += char(std::tolower(static_cast<unsigned char>(c)));
-    }
-    return words;
-}
-
-std::optional<UnitWord> unitNamed(std::string_view word) {
-    for (const auto& unit : unitWords) {
-        if (unit.word == word) {
-            return unit;
-        }
-    }
-    const std::string small = lower(word);
-    for (const auto& unit : unitWords) {
-        if (unit.word == small) {
-            return unit;
-        }
-    }
-    return std::nullopt;
-}
-
-struct Value {
-    double number = 0;
-    Unit unit = Unit::None;
+/// What a reading or a marking says, in the order it is said.
+struct Said {
+    typing::Value value;
+    double number = 0;  ///< in the unit of the table; infinite for OL
     bool isEsr = false;
-    bool isBack = false;  ///< stands behind a slash
+    bool isBack = false;      ///< the other way round
+    bool isOverload = false;
 };
-
-/// What a line says, in the order it is said.
 struct Words {
-    std::vector<Value> values;
+    std::vector<Said> values;
     bool inCircuit = true;
 };
 
-/// "D8", "C812", "IC3A", "Q4".
-bool isRef(std::string_view word) {
-    std::size_t letters = 0;
-    while (letters < word.size() && std::isupper(static_cast<unsigned char>(word[letters])) != 0) {
-        ++letters;
-    }
-    std::size_t end = letters;
-    while (end < word.size() && std::isdigit(static_cast<unsigned char>(word[end])) != 0) {
-        ++end;
-    }
-    const bool hasDigits = end > letters;
-    end += end < word.size() && std::isupper(static_cast<unsigned char>(word[end])) != 0 ? 1 : 0;
+/// "D8", "C812", "IC3A", "Q4": letters, digits and perhaps a letter, glued. \returns how many tokens it takes
+std::size_t lengthOfRef(const Tokens& tokens) {
+    const auto isCapitals = [&](std::size_t at, std::size_t most) {
+        const std::string& word = tokens[at].typed;
+        return word.size() <= most && std::all_of(word.begin(), word.end(), [](unsigned char c) { return std::isupper(c) != 0; });
+    };
+    const bool isRef = tokens.size() >= 2 && tokens[0].kind == Token::Kind::Word && isCapitals(0, 3) &&
+                       tokens[1].kind == Token::Kind::Number && tokens[1].isGlued &&
+                       tokens[1].typed.find_first_not_of("0123456789") == std::string::npos;
     // R22 and the like are resistances too, but nobody writes a reading so at the start of a line.
-    return letters > 0 && letters <= 3 && hasDigits && end == word.size();
+    if (!isRef) {
+        return 0;
+    }
+    const bool hasLetter = tokens.size() > 2 && tokens[2].isGlued && tokens[2].kind == Token::Kind::Word && isCapitals(2, 1);
+    return hasLetter ? 3 : 2;
 }
 
-/// Cuts at spaces, commas that are no decimal points, and before and after slashes.
-std::vector<std::string> cut(std::string_view text) {
-    std::vector<std::string> words(1);
-    const auto isDigit = [&](std::size_t at) {
-        return at < text.size() && std::isdigit(static_cast<unsigned char>(text[at])) != 0;
+Text noReading(PartKind kind, std::string_view line) {
+    const bool isEmpty = trimmed(line).empty();
+    const auto written = [&]() -> Text {
+        switch (kind) {
+            case PartKind::Electrolytic:
+                return say("241u 4R of 470u 63V");
+            case PartKind::Film:
+                return say("148n of 154J 400");
+            case PartKind::Diode:
+            case PartKind::Zener:
+            case PartKind::Mosfet:
+            case PartKind::Transistor:
+                return say("0.31/OL, or 0/0 out");
+            case PartKind::Fuse:
+            case PartKind::Resistor:
+            case PartKind::Sense:
+                return say("0.2R of 0.22R, or OL");
+            case PartKind::Coil:
+            case PartKind::Transformer:
+                return say("9 rings, or 2.5 Ω");
+            case PartKind::Rail:
+                return say("5.11 of 5V");
+            case PartKind::DimmingPin:
+            case PartKind::GatePin:
+                return say("1.6 V, or 48 % 200 Hz");
+            default:
+                return say("3.3");
+        }
     };
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        const bool isDecimal = c == ',' && i > 0 && isDigit(i - 1) && isDigit(i + 1);
-        if (c == '/') {
-            words.emplace_back("/");
-            words.emplace_back();
-        } else if ((c == ',' && !isDecimal) || std::isspace(static_cast<unsigned char>(c)) != 0) {
-            words.emplace_back();
-        } else {
-            words.back() += c;
-        }
-    }
-    std::erase_if(words, [](const auto& word) { return word.empty(); });
-    return words;
+    return isEmpty ? say("type a reading: {}", written()) : say("{} cannot be read; write {}", cited(trimmed(line)), written());
 }
 
-/// "241", "241u", "4R7", "4k7": a number with the letters behind or within it.
-std::optional<Value> valueIn(const std::string& word) {
-    std::size_t end = 0;
-    while (end < word.size() && (std::isdigit(static_cast<unsigned char>(word[end])) != 0 || word[end] == '.' ||
-                                 word[end] == ',' || (end == 0 && word[end] == '-'))) {
-        ++end;
-    }
-    if (end == word.size()) {
-        const auto plain = format::plainNumber(word);
-        return plain ? std::optional(Value{*plain}) : std::nullopt;
-    }
-    if (const auto number = format::plainNumber(word.substr(0, end))) {
-        if (const auto unit = unitNamed(std::string_view(word).substr(end))) {
-            return Value{*number * unit->scale, unit->unit};
-        }
-    }
-    // A letter in the place of the decimal point.
-    const bool isWithin = std::isdigit(static_cast<unsigned char>(word.back())) != 0;
-    if (const auto ratings = readResistorMarking(word);
-        isWithin && ratings && word.find_first_of("RkKM") != std::string::npos) {
-        return Value{*ratings->ohms, Unit::Ohms};
-    }
-    if (const auto ratings = readCapacitorMarking(word);
-        isWithin && ratings && word.find_first_of("pnu") != std::string::npos) {
-        return Value{*ratings->farads, Unit::Farads};
-    }
-    return std::nullopt;
-}
+/// Takes what is said word by word.
+class WordReader {
+public:
+    WordReader(const Tokens& tokens) : tokens_(tokens) {}
 
-std::variant<Words, Text> wordsIn(std::string_view text) {
-    Words result;
-    bool isEsr = false;
-    bool isBack = false;
-    const auto add = [&](Value value) {
-        value.isEsr = isEsr;
-        value.isBack = isBack;
-        isEsr = isBack = false;
-        result.values.push_back(value);
-    };
-    for (const auto& word : cut(text)) {
-        const std::string plain = lower(word);
-        if (plain == "/") {
-            isBack = true;
-        } else if (plain == "esr") {
-            isEsr = true;
-        } else if (plain == "ol" || plain == "open") {
-            add({overload});
-        } else if (plain == "short" || plain == "shorted") {
-            add({0});
-        } else if (plain == "out" || plain == "lifted") {
-            result.inCircuit = false;
-        } else if (!result.inCircuit && (plain == "of" || plain == "circuit")) {
-            continue;  // "out of circuit"
-        } else if (const auto unit = unitNamed(word);
-                   unit && !result.values.empty() && result.values.back().unit == Unit::None) {
-            result.values.back().unit = unit->unit;
-            result.values.back().number *= unit->scale;
-        } else if (const auto value = valueIn(word)) {
-            add(*value);
-        } else {
-            return say("{} is no reading", cited(word));
+    /// \returns whether every word was understood
+    bool read() {
+        while (at_ < tokens_.size()) {
+            if (!(takeNothing() || takeBoth() || takeValue())) {
+                return false;
+            }
         }
+        return !words_.values.empty() && !isEsr_;
     }
-    if (result.values.empty()) {
-        return say("type a reading");
+    const Words& words() const { return words_; }
+
+private:
+    bool is(std::string_view word) const { return at_ < tokens_.size() && tokens_[at_].is(word); }
+    bool isAny(std::initializer_list<std::string_view> words) const {
+        return std::any_of(words.begin(), words.end(), [&](auto word) { return is(word); });
     }
-    return result;
-}
+
+    /// Words that are no value.
+    bool takeNothing() {
+        if (is("/")) {
+            isBack_ = true;
+        } else if (is("esr")) {
+            isEsr_ = true;
+        } else if (is("out") || is("lifted")) {
+            words_.inCircuit = false;
+        } else if (!isAny({",", ";", "about", "~", "at", "in", "of", "circuit", "reads", "and"})) {
+            return false;
+        }
+        ++at_;
+        return true;
+    }
+
+    /// The last value holds the other way round too.
+    bool takeBoth() {
+        if (!isAny({"both", "either", "each"}) || words_.values.empty()) {
+            return false;
+        }
+        Said other = words_.values.back();
+        other.isBack = true;
+        words_.values.push_back(other);
+        ++at_;
+        while (isAny({"way", "ways", "round", "sides", "directions", "direction"})) {
+            ++at_;
+        }
+        return true;
+    }
+
+    bool takeValue() {
+        Said said;
+        if (typing::takeOverload(tokens_, at_)) {
+            said.number = overload;
+            said.isOverload = true;
+        } else if (is("short")) {
+            ++at_;
+        } else if (const auto value = typing::takeValue(tokens_, at_)) {
+            said.value = *value;
+            const bool isKilo = value->unit == Unit::Thousands;
+            said.value.unit = isKilo ? Unit::Ohms : value->unit;
+            said.number = value->in();
+        } else {
+            return false;
+        }
+        said.isEsr = std::exchange(isEsr_, false);
+        said.isBack = std::exchange(isBack_, false);
+        words_.values.push_back(said);
+        return true;
+    }
+
+    const Tokens& tokens_;
+    std::size_t at_ = 0;
+    bool isEsr_ = false;
+    bool isBack_ = false;
+    Words words_;
+};
 
 bool isJunction(PartKind kind) {
     return kind == PartKind::Diode || kind == PartKind::Zener || kind == PartKind::Mosfet ||
@@ -203,9 +190,10 @@ Unit usualUnit(PartKind kind) {
 }
 
 /// Takes a value into the reading. \returns what is wrong with it
-std::optional<Text> take(PartKind kind, const Value& value, PartReading& reading) {
-    const bool isBoundless = std::isinf(value.number);
-    const Unit unit = value.unit == Unit::None ? usualUnit(kind) : value.unit;
+std::optional<Text> take(PartKind kind, Said said, PartReading& reading) {
+    const Unit unit = said.value.unit == Unit::None ? usualUnit(kind) : said.value.unit;
+    const bool isPlain = said.value.unit == Unit::None;
+    const Text notOfIt = say("is no reading of such a part");
     const auto set = [](std::optional<double>& member, double number) -> std::optional<Text> {
         if (member) {
             return say("says the same twice");
@@ -213,113 +201,177 @@ std::optional<Text> take(PartKind kind, const Value& value, PartReading& reading
         member = number;
         return std::nullopt;
     };
-    if (value.number < 0) {
-        return say("is below zero");
+    if (said.value.number.orElse) {
+        return say("is asked: {}", typing::askWhich(said.value.typed, said.value.number));
     }
-    if (value.isEsr) {
-        return isCapacitor(kind) && value.unit != Unit::Farads ? set(reading.esrOhms, value.number)
-                                                               : say("is no reading of such a part");
+    if (said.isEsr) {
+        return isCapacitor(kind) && said.value.unit != Unit::Farads ? set(reading.esrOhms, said.number) : notOfIt;
     }
-    if (isCapacitor(kind) && unit == Unit::None && (isBoundless || value.number == 0)) {
-        return set(reading.ohms, value.number);
+    if (isCapacitor(kind) && unit == Unit::None && (said.isOverload || said.number == 0)) {
+        return set(reading.ohms, said.number);
     }
-    if (isBoundless && (isPin(kind) || kind == PartKind::Rail)) {
+    if (said.isOverload && (isPin(kind) || kind == PartKind::Rail)) {
         return say("OL is no voltage");
     }
     switch (unit) {
         case Unit::None:
             return say("needs a unit: µF, nF, pF or Ω");
         case Unit::Farads:
-            return isCapacitor(kind) ? set(reading.farads, value.number) : say("is no reading of such a part");
+            return isCapacitor(kind) ? set(reading.farads, said.number) : notOfIt;
         case Unit::Ohms:
             if (isCapacitor(kind)) {
-                return set(reading.esrOhms, value.number);
+                return set(reading.esrOhms, said.number);
             }
-            return isJunction(kind) || isPin(kind) || kind == PartKind::Rail
-                       ? std::optional(say("is no reading of such a part"))
-                       : set(reading.ohms, value.number);
+            return isJunction(kind) || isPin(kind) || kind == PartKind::Rail ? std::optional(notOfIt)
+                                                                             : set(reading.ohms, said.number);
         case Unit::Volts:
             if (isJunction(kind)) {
-                return set(value.isBack ? reading.reverseVolts : reading.forwardVolts, value.number);
+                const bool isMillivolts = isPlain && !said.isOverload && said.number > highestJunctionVolts;
+                const double volts = isMillivolts ? said.number / 1000 : said.number;
+                if (isMillivolts && said.number < 100) {
+                    return say("is more than diode mode shows; millivolts have three digits");
+                }
+                const bool isBack =  // "0.55 OL": one way or the other nothing flows
+                    said.isBack || (reading.forwardVolts && (said.isOverload || std::isinf(*reading.forwardVolts)));
+                return set(isBack ? reading.reverseVolts : reading.forwardVolts, volts);
             }
-            return isPin(kind) || kind == PartKind::Rail ? set(reading.volts, value.number)
-                                                         : say("is no reading of such a part");
+            return isPin(kind) || kind == PartKind::Rail ? set(reading.volts, said.number) : notOfIt;
         case Unit::Share:
-            return isPin(kind) ? set(reading.dutyShare, value.number) : say("is no reading of such a part");
+            if (said.number > 1) {
+                return say("is more than all of the time");
+            }
+            return isPin(kind) ? set(reading.dutyShare, said.number) : notOfIt;
         case Unit::Hertz:
-            return isPin(kind) ? set(reading.hertz, value.number) : say("is no reading of such a part");
+            return isPin(kind) ? set(reading.hertz, said.number) : notOfIt;
         case Unit::Rings:
-            return kind == PartKind::Transformer || kind == PartKind::Coil ? set(reading.rings, value.number)
-                                                                           : say("is no reading of such a part");
-        case Unit::Amps:
-            return say("is no reading of such a part");
+            return kind == PartKind::Transformer || kind == PartKind::Coil ? set(reading.rings, said.number) : notOfIt;
+        default:
+            return notOfIt;
     }
-    return std::nullopt;
 }
 
-}  // namespace
+/// A number without a unit behind "of" is meant in the unit of what was read: "241u of 470 63V", "98 of 100".
+void takeUnitOf(const PartReading& reading, PartKind kind, std::vector<Said>& values) {
+    if (values.empty() || values.front().value.unit != Unit::None) {
+        return;
+    }
+    auto& first = values.front();
+    if (isCapacitor(kind) && reading.farads) {
+        const double scale = *reading.farads < 1e-9 ? 1e-12 : *reading.farads < 1e-6 ? 1e-9 : 1e-6;
+        first.value.unit = Unit::Farads;
+        first.number *= scale;
+    }
+}
 
-std::variant<Ratings, Text> readTypedRatings(PartKind kind, std::string_view text) {
-    if (trimmed(text).empty()) {
-        return Ratings{};
+/// What is printed on a part, behind "of" or by itself. \p reading: what was read of it, if anything.
+std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tongue tongue, const PartReading& reading) {
+    const Text noRating = say("{} is nothing that is printed on such a part; write {}", cited(trimmed(text)),
+                              isCapacitor(kind)                                      ? say("470u 63V, or 154J 400")
+                              : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
+                              : kind == PartKind::Fuse                                ? say("5A 250V")
+                              : isJunction(kind)                                      ? say("5A 100V")
+                                                                                      : say("12V"));
+    const auto tokens = typing::cut(text, tongue);
+    WordReader words(tokens);
+    if (!words.read()) {
+        return noRating;
     }
-    if (isCapacitor(kind)) {
-        if (const auto marking = readCapacitorMarking(text)) {
-            return *marking;
-        }
-    } else if (kind == PartKind::Resistor || kind == PartKind::Sense) {
-        if (const auto marking = readResistorMarking(text)) {
-            return *marking;
-        }
-    }
-    auto read = wordsIn(text);
-    if (auto* problem = std::get_if<Text>(&read)) {
-        return *problem;
+    auto values = words.words().values;
+    takeUnitOf(reading, kind, values);
+    if (kind == PartKind::Electrolytic && values.front().value.unit == Unit::None) {
+        values.front().value.unit = Unit::Farads;  // cans are marked in microfarads
+        values.front().number *= 1e-6;
     }
     Ratings ratings;
-    for (const auto& value : std::get<Words>(read).values) {
-        const Unit unit = value.unit == Unit::None ? usualUnit(kind) : value.unit;
-        auto* member = unit == Unit::Farads  ? &ratings.farads
-                       : unit == Unit::Ohms  ? &ratings.ohms
-                       : unit == Unit::Volts ? &ratings.volts
-                       : unit == Unit::Amps  ? &ratings.amps
-                       : unit == Unit::Share ? &ratings.tolerance
-                                             : nullptr;
-        if (member == nullptr || *member || !(value.number > 0) || std::isinf(value.number)) {
-            return say("{} is nothing that is printed on such a part", cited(trimmed(text)));
+    for (const auto& said : values) {
+        if (said.value.number.orElse) {
+            return typing::askWhich(said.value.typed, said.value.number);
         }
-        *member = value.number;
+        const bool isCapacitorVolts = isCapacitor(kind) && ratings.farads && said.value.unit == Unit::None;
+        const Unit unit = isCapacitorVolts                    ? Unit::Volts
+                          : said.value.unit == Unit::None     ? usualUnit(kind)
+                                                              : said.value.unit;
+        auto* member = unit == Unit::Farads    ? &ratings.farads
+                       : unit == Unit::Ohms    ? &ratings.ohms
+                       : unit == Unit::Volts   ? &ratings.volts
+                       : unit == Unit::Amps    ? &ratings.amps
+                       : unit == Unit::Share   ? &ratings.tolerance
+                       : unit == Unit::Celsius ? &ratings.celsius
+                                               : nullptr;
+        if (member == nullptr || *member || !(said.number > 0) || said.isOverload || said.isEsr) {
+            return noRating;
+        }
+        *member = said.number;
     }
     return ratings;
 }
 
-std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text) {
+/// A code as it is stamped on film capacitors and resistors; empty for anything else.
+std::optional<Ratings> stampedOn(PartKind kind, std::string_view text) {
+    return kind == PartKind::Film                                     ? readCapacitorMarking(text)
+           : kind == PartKind::Resistor || kind == PartKind::Sense    ? readResistorMarking(text)
+                                                                      : std::nullopt;
+}
+
+}  // namespace
+
+std::variant<Ratings, Text> readTypedRatings(PartKind kind, std::string_view text, Tongue tongue) {
+    if (trimmed(text).empty()) {
+        return Ratings{};
+    }
+    if (const auto marking = stampedOn(kind, text)) {
+        return *marking;
+    }
+    return ratingsIn(kind, text, tongue, {});
+}
+
+std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text, Tongue tongue) {
     TypedPart typed;
-    std::string line = trimmed(text);
-    if (const auto end = line.find_first_of(" :"); end != std::string::npos && isRef(line.substr(0, end))) {
-        typed.ref = line.substr(0, end);
-        line = trimmed(std::string_view(line).substr(end + 1));
+    auto tokens = typing::cut(text, tongue);
+    const std::size_t ref = lengthOfRef(tokens);
+    for (std::size_t i = 0; i < ref; ++i) {
+        typed.ref += tokens[i].typed;
     }
-    if (const auto of = line.find(" of ");
-        of != std::string::npos && !lower(line).substr(of).starts_with(" of circuit")) {
-        auto ratings = readTypedRatings(kind, std::string_view(line).substr(of + 4));
-        if (auto* problem = std::get_if<Text>(&ratings)) {
-            return *problem;
+    tokens.erase(tokens.begin(), tokens.begin() + std::ptrdiff_t(ref));
+    if (ref > 0 && !tokens.empty() && tokens.front().is(":")) {
+        tokens.erase(tokens.begin());
+    }
+    // "out of circuit" has an "of" of its own.
+    auto of = tokens.begin();
+    while (of != tokens.end() && (!of->is("of") || of == tokens.begin() || std::prev(of)->is("out"))) {
+        ++of;
+    }
+    const Tokens readings(tokens.begin(), of);
+    WordReader words(readings);
+    if (!words.read()) {
+        return noReading(kind, text);
+    }
+    typed.reading.inCircuit = words.words().inCircuit;
+    for (const auto& said : words.words().values) {
+        if (auto problem = take(kind, said, typed.reading)) {
+            return said.value.number.orElse ? typing::askWhich(said.value.typed, said.value.number)
+                                            : say("{}: {}", cited(trimmed(text)), *problem);
         }
-        typed.ratings = std::get<Ratings>(ratings);
-        line = trimmed(std::string_view(line).substr(0, of));
     }
-    auto read = wordsIn(line);
-    if (auto* problem = std::get_if<Text>(&read)) {
+    if (of == tokens.end()) {
+        return typed;
+    }
+    std::string printed;
+    for (auto token = of + 1; token != tokens.end(); ++token) {
+        printed += (token->isGlued ? "" : " ") + token->typed;
+    }
+    // "98 of 100": a bare number near the reading is the number itself, not a code of three digits.
+    const auto plain = typing::plainNumber(trimmed(printed));
+    const bool isNumber = plain && typed.reading.ohms && *plain < 2 * *typed.reading.ohms && 2 * *plain > *typed.reading.ohms;
+    auto ratings = isNumber || typed.reading.farads ? ratingsIn(kind, printed, tongue, typed.reading)
+                                                    : readTypedRatings(kind, printed, tongue);
+    if (const auto marking = stampedOn(kind, trimmed(printed)); marking && typed.reading.farads && !plain) {
+        ratings = *marking;  // "148n of 154J 400"
+    }
+    if (auto* problem = std::get_if<Text>(&ratings)) {
         return *problem;
     }
-    const auto& words = std::get<Words>(read);
-    typed.reading.inCircuit = words.inCircuit;
-    for (const auto& value : words.values) {
-        if (auto problem = take(kind, value, typed.reading)) {
-            return say("{}: {}", cited(line), *problem);
-        }
-    }
+    typed.ratings = std::get<Ratings>(ratings);
     return typed;
 }
 
@@ -335,6 +387,7 @@ std::string lineOf(const Ratings& ratings) {
     add(ratings.volts, "V");
     add(ratings.amps, "A");
     add(ratings.tolerance, "%", 100);
+    add(ratings.celsius, "C");
     return line;
 }
 

@@ -5,11 +5,14 @@
 #include <variant>
 
 #include "core/parts/part_check.h"
+#include "core/typing/tongue.h"
 
 /// \file
 /// A part's reading in one line, as it is typed at the bench.
 
 namespace dimglow::parts {
+
+using typing::Tongue;
 
 struct TypedPart {
     std::string ref;  ///< "D8"; empty when none was typed
@@ -17,15 +20,16 @@ struct TypedPart {
     Ratings ratings;  ///< what was typed behind "of"
 };
 
-/// Reads "D8 0.31/OL", "C12 241u 4R of 470u 63V", "0.2", "9 rings out", "48 % 200 Hz", "5.11 of 5V": the part's name if
-/// any, the reading, "out" or "lifted" where a leg is free, and behind "of" what is printed on it (a marking as
-/// "154J 400" too). Numbers without a unit are what the kind is measured in: volts of junctions, rails and pins, ohms
-/// of fuses, resistors and windings; a capacitor needs its unit. Never guessed. \returns what was read, or what is
+/// Reads "D8 0.31/OL", "0.001 both ways", "C12 241u 4R of 470u 63V", "0.2", "9 rings out", "48 % 200 Hz", "3.28 of 3V3":
+/// the part's name if any, the reading, "out" or "lifted" where a leg is free, and behind "of" what is printed on it (a
+/// marking as "154J 400" too). Numbers without a unit are what the kind is measured in: volts of junctions (from 100 on
+/// millivolts), rails and pins, ohms of fuses, resistors and windings; a capacitor needs its unit. Never guessed. \returns what was read, or what is
 /// wrong
-std::variant<TypedPart, text::Text> readTypedPart(PartKind kind, std::string_view text);
+std::variant<TypedPart, text::Text> readTypedPart(PartKind kind, std::string_view text, Tongue tongue = Tongue::English);
 
 /// Reads what is printed on a part: "470u 63V", "154J 400", "0.22R", "12V".
-std::variant<Ratings, text::Text> readTypedRatings(PartKind kind, std::string_view text);
+std::variant<Ratings, text::Text> readTypedRatings(PartKind kind, std::string_view text,
+                                                   Tongue tongue = Tongue::English);
 
 /// The line that they would be read back from: "470u 63V".
 std::string lineOf(const Ratings& ratings);

@@ -625,12 +625,18 @@ driver::DriverReference referenceOf(const backlight::Backlight& backlight, drive
     return reference;
 }
 
-/// LED+ in regulation to be reckoned with, V.
+/// Whether LED+ in regulation is known of every feed.
+bool isLedPlusKnown(const driver::DriverReference& reference) {
+    return std::all_of(reference.begin(), reference.end(), [](const auto& own) {
+        return driver::isKnownWellEnough(own.stringVolts, own.relativeSigma * own.stringVolts);
+    });
+}
+
+/// The highest LED+ in regulation, V.
 double workingVolts(const driver::DriverReference& reference) {
     double highest = 0;
     for (const auto& own : reference) {
-        const bool isKnown = driver::isKnownWellEnough(own.stringVolts, own.relativeSigma * own.stringVolts);
-        highest = std::max(highest, own.stringVolts * (isKnown ? 1 : std::exp(2 * own.relativeSigma)));
+        highest = std::max(highest, own.stringVolts);
     }
     return highest;
 }
@@ -831,7 +837,7 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
     };
     std::vector<std::size_t> doubtful;
     for (std::size_t e = 0; e < standing.size(); ++e) {
-        if (!isConfirmed(standing[e], job) && (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
+        if (!isConfirmed(standing[e], job) && standing[e].source.fitsBecause.empty() && (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
             doubtful.push_back(e);
         }
     }
@@ -942,8 +948,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
     result.cautions =
         safety::cautionsFor({workingVolts(result.reference), highestOverVolts(known, result.reference.size()),
-                             job.bench.tester.limitVolts, hasMains(knowledge, job.set.kind)});
-    result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds);
+                             job.bench.tester.limitVolts, hasMains(knowledge, job.set.kind),
+                             isLedPlusKnown(result.reference)});
+    result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds, result.expectedVolts);
     result.soak = judgeSoak(job, result.proof);
     return result;
 }

@@ -86,7 +86,7 @@ CaseModel::CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, loc
     }
     std::vector<std::vector<double>> wirings;
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
-        std::vector<double> wiring = {backlight_.channels[channel].amps};
+        std::vector<double> wiring = {backlight_.channels[channel].someAmps()};
         for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
             for (const double number : signatureOf(backlight::wholeString(backlight_, {channel, string}))) {
                 wiring.push_back(number);

@@ -107,11 +107,69 @@ ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const 
     return line;
 }
 
+/// Whether a reading was bad before the repair, so that it must be good after it.
+bool wasBad(const evidence::Observation& what, const job::Job& job, const knowledge::Knowledge& knowledge,
+            const std::map<evidence::Measured::Question, driver::Band>& healthy) {
+    if (const auto* taken = std::get_if<evidence::PointTaken>(&what)) {
+        return evidence::judge(*taken, job.set, knowledge, {}).grade == parts::Grade::Bad;
+    }
+    if (const auto* measured = std::get_if<evidence::Measured>(&what)) {
+        const auto band = healthy.find(measured->question());
+        const bool isAskedAnyway = measured->test == driver::ledPlusOn || measured->test == driver::ledMinus;
+        const bool isOfAHealthySet = measured->test != driver::ledPlusPlugOut && band != healthy.end();
+        return !isAskedAnyway && isOfAHealthySet && !isWithin(*measured, band->second);
+    }
+    const auto* light = std::get_if<evidence::LightSeen>(&what);
+    return light != nullptr && light->what != driver::Light::StaysLit;
+}
+
+/// Whether what was taken after the repair is good.
+bool isGood(const evidence::Observation& what, const job::Job& job, const knowledge::Knowledge& knowledge,
+            const driver::Band& band) {
+    if (const auto* taken = std::get_if<evidence::PointTaken>(&what)) {
+        return evidence::judge(*taken, job.set, knowledge, {}).grade == parts::Grade::Good;
+    }
+    if (const auto* measured = std::get_if<evidence::Measured>(&what)) {
+        return isWithin(*measured, band);
+    }
+    const auto* light = std::get_if<evidence::LightSeen>(&what);
+    return light != nullptr && light->what == driver::Light::StaysLit;
+}
+
+/// What was bad before the repair, with what it is now.
+std::vector<ProofLine> askedAgain(const job::Job& job, const knowledge::Knowledge& knowledge,
+                                  const std::map<evidence::Measured::Question, driver::Band>& healthy) {
+    const evidence::Scene scene{job.set, knowledge};
+    const auto after = job::standingEntries(job, job::Phase::After);
+    std::vector<ProofLine> lines;
+    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        if (!wasBad(entry.what, job, knowledge, healthy)) {
+            continue;
+        }
+        ProofLine line;
+        line.test = evidence::testOf(entry.what);
+        line.title = evidence::titleOf(entry.what, scene);
+        line.question = evidence::questionOf(entry.what);
+        if (const auto* measured = std::get_if<evidence::Measured>(&entry.what)) {
+            line.band = healthy.at(measured->question());
+        }
+        for (const auto& taken : after) {
+            if (evidence::questionOf(taken.what) == *line.question) {
+                line.found = evidence::describe(taken.what, scene);
+                line.within = isGood(taken.what, job, knowledge, line.band);
+            }
+        }
+        lines.push_back(std::move(line));
+    }
+    return lines;
+}
+
 }  // namespace
 
 std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
                                const driver::DriverReference& reference,
-                               const std::vector<backlight::LedPlace>& failedLeds) {
+                               const std::vector<backlight::LedPlace>& failedLeds,
+                               const std::map<evidence::Measured::Question, driver::Band>& healthy) {
     backlight::Faults left;
     if (const auto* done = knowledge.repair(job.repair.option); done != nullptr && done->bridges) {
         for (const auto& place : failedLeds) {
@@ -125,6 +183,9 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
     }
     for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
         proof.push_back(board.sink(channel));
+    }
+    for (auto& line : askedAgain(job, knowledge, healthy)) {
+        proof.push_back(std::move(line));
     }
     for (const auto& entry : job::standingEntries(job, job::Phase::After)) {
         if (const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what)) {
@@ -142,13 +203,33 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
     return proof;
 }
 
+namespace {
+
+/// What a string takes when it is lit, as far as somebody has written it down: after the repair, else before, else as the
+/// strips are described.
+std::optional<double> knownStringAmps(const job::Job& job) {
+    if (job.repair.newAmps || job.repair.originalAmps) {
+        return job.repair.newAmps ? job.repair.newAmps : job.repair.originalAmps;
+    }
+    std::optional<double> highest;
+    for (const auto& channel : job.set.backlight.isDescribed ? job.set.backlight.channels
+                                                              : std::vector<backlight::Channel>{}) {
+        const auto amps = channel.stringAmps();
+        highest = amps ? std::max(highest.value_or(0), *amps) : highest;
+    }
+    return highest;
+}
+
+}  // namespace
+
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) {
     SoakVerdict verdict;
-    verdict.ledPlus = {dimmedVoltsShare * proof.front().band.low, proof.front().band.high};
-    for (const auto& channel : job.set.backlight.channels) {
-        verdict.amps.high = std::max(verdict.amps.high, aboveShare * channel.amps / double(channel.strings.size()));
+    if (!proof.empty() && proof.front().band.high > 0) {
+        verdict.ledPlus = {dimmedVoltsShare * proof.front().band.low, proof.front().band.high};
     }
-    verdict.amps.low = dimmedAmpsShare / aboveShare * verdict.amps.high;
+    if (const auto amps = knownStringAmps(job)) {
+        verdict.amps = {dimmedAmpsShare * *amps, aboveShare * *amps};
+    }
     auto soak = job.soak;
     std::stable_sort(soak.begin(), soak.end(), [](const auto& a, const auto& b) { return a.minutes < b.minutes; });
     double lowest = INFINITY;
@@ -168,19 +249,25 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
         const auto found = std::find_if(soak.begin(), soak.end(), [&](const auto& line) { return !holds(line); });
         return found == soak.end() ? nullptr : &*found;
     };
-    const auto* darkAmps = odd([&](const auto& line) { return contains(verdict.amps, line.amps); });
-    const auto* darkVolts = odd([&](const auto& line) { return contains(verdict.ledPlus, line.ledPlusVolts); });
+    const auto* darkAmps = odd([&](const auto& line) {
+        return verdict.amps ? contains(*verdict.amps, line.amps) : line.amps > backlight::glowAmps;
+    });
+    const auto* darkVolts =
+        odd([&](const auto& line) { return !verdict.ledPlus || contains(*verdict.ledPlus, line.ledPlusVolts); });
     verdict.failed = !soak.empty();
     if (soak.empty()) {
         verdict.text = say("Not started.");
     } else if (verdict.flickered) {
         verdict.text = say("Failed: it flickered.");
+    } else if (darkAmps != nullptr && !verdict.amps) {
+        verdict.text =
+            say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
     } else if (darkAmps != nullptr) {
         verdict.text = say("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
-                           1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps.low, 1000 * verdict.amps.high);
+                           1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
     } else if (darkVolts != nullptr) {
         verdict.text = say("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
-                           darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus.low, verdict.ledPlus.high);
+                           darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);
     } else if (verdict.driftShare >= soakDriftLimit) {
         verdict.text =
             say("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare, soakSettledMinutes);

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -23,13 +24,16 @@ struct ProofLine {
     bool within = false;          ///< taken, steady, in the band, everything lit
     text::Text found;             ///< the reading in words, empty while it is not taken
     int feed = 0;                 ///< of "ledPlusOn"
+    std::optional<evidence::Question> question = {};  ///< of what was bad before the repair and is asked for again
 };
 
-/// LED+ of each feed, which come first, and the sinks are always asked for; tester readings and looks after the repair
-/// are judged as they come. LEDs that the repair has bridged are shorts that are meant to be there.
+/// LED+ of each feed, which come first, and the sinks are always asked for; then what was bad before the repair is asked for
+/// again: voltages off what a healthy set reads (\p healthy), parts that were judged bad, the light. Tester readings and
+/// looks after the repair are judged as they come. LEDs that the repair has bridged are shorts that are meant to be there.
 std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
                                const driver::DriverReference& reference,
-                               const std::vector<backlight::LedPlace>& failedLeds);
+                               const std::vector<backlight::LedPlace>& failedLeds,
+                               const std::map<evidence::Measured::Question, driver::Band>& healthy);
 
 /// What a soak must show: half an hour of entries, none further apart than this, at a current and LED+ that this
 /// backlight can have while it is lit (common practice, no source).
@@ -46,8 +50,8 @@ struct SoakVerdict {
     bool failed = false;
     bool passed = false;
     text::Text text;
-    driver::Band ledPlus;  ///< what a lit set may show, V
-    driver::Band amps;     ///< of one string, A
+    std::optional<driver::Band> ledPlus = {};  ///< what a lit set may show, V; empty where nobody knows
+    std::optional<driver::Band> amps = {};     ///< of one string, A; empty where no current was read off or written down
 };
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
 

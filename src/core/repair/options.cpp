@@ -102,6 +102,11 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     const double work = kind.minutes + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
     option.minutes = work + opening;
     option.days = kind.days;
+    if (const auto* terms = job.repair.termsOf(kind.id)) {
+        option.parts = terms->parts.value_or(option.parts);
+        option.days = terms->days.value_or(option.days);
+        option.unavailable = terms->unavailable;
+    }
     option.glassRisk = kind.opensPanel ? trade.glassBreakPerOpening : 0;
     judgeComeback(option, kind, job, diagnosis);
 
@@ -151,9 +156,10 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     }
     std::stable_sort(plan.options.begin(), plan.options.end(), [](const Option& a, const Option& b) {
         const double costA = a.expectedCost.value_or(INFINITY);
-        return a.late != b.late ? b.late : costA < b.expectedCost.value_or(INFINITY);
+        const auto isOut = [](const Option& o) { return o.late || o.unavailable; };
+        return isOut(a) != isOut(b) ? isOut(b) : costA < b.expectedCost.value_or(INFINITY);
     });
-    const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && o.mends > sureEnough; };
+    const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && !o.unavailable && o.mends > sureEnough; };
     const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
     if (best == plan.options.end()) {
         plan.advice =
@@ -163,7 +169,8 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         return plan;
     }
     if (job.order.value > 0 && *best->expectedCost > worthwhileShare * job.order.value) {
-        plan.advised = trade.writeOff().id;
+        // Over half of its value is the owner's to decide; over all of it nobody would.
+        plan.advised = *best->expectedCost < job.order.value ? best->id : trade.writeOff().id;
         plan.advice =
             say("Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
                 "{:.0f}.",

@@ -35,6 +35,7 @@ struct Option {
     bool stopGap = false;
     bool writesOff = false;
     bool late = false;       ///< cannot be done before the due date
+    bool unavailable = false;  ///< its parts are not to be had: listed, never advised
     text::Text comebackWhy;  ///< the arithmetic in one sentence
 };
 

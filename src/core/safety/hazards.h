@@ -20,6 +20,7 @@ struct BenchVolts {
     double highest = 0;    ///< LED+ when nothing takes its current, V DC
     double tester = 0;     ///< the tester's limit, V DC
     bool hasMains = true;  ///< inside the set; false of one that an outside supply feeds
+    bool isLedPlusKnown = true;  ///< as far as to say its volts
 };
 
 std::vector<Caution> cautionsFor(const BenchVolts& volts);

@@ -12,6 +12,7 @@ void eachRating(RatingsOf& ratings, Visit visit) {
     visit("volts", ratings.volts);
     visit("ohms", ratings.ohms);
     visit("amps", ratings.amps);
+    visit("celsius", ratings.celsius);
 }
 
 }  // namespace

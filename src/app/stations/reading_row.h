@@ -7,24 +7,29 @@
 
 #include "app/panels.h"
 #include "app/session.h"
-#include "core/job/reading_text.h"
 
 namespace dimglow::app {
 
-/// One voltage to be measured: what and how, what a healthy set reads, a field to type the reading, the reading.
-class VoltsRow : public QFrame {
+/// One thing to be read after the repair: what and how, what a healthy set reads, a field to type it, what was read.
+class ReadingRow : public QFrame {
     Q_OBJECT
 public:
-    /// Writes a reading down.
-    using Take = std::function<Written(const job::TypedVolts& reading, const QString& typed)>;
-    VoltsRow(const QString& title, const QString& how, Take take, QWidget* parent = nullptr);
+    struct Asks {
+        QString title;
+        QString how;
+        QString example;                                   ///< in the empty field
+        std::function<QString(const QString&)> understand;  ///< what is typed, in words; none where it cannot be read
+        std::function<QString(const QString&)> take;        ///< writes it down; \returns what is wrong, or nothing
+    };
+    explicit ReadingRow(const Asks& asks, QWidget* parent = nullptr);
 
     /// Empty while nobody knows what a healthy set reads there.
     void setExpected(const std::optional<driver::Band>& band);
     /// Empties the row when there is no reading.
-    void setReading(const std::optional<evidence::Measured>& reading, const QString& words, bool within);
+    void setReading(const std::optional<double>& volts, const QString& words, bool within);
     void setAllowed(bool allowed);
     QLineEdit* field() const { return field_; }
+    const QString& title() const { return asks_.title; }
 
 signals:
     /// Up or Down was pressed in the field: -1 or 1.
@@ -37,9 +42,8 @@ private:
     void commit();
     void explain();
 
-    Take take_;
+    Asks asks_;
     QLabel* how_ = nullptr;
-    QString howWords_;
     QLabel* expected_ = nullptr;
     QLineEdit* field_ = nullptr;
     QLabel* value_ = nullptr;
