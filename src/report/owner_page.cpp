@@ -7,6 +7,7 @@
 #include <QLocale>
 #include <QPageSize>
 #include <QPdfWriter>
+#include <QPicture>
 #include <algorithm>
 
 #include "core/reasoning/wording.h"
@@ -76,6 +77,9 @@ public:
         foot();
     }
 
+    /// Everything that was written so far.
+    QString said() const { return said_.join(QLatin1Char('\n')); }
+
 private:
     const repair::Option* chosen() const {
         const auto& options = assessment_.plan.options;
@@ -85,12 +89,12 @@ private:
     }
 
     /// Writes words in a box as wide as it is told, and \returns how high they are.
-    double write(const QString& words, QRectF at, double pixels, const QColor& color, bool isBold = false,
+    double write(const QString& words, const QRectF& at, double pixels, const QColor& color, bool isBold = false,
                  int flags = Qt::AlignLeft) {
         painter_.setFont(typeface::text(pixels, isBold ? QFont::Bold : QFont::Normal));
         painter_.setPen(color);
-        at.setHeight(std::max(at.height(), 1.0));
         QRectF taken;
+        said_ << words;
         painter_.drawText(QRectF(at.topLeft(), QSizeF(at.width(), 900)), flags | Qt::AlignTop | Qt::TextWordWrap, words,
                           &taken);
         return words.isEmpty() ? 0 : taken.height();
@@ -490,6 +494,7 @@ private:
     const reasoning::Assessment& assessment_;
     const knowledge::Knowledge& trade_;
     double y_ = 0;
+    QStringList said_;
 };
 
 }  // namespace
@@ -498,6 +503,15 @@ void paintPage(QPainter& painter, Page page, const job::Job& job, const reasonin
                const knowledge::Knowledge& trade) {
     PageMaker maker(painter, job, assessment, trade);
     page == Page::Owner ? maker.owner() : maker.quote();
+}
+
+QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
+                const knowledge::Knowledge& trade) {
+    QPicture nowhere;
+    QPainter painter(&nowhere);
+    PageMaker maker(painter, job, assessment, trade);
+    page == Page::Owner ? maker.owner() : maker.quote();
+    return maker.said();
 }
 
 QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,

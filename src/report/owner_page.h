@@ -3,6 +3,7 @@
 #include <QByteArray>
 #include <QPainter>
 #include <QSizeF>
+#include <QString>
 
 #include "core/job/job.h"
 #include "core/reasoning/assessment.h"
@@ -23,6 +24,10 @@ inline constexpr QSizeF pageSize{794, 1123};
 /// Paints a page into pageSize. Needs a QApplication.
 void paintPage(QPainter& painter, Page page, const job::Job& job, const reasoning::Assessment& assessment,
                const knowledge::Knowledge& trade);
+
+/// Everything that the page says, for those who cannot see it.
+QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
+                const knowledge::Knowledge& trade);
 
 /// The page as a PDF file, whole.
 QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,

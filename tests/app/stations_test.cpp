@@ -180,7 +180,6 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     const std::pair<const char*, const char*> fields[] = {{"strips", "6"}, {"leds", "8"},         {"series", "3"},
                                                           {"amps", "300"}, {"ratedVolts", "6.2"}, {"ratedAmps", "400"}};
-    me_.find<QComboBox>(QStringLiteral("ledClass"))->setCurrentIndex(1);
     for (const auto& [name, value] : fields) {
         me_.clickInto(QString::fromUtf8(name));
         me_.typeOver(QString::fromUtf8(value));

@@ -67,6 +67,11 @@ void Technician::tap(const QString& spot) {
 void Technician::clickInto(const QString& field) {
     tap(field);
     auto* widget = find<QWidget>(field);
+    auto* more = widget == nullptr ? find<QAbstractButton>(QStringLiteral("unfoldNumbers")) : nullptr;
+    if (more != nullptr) {  // it is folded away
+        QTest::mouseClick(more, Qt::LeftButton);
+        widget = find<QWidget>(field);
+    }
     ASSERT_NE(widget, nullptr) << field.toStdString();
     QTest::mouseClick(widget, Qt::LeftButton);
     QCoreApplication::processEvents();

@@ -84,8 +84,8 @@ protected:
         me_.press(Qt::Key_N, Qt::ControlModifier);
         ASSERT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("New job"));
         me_.typeOver(QStringLiteral("Berth 3 departure board"));
-        for (const char* text :
-             {"Berth 3", "Northlight", "DB-43", "NL430-D7", "420", "2026-12-04", "9000", "Dark since Monday"}) {
+        for (const char* text : {"Terminal office", "01 55 20", "Northlight", "DB-43", "NL-20771", "NL430-D7",
+                                 "Dark since Monday", "Berth 3", "2026-12-04", "420", "150", "9000"}) {
             me_.press(Qt::Key_Tab);
             me_.type(QString::fromUtf8(text));
         }
@@ -117,6 +117,18 @@ protected:
         }
     }
 
+    void expectInPdf(const QString& name, const QStringList& all) {
+        QProcess reader;
+        reader.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), me_.path(name), QStringLiteral("-")});
+        ASSERT_TRUE(reader.waitForFinished());
+        const QString pdf = QString::fromUtf8(reader.readAllStandardOutput());
+        for (const auto& words : all) {
+            EXPECT_TRUE(pdf.contains(words)) << name.toStdString() << ": " << words.toStdString() << "\n"
+                                             << pdf.toStdString();
+        }
+    }
+    const job::Job& job() { return me_.job(); }
+
     int halveTheStrings() {
         me_.goTo(strings);
         int probes = 0;
@@ -146,7 +158,8 @@ TEST_F(WholeJob, FromEmptyToPdf) {
 
     lookFromOutside();
     EXPECT_TRUE(me_.sees(QStringLiteral("picture seen")));
-    EXPECT_EQ(me_.read(QStringLiteral("lightValue")), QStringLiteral("no light"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("no light")));
+    EXPECT_NE(me_.read(QStringLiteral("questionTitle")), QStringLiteral("Light at switch-on")) << "it is answered";
     EXPECT_TRUE(me_.sees(QStringLiteral("Open LED"))) << me_.screen().join('|').toStdString();
 
     measureTheBoard();
@@ -193,6 +206,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     me_.press(Qt::Key_Down);
     me_.type(QStringLiteral("0.8"));
     me_.press(Qt::Key_Return);
+    me_.press(Qt::Key_Down);
     for (const char* minutes : {"0", "10", "20", "31"}) {
         me_.clickInto(QStringLiteral("soakMinutes"));
         me_.type(QString::fromUtf8(minutes));
@@ -212,19 +226,27 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     EXPECT_TRUE(me_.read(QStringLiteral("exported")).endsWith(QStringLiteral("SK-0420.pdf")));
     me_.press(Qt::Key_J, Qt::ControlModifier);
     me_.press(Qt::Key_H, Qt::AltModifier);
-    EXPECT_TRUE(me_.sees(QStringLiteral("handed back 20")));
+    EXPECT_THAT(me_.read(QStringLiteral("stillOpen")).toStdString(), testing::HasSubstr("1 reading"))
+        << "whether it stays lit was not looked at";
+    EXPECT_TRUE(job().handedBack.empty());
+    me_.goTo(prove);
+    me_.clickInto(QStringLiteral("proof2"));
+    me_.type(QStringLiteral("lit"));
+    me_.press(Qt::Key_Return);
+    me_.goTo(handBack);
+    me_.press(Qt::Key_H, Qt::AltModifier);
+    EXPECT_TRUE(me_.sees(QStringLiteral("handed back")));
+    EXPECT_FALSE(job().handedBack.empty());
+    me_.press(Qt::Key_3, Qt::AltModifier);
+    me_.press(Qt::Key_P, Qt::ControlModifier);
 
-    QProcess reader;
-    reader.start(QStringLiteral("pdftotext"),
-                 {QStringLiteral("-layout"), me_.path(QStringLiteral("SK-0420.pdf")), QStringLiteral("-")});
-    ASSERT_TRUE(reader.waitForFinished());
-    const QString pdf = QString::fromUtf8(reader.readAllStandardOutput());
-    for (const QString& words :
-         {QStringLiteral("Berth 3 departure board"), QStringLiteral("Dark since Monday"), QStringLiteral("Open LED B9"),
-          QStringLiteral("Replace the LED"), QStringLiteral("New LED at B9"), number(146.2) + QStringLiteral(" V"),
-          QStringLiteral("as expected"), QStringLiteral("Passed: 31 min"), QStringLiteral("beyond ES2")}) {
-        EXPECT_TRUE(pdf.contains(words)) << words.toStdString() << "\n" << pdf.toStdString();
-    }
+    expectInPdf(QStringLiteral("SK-0420.pdf"),
+                {QStringLiteral("Berth 3 departure board"), QStringLiteral("Dark since Monday"),
+                 QStringLiteral("Open LED B9"), QStringLiteral("Replace the LED"), QStringLiteral("New LED at B9"),
+                 QStringLiteral("146 V"), QStringLiteral("Passed: 31 min")});
+    expectInPdf(QStringLiteral("SK-0420.bench.pdf"),
+                {QStringLiteral("Berth 3 departure board"), number(146.2) + QStringLiteral(" V"),
+                 QStringLiteral("as expected"), QStringLiteral("Passed: 31 min"), QStringLiteral("beyond ES2")});
     const auto exported = records::readJobFile(me_.path(QStringLiteral("SK-0420.json")));
     EXPECT_EQ(exported.set.panel, "NL430-D7");
     EXPECT_EQ(exported.repair.option, "replaceLed");

@@ -30,7 +30,7 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     row->addWidget(advice_);
     body_->addWidget(card);
     options_ = new QHBoxLayout;
-    options_->setSpacing(theme::px(6));
+    options_->setSpacing(theme::px(5));
     body_->addLayout(options_, 1);
     auto* assumed = new QHBoxLayout;
     assumed->setSpacing(theme::px(10));
@@ -56,7 +56,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     const bool advised = assessment().plan.advised == option.id;
     auto* card = makeCard(chosen ? "chosen" : "panel");
     auto* rows = new QVBoxLayout(card);
-    rows->setContentsMargins(theme::px(10), theme::px(12), theme::px(10), theme::px(10));
+    rows->setContentsMargins(theme::px(8), theme::px(10), theme::px(8), theme::px(8));
     rows->setSpacing(theme::px(3));
     auto* title = makeLabel(words(option.title), theme::strong());
     title->setWordWrap(true);
@@ -126,6 +126,7 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     rows->addStretch();
     auto* button =
         makeButton(chosen ? tr("chosen") : tr("Choose"), QString::number(number), advised && job.repair.option.empty());
+    button->setMinimumWidth(theme::px(60));
     button->setObjectName(QStringLiteral("choose%1").arg(number));
     connect(button, &QPushButton::clicked, this, [this, number] { choose(number - 1); });
     rows->addWidget(button);
@@ -143,7 +144,7 @@ void FixPlanStation::addTerm(QVBoxLayout& rows, const repair::Option& option, in
     auto* edit = makeField((isParts ? QStringLiteral("parts%1") : QStringLiteral("days%1")).arg(number),
                            isParts ? tr("What the parts cost") : tr("Days until they come"),
                            app::number(isParts ? option.parts : option.days), theme::columns());
-    edit->setFixedWidth(theme::px(66));
+    edit->setFixedWidth(theme::px(54));
     edit->setAlignment(Qt::AlignRight);
     edit->setText(value != nullptr && *value ? app::number(**value) : QString());
     restyle(edit, "tone", option.late && !isParts ? "ember" : "");

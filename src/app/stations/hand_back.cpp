@@ -33,7 +33,14 @@ public:
     }
     void show(report::Page page) {
         page_ = page;
-        setAccessibleName(page == report::Page::Owner ? HandBackStation::tr("The owner's page") : HandBackStation::tr("Quote"));
+        setAccessibleName(page == report::Page::Owner ? HandBackStation::tr("The owner's page")
+                                                      : HandBackStation::tr("Quote"));
+        refresh();
+    }
+    void refresh() {
+        if (session_.hasJob()) {
+            setAccessibleDescription(report::wordsOf(page_, session_.shown().job, session_.shown().assessment, session_.trade()));
+        }
         update();
     }
     bool hasHeightForWidth() const override { return true; }
@@ -135,15 +142,18 @@ void HandBackStation::addFoot() {
     open_->setWordWrap(true);
     open_->hide();
     foot_->addWidget(open_);
-    auto* row = new QHBoxLayout;
+    auto* place = new QHBoxLayout;
     folder_ = makeField(QStringLiteral("folder"), tr("Folder"));
     folder_->setText(remembered::folder());
-    row->addWidget(folder_, 1);
+    place->addWidget(folder_, 1);
     anonymous_ = new QCheckBox(tr("without owner"));
     anonymous_->setObjectName(QStringLiteral("anonymous"));
     anonymous_->setFont(theme::body());
     anonymous_->setToolTip(tr("The JSON leaves out owner, phone, price and serial number."));
-    row->addWidget(anonymous_);
+    place->addWidget(anonymous_);
+    foot_->addLayout(place);
+    auto* row = new QHBoxLayout;
+    row->addStretch();
     const std::tuple<QString, QKeySequence, QString> files[] = {
         {tr("Save PDF"), QKeySequence(Qt::CTRL | Qt::Key_P), QStringLiteral("pdf")},
         {tr("Save JSON"), QKeySequence(Qt::CTRL | Qt::Key_J), QStringLiteral("json")}};
@@ -191,7 +201,7 @@ void HandBackStation::showJob() {
         preview_->setDocument(document.get());
         document_ = std::move(document);
     }
-    page_->update();
+    static_cast<PagePreview*>(page_)->refresh();
     work_->refresh();
     for (const auto& [edit, slot] : heads_) {
         if (!edit->isModified()) {

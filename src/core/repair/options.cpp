@@ -77,8 +77,7 @@ void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, 
     const double survives = (1 - failureChance(old, hours, within, life, shape)) *
                             (1 - failureChance(fresh, 0, within, life, shape)) * (1 - kind.relapse);
     option.comeback = 1 - survives;
-    option.comebackWhy =
-        say("{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h", old, fresh, within, shape, life);
+    option.comebackWhy = say("{} old and {} new LEDs over {:.0f} h of light", old, fresh, within);
 }
 
 Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
