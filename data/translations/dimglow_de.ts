@@ -33,6 +33,233 @@
     </message>
 </context>
 <context>
+    <name>OwnerPage</name>
+    <message>
+        <source>Worked by</source>
+        <translation>Bearbeitet von</translation>
+    </message>
+    <message>
+        <source>Received</source>
+        <translation>Erhalten</translation>
+    </message>
+    <message>
+        <source>Date</source>
+        <translation>Datum</translation>
+    </message>
+    <message>
+        <source>Signature</source>
+        <translation>Unterschrift</translation>
+    </message>
+    <message>
+        <source>Display workshop</source>
+        <translation>Displaywerkstatt</translation>
+    </message>
+    <message>
+        <source>repair in progress</source>
+        <translation>in Reparatur</translation>
+    </message>
+    <message>
+        <source>handed back %1</source>
+        <translation>zurückgegeben am %1</translation>
+    </message>
+    <message>
+        <source>serial %1</source>
+        <translation>Seriennummer %1</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>„%1“</translation>
+    </message>
+    <message>
+        <source>Not certain yet. Most likely: %1 (%2 %).</source>
+        <translation>Noch nicht sicher. Am wahrscheinlichsten: %1 (%2 %).</translation>
+    </message>
+    <message>
+        <source>Found: %1.</source>
+        <translation>Gefunden: %1.</translation>
+    </message>
+    <message>
+        <source>Done: %1.</source>
+        <translation>Gemacht: %1.</translation>
+    </message>
+    <message>
+        <source>What was wrong</source>
+        <translation>Was defekt war</translation>
+    </message>
+    <message>
+        <source>What we did</source>
+        <translation>Was wir getan haben</translation>
+    </message>
+    <message>
+        <source>Current of the LEDs changed</source>
+        <translation>Strom der LEDs geändert</translation>
+    </message>
+    <message>
+        <source>%1 → %2 mA</source>
+        <translation>%1 → %2 mA</translation>
+    </message>
+    <message>
+        <source>Measured after the repair</source>
+        <translation>Nach der Reparatur gemessen</translation>
+    </message>
+    <message>
+        <source>%1 of %2 readings as they should be</source>
+        <translation>%1 von %2 Messwerten, wie sie sein sollen</translation>
+    </message>
+    <message>
+        <source>; %1 not taken</source>
+        <translation>; %1 nicht gemessen</translation>
+    </message>
+    <message>
+        <source>Not soaked</source>
+        <translation>Kein Dauerlauf</translation>
+    </message>
+    <message>
+        <source>it was not left running under watch</source>
+        <translation>es lief nicht unter Aufsicht</translation>
+    </message>
+    <message>
+        <source>Left running under watch</source>
+        <translation>Dauerlauf unter Aufsicht</translation>
+    </message>
+    <message>
+        <source>Before and after</source>
+        <translation>Vorher und nachher</translation>
+    </message>
+    <message>
+        <source>healthy in green</source>
+        <translation>gesund in Grün</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>vorher</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>nachher</translation>
+    </message>
+    <message>
+        <source>%1 V</source>
+        <translation>%1 V</translation>
+    </message>
+    <message>
+        <source>Price</source>
+        <translation>Preis</translation>
+    </message>
+    <message>
+        <source>as agreed</source>
+        <translation>wie vereinbart</translation>
+    </message>
+    <message>
+        <source>promised: %1 hours of light</source>
+        <translation>zugesagt: %1 Stunden Licht</translation>
+    </message>
+    <message>
+        <source>Soak, at your brightness</source>
+        <translation>Dauerlauf, bei Ihrer Helligkeit</translation>
+    </message>
+    <message>
+        <source>%1 mA</source>
+        <translation>%1 mA</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>Keep the brightness at two thirds or below: less current and less heat.</source>
+        <translation>Helligkeit auf zwei Drittel oder darunter lassen: weniger Strom, weniger Wärme.</translation>
+    </message>
+    <message>
+        <source>Leave a hand of air above and below the housing.</source>
+        <translation>Eine Handbreit Luft über und unter dem Gehäuse lassen.</translation>
+    </message>
+    <message>
+        <source>If it ever darkens again, note how many seconds it stayed lit: that alone tells much.</source>
+        <translation>Falls es wieder dunkel wird: notieren, wie viele Sekunden es leuchtete; das allein sagt viel.</translation>
+    </message>
+    <message>
+        <source>Most LEDs are as old as the set: the ones that stayed in may follow.</source>
+        <translation>Die meisten LEDs sind so alt wie das Gerät: die verbliebenen können folgen.</translation>
+    </message>
+    <message>
+        <source>To make it last</source>
+        <translation>Damit es lange hält</translation>
+    </message>
+    <message>
+        <source>What it would cost cannot be said before more is known.</source>
+        <translation>Was es kosten würde, lässt sich erst sagen, wenn mehr bekannt ist.</translation>
+    </message>
+    <message>
+        <source>How we would go on</source>
+        <translation>Wie wir weitermachen würden</translation>
+    </message>
+    <message>
+        <source>A set like this is worth about %1 when it works.</source>
+        <translation>Ein solches Gerät ist etwa %1 wert, wenn es läuft.</translation>
+    </message>
+    <message>
+        <source>parts and work</source>
+        <translation>Teile und Arbeit</translation>
+    </message>
+    <message>
+        <source>parts are here in</source>
+        <translation>Teile sind da in</translation>
+    </message>
+    <message>
+        <source>at hand</source>
+        <translation>vorrätig</translation>
+    </message>
+    <message>
+        <source>promised</source>
+        <translation>zugesagt</translation>
+    </message>
+    <message>
+        <source>%1 h of light</source>
+        <translation>%1 h Licht</translation>
+    </message>
+    <message>
+        <source>may come back in that time</source>
+        <translation>kann in dieser Zeit wiederkommen</translation>
+    </message>
+    <message>
+        <source>%1 in 100</source>
+        <translation>%1 von 100</translation>
+    </message>
+    <message>
+        <source>cannot tell</source>
+        <translation>nicht zu sagen</translation>
+    </message>
+    <message>
+        <source>yes, please</source>
+        <translation>ja, bitte</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>1 day</source>
+        <translation>1 Tag</translation>
+    </message>
+    <message>
+        <source>%1 days</source>
+        <translation>%1 Tagen</translation>
+    </message>
+    <message>
+        <source>1 reading</source>
+        <translation>1 Messwert</translation>
+    </message>
+    <message>
+        <source>%1 readings</source>
+        <translation>%1 Messwerte</translation>
+    </message>
+    <message>
+        <source>The full record (%1) stays with the workshop under %2.</source>
+        <translation>Das vollständige Protokoll (%1) bleibt in der Werkstatt unter %2.</translation>
+    </message>
+</context>
+<context>
     <name>QObject</name>
     <message>
         <source>back off</source>
@@ -169,6 +396,22 @@
     <message>
         <source>Tools %1/%2</source>
         <translation>Werkzeug %1/%2</translation>
+    </message>
+    <message>
+        <source>halves what is left</source>
+        <translation>halbiert, was übrig ist</translation>
+    </message>
+    <message>
+        <source>tells much</source>
+        <translation>sagt viel</translation>
+    </message>
+    <message>
+        <source>tells something</source>
+        <translation>sagt etwas</translation>
+    </message>
+    <message>
+        <source>tells little</source>
+        <translation>sagt wenig</translation>
     </message>
 </context>
 <context>
@@ -833,10 +1076,6 @@
         <translation>nicht zu sagen: die Betriebsstunden sind unbekannt</translation>
     </message>
     <message>
-        <source>{} old and {} new LEDs over {:.0f} h, β {:.1f}, η {:.0f} h</source>
-        <translation>{} alte und {} neue LEDs über {:.0f} h, β {:.1f}, η {:.0f} h</translation>
-    </message>
-    <message>
         <source>nothing is promised</source>
         <translation>nichts wird versprochen</translation>
     </message>
@@ -873,16 +1112,8 @@
         <translation>, über ES2</translation>
     </message>
     <message>
-        <source>Live: mains and about 325 V DC on the primary side; LED+ can reach {:.0f} V DC{}. Know the isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. For trained people; follow local codes.</source>
-        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite; LED+ kann {:.0f} V DC erreichen{}. Die Trennlinie kennen, eine Hand, geeignete Leitungen. Netz ab, entladen und nachmessen, bevor etwas berührt wird. Für ausgebildete Leute; örtliche Vorschriften beachten.</translation>
-    </message>
-    <message>
         <source>Mains out. The tester reaches {:.0f} V{}. Bright blue-rich light: look through the diffuser.</source>
         <translation>Netz ab. Der Tester erreicht {:.0f} V{}. Helles, blaureiches Licht: durch den Diffusor sehen.</translation>
-    </message>
-    <message>
-        <source>Live again: LED+ at {:.0f} V DC and mains on the primary side. Close what you can before the soak.</source>
-        <translation>Wieder unter Spannung: LED+ mit {:.0f} V DC und Netz auf der Primärseite. Vor dem Dauerlauf schließen, was sich schließen lässt.</translation>
     </message>
     <message>
         <source>Bridge the LED</source>
@@ -1245,10 +1476,6 @@
         <translation>ein Stecker hat höchstens {} Kontakte</translation>
     </message>
     <message>
-        <source>is no pin; write + red, − black, − 2 white 0.3 Ω, or unused</source>
-        <translation>ist kein Kontakt; schreiben: + red, − black, − 2 white 0.3 Ω oder unused</translation>
-    </message>
-    <message>
         <source>has a channel; all channels share LED+</source>
         <translation>hat einen Kanal; alle Kanäle teilen sich LED+</translation>
     </message>
@@ -1267,10 +1494,6 @@
     <message>
         <source>the slope at low current</source>
         <translation>die Steigung bei kleinem Strom</translation>
-    </message>
-    <message>
-        <source>is no reading; write 2.82 V at 30 mA</source>
-        <translation>ist keine Messung; schreiben: 2.82 V at 30 mA</translation>
     </message>
     <message>
         <source>is not understood</source>
@@ -1361,10 +1584,6 @@
         <translation>eine Zahl eingeben</translation>
     </message>
     <message>
-        <source>{} is no number</source>
-        <translation>{} ist keine Zahl</translation>
-    </message>
-    <message>
         <source>{} is not below the peak of {}</source>
         <translation>{} liegt nicht unter der Spitze von {}</translation>
     </message>
@@ -1409,20 +1628,8 @@
         <translation>{}, nicht {}</translation>
     </message>
     <message>
-        <source>{} may be {}{} or {}.{}; write it without the sign</source>
-        <translation>{} kann {}{} oder {}.{} heißen; ohne das Zeichen schreiben</translation>
-    </message>
-    <message>
-        <source>{} is no day; write Friday, in 3 days or 2026-12-04</source>
-        <translation>{} ist kein Tag; schreiben: Friday, in 3 days oder 2026-12-04</translation>
-    </message>
-    <message>
         <source>{}; write 2.9 lit, OL, or 1.8/1.8</source>
         <translation>{}; schreiben: 2.9 lit, OL oder 1.8/1.8</translation>
-    </message>
-    <message>
-        <source>is no supply; write 60 V 3 A 250 V</source>
-        <translation>ist kein Netzteil; schreiben: 60 V 3 A 250 V</translation>
     </message>
     <message>
         <source>makes over {} outputs</source>
@@ -1733,36 +1940,12 @@
         <translation>Sein Zwilling zeigt {}.</translation>
     </message>
     <message>
-        <source>{} is no reading</source>
-        <translation>{} ist kein Messwert</translation>
-    </message>
-    <message>
-        <source>type a reading</source>
-        <translation>einen Messwert eingeben</translation>
-    </message>
-    <message>
-        <source>says the same twice</source>
-        <translation>sagt dasselbe zweimal</translation>
-    </message>
-    <message>
-        <source>is below zero</source>
-        <translation>liegt unter null</translation>
-    </message>
-    <message>
-        <source>is no reading of such a part</source>
-        <translation>ist kein Messwert eines solchen Teils</translation>
-    </message>
-    <message>
         <source>OL is no voltage</source>
         <translation>OL ist keine Spannung</translation>
     </message>
     <message>
         <source>needs a unit: µF, nF, pF or Ω</source>
         <translation>braucht eine Einheit: µF, nF, pF oder Ω</translation>
-    </message>
-    <message>
-        <source>{} is nothing that is printed on such a part</source>
-        <translation>{} steht auf keinem solchen Teil</translation>
     </message>
     <message>
         <source>{}, another one</source>
@@ -2269,14 +2452,6 @@
         <translation>etwas</translation>
     </message>
     <message>
-        <source>Insects or damp</source>
-        <translation>Insekten oder Feuchte</translation>
-    </message>
-    <message>
-        <source>Insects</source>
-        <translation>Insekten</translation>
-    </message>
-    <message>
         <source>Nests, droppings, white or green deposits.</source>
         <translation>Nester, Kot, weiße oder grüne Beläge.</translation>
     </message>
@@ -2309,16 +2484,8 @@
         <translation>es leuchtet</translation>
     </message>
     <message>
-        <source>With the back off, or pressed</source>
-        <translation>Ohne Rückwand, oder gedrückt</translation>
-    </message>
-    <message>
         <source>Back off</source>
         <translation>Rückwand ab</translation>
-    </message>
-    <message>
-        <source>Does it go when the back is off, the board pressed, or it is warm?</source>
-        <translation>Vergeht es ohne Rückwand, bei Druck auf die Platine oder warm?</translation>
     </message>
     <message>
         <source>it goes away</source>
@@ -2441,10 +2608,6 @@
         <translation>Last</translation>
     </message>
     <message>
-        <source>Forced</source>
-        <translation>Erzwungen</translation>
-    </message>
-    <message>
         <source>in standby</source>
         <translation>in Bereitschaft</translation>
     </message>
@@ -2461,16 +2624,8 @@
         <translation>Sie muss noch nicht da sein. Noch einmal messen: {}.</translation>
     </message>
     <message>
-        <source>Live: the set makes LED+ of its low voltage, and that can reach {:.0f} V DC{}. One hand, rated leads. Its supply unplugged, discharge and measure again before you touch. For trained people; follow local codes.</source>
-        <translation>Unter Spannung: Das Gerät macht LED+ aus seiner Kleinspannung, und das kann {:.0f} V DC{} erreichen. Eine Hand, zugelassene Messleitungen. Netzteil abziehen, entladen und nachmessen, bevor etwas berührt wird. Für Fachkundige; örtliche Vorschriften gelten.</translation>
-    </message>
-    <message>
         <source>Supply unplugged. The tester reaches {:.0f} V{}. Bright blue-rich light: look through the diffuser.</source>
         <translation>Netzteil abgezogen. Der Tester erreicht {:.0f} V{}. Helles, blaureiches Licht: durch den Diffusor schauen.</translation>
-    </message>
-    <message>
-        <source>Live again: LED+ at {:.0f} V DC. Close what you can before the soak.</source>
-        <translation>Wieder unter Spannung: LED+ bei {:.0f} V DC. Vor dem Dauerlauf schließen, was sich schließen lässt.</translation>
     </message>
     <message>
         <source>Remote, its cells or the key</source>
@@ -2563,6 +2718,238 @@
     <message>
         <source>A meter in diode mode across {}, its strip unplugged; does it glow?</source>
         <translation>Ein Messgerät im Diodentest an {}, ihre Leiste ausgesteckt; leuchtet sie?</translation>
+    </message>
+    <message>
+        <source>cannot be read as a pin; write + red, − black, − 2 white 0.3 Ω, or unused</source>
+        <translation>ist als Pin nicht zu lesen; etwa + rot, − schwarz, − 2 weiß 0,3 Ω oder frei</translation>
+    </message>
+    <message>
+        <source>cannot be read; write 2.82 V at 30 mA</source>
+        <translation>ist nicht zu lesen; etwa 2,82 V bei 30 mA</translation>
+    </message>
+    <message>
+        <source>{}: which is the month? Write 4 Dec or 2026-12-04</source>
+        <translation>{}: Was ist der Monat? Etwa 4. Dez oder 2026-12-04</translation>
+    </message>
+    <message>
+        <source>{} cannot be read as a day; write Friday, in 3 days or 2026-12-04</source>
+        <translation>{} ist als Tag nicht zu lesen; etwa Freitag, in 3 Tagen oder 2026-12-04</translation>
+    </message>
+    <message>
+        <source>{} LEDs bridged with an ammeter; at most {}</source>
+        <translation>{} LEDs mit dem Amperemeter überbrückt; höchstens {}</translation>
+    </message>
+    <message>
+        <source>{} has terms twice</source>
+        <translation>{} hat zweimal Bedingungen</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>s</source>
+        <translation>s</translation>
+    </message>
+    <message>
+        <source>{} cannot be read; write a number, as 12 or 3.5</source>
+        <translation>{} ist nicht zu lesen; etwa 12 oder 3,5</translation>
+    </message>
+    <message>
+        <source>type the volts</source>
+        <translation>Volt eingeben</translation>
+    </message>
+    <message>
+        <source>{} cannot be read; write 184, 184 &gt; 48 (peaks, then settles) or 48 ~ 184 (wanders)</source>
+        <translation>{} ist nicht zu lesen; etwa 184, 184 &gt; 48 (Spitze, dann ruhig) oder 48 ~ 184 (schwankt)</translation>
+    </message>
+    <message>
+        <source>{} V, and then? Write {} &gt; 48 (peaks, then settles) or 48 ~ {} (wanders)</source>
+        <translation>{} V, und dann? Etwa {} &gt; 48 (Spitze, dann ruhig) oder 48 ~ {} (schwankt)</translation>
+    </message>
+    <message>
+        <source>{}-{}: did it peak and settle ({} &gt; {}) or wander ({} ~ {})?</source>
+        <translation>{}-{}: Spitze und dann ruhig ({} &gt; {}) oder Schwanken ({} ~ {})?</translation>
+    </message>
+    <message>
+        <source>{} says both lit and dark</source>
+        <translation>{} sagt leuchtet und dunkel zugleich</translation>
+    </message>
+    <message>
+        <source>{} cannot be read; write 90.4, 90.4 V 16 lit, or none lit</source>
+        <translation>{} ist nicht zu lesen; etwa 90,4, 90,4 V 16 leuchten oder keine leuchtet</translation>
+    </message>
+    <message>
+        <source>type the volts, or how many are lit</source>
+        <translation>Volt eingeben, oder wie viele leuchten</translation>
+    </message>
+    <message>
+        <source>a whole number from 0 to {}</source>
+        <translation>eine ganze Zahl von 0 bis {}</translation>
+    </message>
+    <message>
+        <source>{} lit, or {}?</source>
+        <translation>Leuchten {} oder {}?</translation>
+    </message>
+    <message>
+        <source>there are {} LEDs here, not {}</source>
+        <translation>hier sind {} LEDs, nicht {}</translation>
+    </message>
+    <message>
+        <source>{} V, or {} V?</source>
+        <translation>{} V oder {} V?</translation>
+    </message>
+    <message>
+        <source>Lamps strike at a thousand volts and more: no bench supply. Only a lamp generator that limits its current and is interlocked. Measure a lamp&apos;s length to know its volts.</source>
+        <translation>Lampen zünden bei tausend Volt und mehr: kein Labornetzteil. Nur ein Lampengenerator, der seinen Strom begrenzt und verriegelt ist. Die Länge einer Lampe messen, um ihre Spannung zu kennen.</translation>
+    </message>
+    <message>
+        <source>cannot be read as a supply; write 60 V 3 A 250 V</source>
+        <translation>ist als Netzteil nicht zu lesen; etwa 60 V 3 A 250 V</translation>
+    </message>
+    <message>
+        <source>The string&apos;s current is not known: {:.0f} mA are assumed, as many have them.</source>
+        <translation>Der Strom des Strangs ist nicht bekannt: angenommen sind {:.0f} mA, wie viele sie haben.</translation>
+    </message>
+    <message>
+        <source>241u 4R of 470u 63V</source>
+        <translation>241u 4R von 470u 63V</translation>
+    </message>
+    <message>
+        <source>148n of 154J 400</source>
+        <translation>148n von 154J 400</translation>
+    </message>
+    <message>
+        <source>0.31/OL, or 0/0 out</source>
+        <translation>0,31/OL oder 0/0 ausgelötet</translation>
+    </message>
+    <message>
+        <source>0.2R of 0.22R, or OL</source>
+        <translation>0,2R von 0,22R oder OL</translation>
+    </message>
+    <message>
+        <source>9 rings, or 2.5 Ω</source>
+        <translation>9 Ringe oder 2,5 Ω</translation>
+    </message>
+    <message>
+        <source>5.11 of 5V</source>
+        <translation>5,11 von 5V</translation>
+    </message>
+    <message>
+        <source>1.6 V, or 48 % 200 Hz</source>
+        <translation>1,6 V oder 48 % 200 Hz</translation>
+    </message>
+    <message>
+        <source>type a reading: {}</source>
+        <translation>Messwert eingeben: {}</translation>
+    </message>
+    <message>
+        <source>{} cannot be read; write {}</source>
+        <translation>{} ist nicht zu lesen; etwa {}</translation>
+    </message>
+    <message>
+        <source>is not what such a part shows</source>
+        <translation>zeigt ein solches Teil nicht</translation>
+    </message>
+    <message>
+        <source>says the same thing twice</source>
+        <translation>sagt dasselbe zweimal</translation>
+    </message>
+    <message>
+        <source>is asked: {}</source>
+        <translation>ist die Frage: {}</translation>
+    </message>
+    <message>
+        <source>is more than diode mode shows; millivolts have three digits</source>
+        <translation>ist mehr, als der Diodentest zeigt; Millivolt haben drei Ziffern</translation>
+    </message>
+    <message>
+        <source>is more than all of the time</source>
+        <translation>ist mehr als die ganze Zeit</translation>
+    </message>
+    <message>
+        <source>{} is not what is printed on such a part; write {}</source>
+        <translation>{} steht nicht auf einem solchen Teil; etwa {}</translation>
+    </message>
+    <message>
+        <source>470u 63V, or 154J 400</source>
+        <translation>470u 63V oder 154J 400</translation>
+    </message>
+    <message>
+        <source>0.22R, or R22</source>
+        <translation>0,22R oder R22</translation>
+    </message>
+    <message>
+        <source>5A 250V</source>
+        <translation>5A 250V</translation>
+    </message>
+    <message>
+        <source>5A 100V</source>
+        <translation>5A 100V</translation>
+    </message>
+    <message>
+        <source>12V</source>
+        <translation>12V</translation>
+    </message>
+    <message>
+        <source>Failed: no current at {:.0f} min, so nothing was lit.</source>
+        <translation>Nicht bestanden: kein Strom bei {:.0f} min, also leuchtete nichts.</translation>
+    </message>
+    <message>
+        <source>{} old and {} new LEDs over {:.0f} h of light</source>
+        <translation>{} alte und {} neue LEDs über {:.0f} h Licht</translation>
+    </message>
+    <message>
+        <source>LED+ can reach {:.0f} V DC{}</source>
+        <translation>LED+ kann {:.0f} V DC erreichen{}</translation>
+    </message>
+    <message>
+        <source>LED+ is not known yet: take it for more than {:.0f} V DC, beyond ES2</source>
+        <translation>LED+ ist noch nicht bekannt: mit mehr als {:.0f} V DC rechnen, über ES2</translation>
+    </message>
+    <message>
+        <source>Live: mains and about 325 V DC on the primary side. {}. Know the isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite. {}. Trennlinie kennen, eine Hand, geprüfte Leitungen. Vor dem Anfassen Netz trennen, entladen, nachmessen. Nur für Fachkundige; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>Live: the set makes LED+ of its low voltage. {}. One hand, rated leads. Its supply unplugged, discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: das Gerät macht LED+ aus seiner Kleinspannung. {}. Eine Hand, geprüfte Leitungen. Vor dem Anfassen Netzteil abziehen, entladen, nachmessen. Nur für Fachkundige; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>LED+ at {:.0f} V DC</source>
+        <translation>LED+ bei {:.0f} V DC</translation>
+    </message>
+    <message>
+        <source>Live again, with mains on the primary side. {}. Close what you can before the soak.</source>
+        <translation>Wieder unter Spannung, mit Netz auf der Primärseite. {}. Vor dem Dauerlauf schließen, was geht.</translation>
+    </message>
+    <message>
+        <source>Live again. {}. Close what you can before the soak.</source>
+        <translation>Wieder unter Spannung. {}. Vor dem Dauerlauf schließen, was geht.</translation>
+    </message>
+    <message>
+        <source>{} may be {} or {}: write it without the sign</source>
+        <translation>{} kann {} oder {} sein: ohne das Zeichen schreiben</translation>
+    </message>
+    <message>
+        <source>Traces of insects or damp</source>
+        <translation>Spuren von Insekten oder Feuchte</translation>
+    </message>
+    <message>
+        <source>Damp</source>
+        <translation>Feuchte</translation>
+    </message>
+    <message>
+        <source>Back off, pressed or warm</source>
+        <translation>Rückwand ab, gedrückt oder warm</translation>
+    </message>
+    <message>
+        <source>Does the light work with the back off, with the board pressed by an insulated stick on its cold side, or once it is warm?</source>
+        <translation>Geht das Licht mit abgenommener Rückwand, bei Druck mit einem isolierten Stab auf die kalte Seite der Platine, oder wenn es warm ist?</translation>
+    </message>
+    <message>
+        <source>Forced on</source>
+        <translation>Erzwungen</translation>
     </message>
 </context>
 <context>
@@ -2670,10 +3057,6 @@
         <translation>Strg+Enter</translation>
     </message>
     <message>
-        <source>%L1 min    %L2 bit</source>
-        <translation>%L1 min    %L2 bit</translation>
-    </message>
-    <message>
         <source>Live: one hand, rated leads</source>
         <translation>Unter Spannung: eine Hand, geeignete Leitungen</translation>
     </message>
@@ -2692,10 +3075,6 @@
     <message>
         <source>or</source>
         <translation>oder</translation>
-    </message>
-    <message>
-        <source>%L1 min · %L2 bit</source>
-        <translation>%L1 min · %L2 bit</translation>
     </message>
     <message>
         <source>Next probe</source>
@@ -2746,18 +3125,6 @@
         <translation>Es gibt ihn nicht, oder keine Prüfspitze kommt hin: nach diesem Punkt wird nicht mehr gefragt.</translation>
     </message>
     <message>
-        <source>over 1000</source>
-        <translation>über 1000</translation>
-    </message>
-    <message>
-        <source>for: %1, %2 times likelier under it</source>
-        <translation>dafür: %1, damit %2-mal wahrscheinlicher</translation>
-    </message>
-    <message>
-        <source>against: %1, %2 times less likely under it</source>
-        <translation>dagegen: %1, damit %2-mal unwahrscheinlicher</translation>
-    </message>
-    <message>
         <source>No reading speaks for or against it: this is how often it happens.</source>
         <translation>Kein Messwert spricht dafür oder dagegen: so oft kommt es vor.</translation>
     </message>
@@ -2786,12 +3153,55 @@
         <translation>Alt+W</translation>
     </message>
     <message>
-        <source>Not at hand: %1. With it: %2, %L3 bit.</source>
-        <translation>Nicht zur Hand: %1. Damit: %2, %L3 bit.</translation>
-    </message>
-    <message>
         <source>No test at hand would tell more</source>
         <translation>Keine Prüfung, für die das Werkzeug da ist, sagt mehr</translation>
+    </message>
+    <message>
+        <source>over 1000 ×</source>
+        <translation>über 1000 ×</translation>
+    </message>
+    <message>
+        <source>%L1 ×</source>
+        <translation>%L1 ×</translation>
+    </message>
+    <message>
+        <source>So much likelier under it than otherwise.</source>
+        <translation>So viel wahrscheinlicher damit als sonst.</translation>
+    </message>
+    <message>
+        <source>So much less likely under it than otherwise.</source>
+        <translation>So viel unwahrscheinlicher damit als sonst.</translation>
+    </message>
+    <message>
+        <source>It fits because</source>
+        <translation>Es passt, weil</translation>
+    </message>
+    <message>
+        <source>or it fits because …</source>
+        <translation>oder es passt, weil …</translation>
+    </message>
+    <message>
+        <source>%L1 min    %2</source>
+        <translation>%L1 min    %2</translation>
+    </message>
+    <message>
+        <source>Not at hand: %1. With it: %2.</source>
+        <translation>Nicht vorhanden: %1. Damit: %2.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BeliefRiver</name>
+    <message>
+        <source>How belief went over the trail</source>
+        <translation>Wie sich der Verdacht entwickelt hat</translation>
+    </message>
+    <message>
+        <source>first entry</source>
+        <translation>erster Eintrag</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
     </message>
 </context>
 <context>
@@ -2895,18 +3305,6 @@
         <translation>Alt+F</translation>
     </message>
     <message>
-        <source>steady at %1 V</source>
-        <translation>ruhig bei %1 V</translation>
-    </message>
-    <message>
-        <source>peaks at %1 V, settles at %2 V</source>
-        <translation>Spitze %1 V, fällt auf %2 V</translation>
-    </message>
-    <message>
-        <source>wanders from %1 to %2 V</source>
-        <translation>wandert von %1 bis %2 V</translation>
-    </message>
-    <message>
         <source>Which boards the set has (Alt+S).</source>
         <translation>Welche Platinen das Gerät hat (Alt+S).</translation>
     </message>
@@ -2967,12 +3365,16 @@
         <translation>LED+</translation>
     </message>
     <message>
-        <source>as asked</source>
+        <source>184 · 184 &gt; 48 falls · 48 ~ 184 wanders</source>
+        <translation>184 · 184 &gt; 48 fällt · 48 ~ 184 wandert</translation>
+    </message>
+    <message>
+        <source>the state it asks for</source>
         <translation>wie gefragt</translation>
     </message>
     <message>
-        <source>184 · 184 &gt; 48 falls · 48 ~ 184 wanders</source>
-        <translation>184 · 184 &gt; 48 fällt · 48 ~ 184 wandert</translation>
+        <source> of %1</source>
+        <translation> von %1</translation>
     </message>
 </context>
 <context>
@@ -2996,14 +3398,6 @@
     <message>
         <source>S</source>
         <translation>S</translation>
-    </message>
-    <message>
-        <source>↑ ↓</source>
-        <translation>↑ ↓</translation>
-    </message>
-    <message>
-        <source>next question</source>
-        <translation>weiter</translation>
     </message>
     <message>
         <source>1 2 3</source>
@@ -3042,10 +3436,6 @@
         <translation>Alle Fragen</translation>
     </message>
     <message>
-        <source>%1 times</source>
-        <translation>%1-mal</translation>
-    </message>
-    <message>
         <source>Space: tap along</source>
         <translation>Leertaste: mittippen</translation>
     </message>
@@ -3054,12 +3444,60 @@
         <translation>Leertaste</translation>
     </message>
     <message>
-        <source>time, count</source>
-        <translation>stoppen, zählen</translation>
-    </message>
-    <message>
         <source>Alt+%1</source>
         <translation>Alt+%1</translation>
+    </message>
+    <message>
+        <source>or type seconds</source>
+        <translation>oder Sekunden</translation>
+    </message>
+    <message>
+        <source>or type how often</source>
+        <translation>oder wie oft</translation>
+    </message>
+    <message>
+        <source>↑ ↓ ← →</source>
+        <translation>↑ ↓ ← →</translation>
+    </message>
+    <message>
+        <source>question</source>
+        <translation>Frage</translation>
+    </message>
+    <message>
+        <source>hold while lit</source>
+        <translation>halten, solange es leuchtet</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>write</source>
+        <translation>notieren</translation>
+    </message>
+    <message>
+        <source>Alt+1…</source>
+        <translation>Alt+1…</translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation>zählen</translation>
+    </message>
+    <message>
+        <source>write the count</source>
+        <translation>Zahl notieren</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <translation>einmal</translation>
+    </message>
+    <message>
+        <source>%1 times</source>
+        <translation>%1 mal</translation>
+    </message>
+    <message>
+        <source>%1, not written down yet: Enter</source>
+        <translation>%1, noch nicht notiert: Enter</translation>
     </message>
 </context>
 <context>
@@ -3079,10 +3517,6 @@
     <message>
         <source>Goodwill</source>
         <translation>Kulanz</translation>
-    </message>
-    <message>
-        <source>Weibull β</source>
-        <translation>Weibull β</translation>
     </message>
     <message>
         <source>%1 %2</source>
@@ -3125,24 +3559,12 @@
         <translation>Teile</translation>
     </message>
     <message>
-        <source>%1</source>
-        <translation>%1</translation>
-    </message>
-    <message>
         <source>work</source>
         <translation>Arbeit</translation>
     </message>
     <message>
         <source>%1 min</source>
         <translation>%1 min</translation>
-    </message>
-    <message>
-        <source>delivery</source>
-        <translation>Lieferung</translation>
-    </message>
-    <message>
-        <source>%1 d</source>
-        <translation>%1 d</translation>
     </message>
     <message>
         <source>mends</source>
@@ -3184,6 +3606,38 @@
         <source>Restocking</source>
         <translation>Rücknahme</translation>
     </message>
+    <message>
+        <source>not to be had</source>
+        <translation>nicht zu haben</translation>
+    </message>
+    <message>
+        <source>no parts</source>
+        <translation>keine Teile</translation>
+    </message>
+    <message>
+        <source>They are not to be had.</source>
+        <translation>Sie sind nicht zu haben.</translation>
+    </message>
+    <message>
+        <source>Not to be had</source>
+        <translation>Nicht zu haben</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>What the parts cost</source>
+        <translation>Was die Teile kosten</translation>
+    </message>
+    <message>
+        <source>Days until they come</source>
+        <translation>Tage, bis sie kommen</translation>
+    </message>
+    <message>
+        <source>How LEDs age</source>
+        <translation>LED-Alterung</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::HandBackStation</name>
@@ -3198,10 +3652,6 @@
     <message>
         <source>Work done</source>
         <translation>Getane Arbeit</translation>
-    </message>
-    <message>
-        <source>Report</source>
-        <translation>Bericht</translation>
     </message>
     <message>
         <source>Folder</source>
@@ -3250,6 +3700,86 @@
     <message>
         <source>handed back</source>
         <translation>zurückgegeben</translation>
+    </message>
+    <message>
+        <source>The owner&apos;s page</source>
+        <translation>Die Seite für den Besitzer</translation>
+    </message>
+    <message>
+        <source>Quote</source>
+        <translation>Angebot</translation>
+    </message>
+    <message>
+        <source>Workshop, at the head of the owner&apos;s page</source>
+        <translation>Werkstatt, oben auf der Besitzerseite</translation>
+    </message>
+    <message>
+        <source>Workshop</source>
+        <translation>Werkstatt</translation>
+    </message>
+    <message>
+        <source>Where to find it</source>
+        <translation>Wo sie zu finden ist</translation>
+    </message>
+    <message>
+        <source>Bench record</source>
+        <translation>Protokoll</translation>
+    </message>
+    <message>
+        <source>Owner&apos;s page</source>
+        <translation>Besitzerseite</translation>
+    </message>
+    <message>
+        <source>Alt+1</source>
+        <translation>Alt+1</translation>
+    </message>
+    <message>
+        <source>Alt+2</source>
+        <translation>Alt+2</translation>
+    </message>
+    <message>
+        <source>Alt+3</source>
+        <translation>Alt+3</translation>
+    </message>
+    <message>
+        <source>without owner</source>
+        <translation>ohne Besitzer</translation>
+    </message>
+    <message>
+        <source>The JSON leaves out owner, phone, price and serial number.</source>
+        <translation>Das JSON lässt Besitzer, Telefon, Preis und Seriennummer weg.</translation>
+    </message>
+    <message>
+        <source>Not as it should be after the repair: %1.</source>
+        <translation>Nach der Reparatur nicht, wie es sein soll: %1.</translation>
+    </message>
+    <message>
+        <source>Soak: %1</source>
+        <translation>Dauerlauf: %1</translation>
+    </message>
+    <message>
+        <source>Hand it back all the same? Alt+H once more; it will stand in the report.</source>
+        <translation>Trotzdem zurückgeben? Noch einmal Alt+H; es steht dann im Bericht.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be made</source>
+        <translation>%1 lässt sich nicht anlegen</translation>
+    </message>
+    <message>
+        <source>Alt+1 2 3</source>
+        <translation>Alt+1 2 3</translation>
+    </message>
+    <message>
+        <source>sheet</source>
+        <translation>Blatt</translation>
+    </message>
+    <message>
+        <source>1 reading after the repair not taken.</source>
+        <translation>1 Messwert nach der Reparatur fehlt.</translation>
+    </message>
+    <message>
+        <source>%1 readings after the repair not taken.</source>
+        <translation>%1 Messwerte nach der Reparatur fehlen.</translation>
     </message>
 </context>
 <context>
@@ -3353,12 +3883,20 @@
         <translation>Verlauf</translation>
     </message>
     <message>
-        <source>Trail (Ctrl+T)</source>
-        <translation>Verlauf (Strg+T)</translation>
-    </message>
-    <message>
         <source>◂</source>
         <translation>◂</translation>
+    </message>
+    <message>
+        <source>Ctrl+T</source>
+        <translation>Strg+T</translation>
+    </message>
+    <message>
+        <source>What is left</source>
+        <translation>Was übrig ist</translation>
+    </message>
+    <message>
+        <source>Ctrl+L</source>
+        <translation>Strg+L</translation>
     </message>
 </context>
 <context>
@@ -3569,6 +4107,21 @@
         <source> · panel %1</source>
         <translation> · Panel %1</translation>
     </message>
+    <message>
+        <source>Taken back: %1 (%2)</source>
+        <translation>Zurückgenommen: %1 (%2)</translation>
+    </message>
+    <message>
+        <source>Done again: %1 (%2)</source>
+        <translation>Wiederholt: %1 (%2)</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::NumberField</name>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::PanelCheckStation</name>
@@ -3741,10 +4294,6 @@
         <translation>Nein. </translation>
     </message>
     <message>
-        <source>T-con from its own %L1 V: expect %L2 to %L3 A. Then a pattern: white, grey, colours, lines.</source>
-        <translation>T-con aus eigenen %L1 V: %L2 bis %L3 A erwarten. Dann ein Muster: Weiß, Grau, Farben, Linien.</translation>
-    </message>
-    <message>
         <source>Panel: go</source>
         <translation>Panel: ja</translation>
     </message>
@@ -3800,6 +4349,22 @@
         <source>No ramp without the strips: one line at Take in is enough.</source>
         <translation>Keine Rampe ohne die Leisten: eine Zeile bei der Annahme genügt.</translation>
     </message>
+    <message>
+        <source>How long is a lamp?</source>
+        <translation>Wie lang ist eine Lampe?</translation>
+    </message>
+    <message>
+        <source>%1: expect %L2 to %L3 A. Then a pattern: white, grey, colours, lines.</source>
+        <translation>%1: %L2 bis %L3 A zu erwarten. Dann ein Testbild: Weiß, Grau, Farben, Linien.</translation>
+    </message>
+    <message>
+        <source>T-con from its own %L1 V</source>
+        <translation>T-con an eigenen %L1 V</translation>
+    </message>
+    <message>
+        <source>T-con from its own supply, its volts read off its fuse first</source>
+        <translation>T-con an eigener Versorgung, deren Volt zuerst an seiner Sicherung ablesen</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::ProveStation</name>
@@ -3848,14 +4413,6 @@
         <translation>Enter</translation>
     </message>
     <message>
-        <source>Set on, brightness up.</source>
-        <translation>Gerät an, Helligkeit hoch.</translation>
-    </message>
-    <message>
-        <source>Return of the channel, set on.</source>
-        <translation>Rückleitung des Kanals, Gerät an.</translation>
-    </message>
-    <message>
         <source>%1: %2, %3</source>
         <translation>%1: %2, %3</translation>
     </message>
@@ -3894,6 +4451,41 @@
     <message>
         <source>String current and LED+ over the soak, against what a healthy set shows</source>
         <translation>Strangstrom und LED+ im Dauerlauf, gegen das, was ein gesundes Gerät zeigt</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>It was bad before: read it again. %1</source>
+        <translation>Es war vorher schlecht: noch einmal messen. %1</translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Messwert</translation>
+    </message>
+    <message>
+        <source>Set on: does it stay lit, all of it?</source>
+        <translation>Gerät an: bleibt alles hell?</translation>
+    </message>
+    <message>
+        <source>lit, dark</source>
+        <translation>leuchtet, dunkel</translation>
+    </message>
+    <message>
+        <source>Write lit or dark.</source>
+        <translation>leuchtet oder dunkel schreiben.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ReadingRow</name>
+    <message>
+        <source>expect %L1 … %L2 V</source>
+        <translation>erwartet %L1 … %L2 V</translation>
+    </message>
+    <message>
+        <source>not known yet</source>
+        <translation>noch nicht bekannt</translation>
     </message>
 </context>
 <context>
@@ -4157,10 +4749,6 @@ repair  (A)</source>
         <translation>Zeichnungen (*.svg)</translation>
     </message>
     <message>
-        <source>a whole number from 0 to %1</source>
-        <translation>eine ganze Zahl von 0 bis %1</translation>
-    </message>
-    <message>
         <source>write</source>
         <translation>notieren</translation>
     </message>
@@ -4292,6 +4880,14 @@ repair  (A)</source>
         <source>Set the tester to %L1 mA for this one reading.</source>
         <translation>Den Tester für diese eine Messung auf %L1 mA stellen.</translation>
     </message>
+    <message>
+        <source>%1 bridged: %2 mA. The LED&apos;s rated current is not known.</source>
+        <translation>%1 überbrückt: %2 mA. Der Nennstrom der LED ist nicht bekannt.</translation>
+    </message>
+    <message>
+        <source>%1 lit, or %2?</source>
+        <translation>Leuchten %1 oder %2?</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::StripsLine</name>
@@ -4418,10 +5014,6 @@ repair  (A)</source>
         <translation>Panel</translation>
     </message>
     <message>
-        <source>Worth, working</source>
-        <translation>Wert, wenn heil</translation>
-    </message>
-    <message>
         <source>Due</source>
         <translation>Fällig</translation>
     </message>
@@ -4466,62 +5058,6 @@ repair  (A)</source>
         <translation>+ red, − black 0.2 Ω, unused</translation>
     </message>
     <message>
-        <source>Strips</source>
-        <translation>Leisten</translation>
-    </message>
-    <message>
-        <source>LEDs per strip</source>
-        <translation>LEDs je Leiste</translation>
-    </message>
-    <message>
-        <source>Strips in series</source>
-        <translation>in Reihe</translation>
-    </message>
-    <message>
-        <source>String, mA</source>
-        <translation>Strang, mA</translation>
-    </message>
-    <message>
-        <source>LED+ idle, V</source>
-        <translation>LED+ in Ruhe, V</translation>
-    </message>
-    <message>
-        <source>LED class</source>
-        <translation>LED-Klasse</translation>
-    </message>
-    <message>
-        <source>3 V</source>
-        <translation>3 V</translation>
-    </message>
-    <message>
-        <source>6 V</source>
-        <translation>6 V</translation>
-    </message>
-    <message>
-        <source>9 V</source>
-        <translation>9 V</translation>
-    </message>
-    <message>
-        <source>LED rated, V</source>
-        <translation>LED nenn, V</translation>
-    </message>
-    <message>
-        <source>LED rated, mA</source>
-        <translation>LED nenn, mA</translation>
-    </message>
-    <message>
-        <source>LEDs at, °C</source>
-        <translation>LEDs bei, °C</translation>
-    </message>
-    <message>
-        <source>LED+ label, V</source>
-        <translation>LED+ Aufdruck, V</translation>
-    </message>
-    <message>
-        <source>Use it</source>
-        <translation>Übernehmen</translation>
-    </message>
-    <message>
         <source>Enter</source>
         <translation>Enter</translation>
     </message>
@@ -4556,10 +5092,6 @@ repair  (A)</source>
     <message>
         <source>Channels: %1. LEDs: %2. LED+ runs at %3 V.</source>
         <translation>Kanäle: %1. LEDs: %2. LED+ läuft bei %3 V.</translation>
-    </message>
-    <message>
-        <source>not known</source>
-        <translation>unbekannt</translation>
     </message>
     <message>
         <source>Not seen yet: leave it open. Look from outside and measure the board first; the strips come when the panel is open.</source>
@@ -4641,6 +5173,50 @@ repair  (A)</source>
         <source>Alt+T</source>
         <translation>Alt+T</translation>
     </message>
+    <message>
+        <source>Work as in the job before: its way and its tools (Alt+B).</source>
+        <translation>Arbeiten wie beim Auftrag davor: Weg und Werkzeug (Alt+B).</translation>
+    </message>
+    <message>
+        <source>Worked as %1</source>
+        <translation>Wie bei %1</translation>
+    </message>
+    <message>
+        <source>As %1   Alt+B</source>
+        <translation>Wie %1   Alt+B</translation>
+    </message>
+    <message>
+        <source>Owner</source>
+        <translation>Besitzer</translation>
+    </message>
+    <message>
+        <source>Phone</source>
+        <translation>Telefon</translation>
+    </message>
+    <message>
+        <source>Serial number</source>
+        <translation>Seriennummer</translation>
+    </message>
+    <message>
+        <source>Value when it works</source>
+        <translation>Wert, wenn es läuft</translation>
+    </message>
+    <message>
+        <source>Agreed price</source>
+        <translation>Vereinbarter Preis</translation>
+    </message>
+    <message>
+        <source>▸ Number by number, LED curve, plug</source>
+        <translation>▸ Zahl für Zahl, LED-Kurve, Stecker</translation>
+    </message>
+    <message>
+        <source>▾ Number by number, LED curve, plug</source>
+        <translation>▾ Zahl für Zahl, LED-Kurve, Stecker</translation>
+    </message>
+    <message>
+        <source>Alt+D</source>
+        <translation>Alt+D</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::TrailView</name>
@@ -4682,32 +5258,9 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
         <source>Take back an entry</source>
         <translation>Einen Eintrag zurücknehmen</translation>
     </message>
-</context>
-<context>
-    <name>dimglow::app::VoltsRow</name>
     <message>
-        <source>volts</source>
-        <translation>Volt</translation>
-    </message>
-    <message>
-        <source>expect %L1 … %L2 V</source>
-        <translation>erwartet %L1 … %L2 V</translation>
-    </message>
-    <message>
-        <source>steady at %1 V</source>
-        <translation>ruhig bei %1 V</translation>
-    </message>
-    <message>
-        <source>peaks at %1 V, settles at %2 V</source>
-        <translation>Spitze %1 V, Ruhe bei %2 V</translation>
-    </message>
-    <message>
-        <source>wanders from %1 to %2 V</source>
-        <translation>schwankt von %1 bis %2 V</translation>
-    </message>
-    <message>
-        <source>not known yet</source>
-        <translation>noch unbekannt</translation>
+        <source>Earlier answers to the same question, which this one replaced.</source>
+        <translation>Frühere Antworten auf dieselbe Frage, die diese ersetzt hat.</translation>
     </message>
 </context>
 <context>
@@ -4747,6 +5300,160 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     <message>
         <source>LED+ %1</source>
         <translation>LED+ %1</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::WiringForm</name>
+    <message>
+        <source>LED class</source>
+        <translation>LED-Klasse</translation>
+    </message>
+    <message>
+        <source>3 V</source>
+        <translation>3 V</translation>
+    </message>
+    <message>
+        <source>6 V</source>
+        <translation>6 V</translation>
+    </message>
+    <message>
+        <source>9 V</source>
+        <translation>9 V</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Strips</source>
+        <translation>Leisten</translation>
+    </message>
+    <message>
+        <source>LEDs per strip</source>
+        <translation>LEDs je Leiste</translation>
+    </message>
+    <message>
+        <source>Strips in series</source>
+        <translation>Leisten in Reihe</translation>
+    </message>
+    <message>
+        <source>String, mA</source>
+        <translation>Strang, mA</translation>
+    </message>
+    <message>
+        <source>LED+ idle, V</source>
+        <translation>LED+ Ruhe, V</translation>
+    </message>
+    <message>
+        <source>LED rated, V</source>
+        <translation>LED Nenn-V</translation>
+    </message>
+    <message>
+        <source>LED rated, mA</source>
+        <translation>LED Nenn-mA</translation>
+    </message>
+    <message>
+        <source>LEDs at, °C</source>
+        <translation>LEDs bei, °C</translation>
+    </message>
+    <message>
+        <source>LED+ label, V</source>
+        <translation>LED+ Aufdruck, V</translation>
+    </message>
+    <message>
+        <source>Use it</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>These strips are wired by hand; a line that says how many there are replaces them.</source>
+        <translation>Diese Leisten sind von Hand verdrahtet; eine Zeile, die sagt, wie viele es sind, ersetzt sie.</translation>
+    </message>
+    <message>
+        <source>How many LEDs are on a strip?</source>
+        <translation>Wie viele LEDs hat eine Leiste?</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::typed</name>
+    <message>
+        <source>%1 V</source>
+        <translation>%1 V</translation>
+    </message>
+    <message>
+        <source>%1 A</source>
+        <translation>%1 A</translation>
+    </message>
+    <message>
+        <source>%1 mA</source>
+        <translation>%1 mA</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1 h</source>
+        <translation>%1 h</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>%1 mm</source>
+        <translation>%1 mm</translation>
+    </message>
+    <message>
+        <source>%1 °C</source>
+        <translation>%1 °C</translation>
+    </message>
+    <message>
+        <source>%1 W</source>
+        <translation>%1 W</translation>
+    </message>
+    <message>
+        <source>%1 s</source>
+        <translation>%1 s</translation>
+    </message>
+    <message>
+        <source>steady at %1 V</source>
+        <translation>stetig %1 V</translation>
+    </message>
+    <message>
+        <source>peaks at %1 V, settles at %2 V</source>
+        <translation>Spitze %1 V, dann %2 V</translation>
+    </message>
+    <message>
+        <source>wanders from %1 to %2 V</source>
+        <translation>schwankt von %1 bis %2 V</translation>
+    </message>
+    <message>
+        <source>%1 of %2 lit</source>
+        <translation>%1 von %2 leuchten</translation>
+    </message>
+    <message>
+        <source>OL</source>
+        <translation>OL</translation>
+    </message>
+    <message>
+        <source>, other way round %1</source>
+        <translation>, andersherum %1</translation>
+    </message>
+    <message>
+        <source>, lit</source>
+        <translation>, leuchtet</translation>
+    </message>
+    <message>
+        <source>, dark</source>
+        <translation>, dunkel</translation>
+    </message>
+    <message>
+        <source>± %1 %</source>
+        <translation>± %1 %</translation>
     </message>
 </context>
 </TS>

@@ -75,7 +75,7 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line, int replaced) {
     const QString where = line.phase == job::Phase::After ? tr("Prove") : stationTitle(test);
     top->addWidget(makeLabel(line.stands ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
     if (replaced > 0) {
-        auto* count = makeLabel(tr("%n earlier", nullptr, replaced), theme::quiet(), "idle");
+        auto* count = makeLabel(tr("%1 earlier").arg(replaced), theme::quiet(), "idle");
         count->setObjectName(QStringLiteral("replaced"));
         count->setToolTip(tr("Earlier answers to the same question, which this one replaced."));
         top->addWidget(count, 0, Qt::AlignTop);

@@ -180,7 +180,7 @@ json check(const CheckOptions& options) {
     const auto read = [&](const std::string& line) {
         const auto typed = parts::readTypedPart(kind, line);
         if (const auto* problem = std::get_if<text::Text>(&typed)) {
-            throw std::invalid_argument(fmt::format("\"{}\": {}", line, problem->english()));
+            throw std::invalid_argument(problem->english());
         }
         return std::get<parts::TypedPart>(typed);
     };

@@ -53,4 +53,8 @@ QString number(double value) {
     return QLocale().toString(value, 'g', 6);
 }
 
+QString counted(qint64 count, const QString& one, const QString& many) {
+    return count == 1 ? one : many.arg(count);
+}
+
 }  // namespace dimglow::language

@@ -28,4 +28,7 @@ QString number(double value, int decimals);
 /// A number for the screen with as many digits as it needs, at most six.
 QString number(double value);
 
+/// "1 day", or "3 days": \p one as it is, \p many with the number for its %1.
+QString counted(qint64 count, const QString& one, const QString& many);
+
 }  // namespace dimglow::language

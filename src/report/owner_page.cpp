@@ -450,7 +450,7 @@ private:
         const std::pair<QString, QString> facts[] = {
             {OwnerPage::tr("parts and work"), money(price, job_)},
             {OwnerPage::tr("parts are here in"),
-             option.days > 0 ? OwnerPage::tr("%n day(s)", nullptr, int(std::ceil(option.days))) : OwnerPage::tr("at hand")},
+             option.days > 0 ? language::counted(int(std::ceil(option.days)), OwnerPage::tr("1 day"), OwnerPage::tr("%1 days")) : OwnerPage::tr("at hand")},
             {OwnerPage::tr("promised"), OwnerPage::tr("%1 h of light").arg(number(job_.bench.promisedHours, 0))},
             {OwnerPage::tr("may come back in that time"),
              option.comeback ? OwnerPage::tr("%1 in 100").arg(number(100 * *option.comeback, 0)) : OwnerPage::tr("cannot tell")}};
@@ -482,9 +482,10 @@ private:
     }
 
     void foot() {
-        write(OwnerPage::tr("The full record (%n reading(s)) stays with the workshop under %1.", nullptr,
-                            int(job_.trail.size()))
-                  .arg(QString::fromStdString(job_.id)),
+        const QString readings = language::counted(qint64(job_.trail.size()), OwnerPage::tr("1 reading"),
+                                                   OwnerPage::tr("%1 readings"));
+        write(OwnerPage::tr("The full record (%1) stays with the workshop under %2.")
+                  .arg(readings, QString::fromStdString(job_.id)),
               {left, 1068, 560, 0}, 12, pale);
         write(QStringLiteral("1 / 1"), {right - 100, 1068, 100, 0}, 12, pale, false, Qt::AlignRight);
     }

@@ -95,11 +95,7 @@ protected:
             const Observation taken = set_->take(probe.question).front();
             const auto* light = std::get_if<evidence::LightSeen>(&taken);
             if (light != nullptr && light->what == driver::Light::FlashThenDark) {
-                auto* watch = me_.find<app::Stopwatch>(QStringLiteral("stopwatch"));
-                QTest::keyPress(watch, Qt::Key_Space);
-                QTest::qWait(int(1000 * light->secondsToDark));
-                QTest::keyRelease(watch, Qt::Key_Space);
-                me_.settle();
+                me_.holdSpace(light->secondsToDark, test::Repeats::AsReleaseAndPress);
             } else if (light != nullptr) {
                 me_.press(light->what == driver::Light::Never ? Qt::Key_N : Qt::Key_S);
             } else if (const auto* answer = std::get_if<evidence::Answer>(&taken)) {
@@ -226,7 +222,7 @@ TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
     EXPECT_EQ(seen->looks, evidence::PointSeen::Looks::Bulged);
     me_.type(QStringLiteral("much"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no reading"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("cannot be read"));
     me_.tap(QStringLiteral("dim"));
     me_.tap(QStringLiteral("supplyCapacitor:C13"));
     EXPECT_EQ(me_.read(QStringLiteral("supplyCapacitor:C13")), QStringLiteral("much")) << "what was typed stays";
@@ -265,11 +261,14 @@ TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
     takeIn({"mainBoard", {}, 6}, {});
     me_.goTo(2);
     me_.tap(QStringLiteral("standby"));
+    const auto entries = me_.job().trail.size();
     for (int i = 0; i < 5; ++i) {
-        me_.press(Qt::Key_Space);
+        me_.holdSpace(0.2, i % 2 == 0 ? test::Repeats::AsReleaseAndPress : test::Repeats::AsSuch);
     }
+    EXPECT_TRUE(me_.read(QStringLiteral("count")).startsWith(QStringLiteral("5 times, not written down yet")));
+    EXPECT_EQ(me_.job().trail.size(), entries);
+    me_.press(Qt::Key_Return);
     EXPECT_EQ(me_.read(QStringLiteral("count")), QStringLiteral("5 times"));
-    me_.press(Qt::Key_3);
     const auto* blinks = std::get_if<evidence::Answer>(&me_.job().trail.back().what);
     ASSERT_NE(blinks, nullptr);
     EXPECT_EQ(blinks->number, 5);

@@ -149,7 +149,7 @@ TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("some day"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no day"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("cannot be read as a day"));
     EXPECT_EQ(job().order.due, "2026-12-04");
 }
 
@@ -167,6 +167,8 @@ TEST_F(AtTheBench, ToolsThatAreNotAtHandStayAwayFromTheNextJobAsWell) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
     me_.goTo(1);
+    EXPECT_TRUE(job().bench.lacks.empty()) << "offered, not silently taken";
+    me_.press(Qt::Key_B, Qt::AltModifier);
     EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 5/7"));
     me_.press(Qt::Key_T, Qt::AltModifier);
     me_.press(Qt::Key_Down);
@@ -280,15 +282,17 @@ TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
     auto* watch = me_.find<app::Stopwatch>(QStringLiteral("stopwatch"));
     ASSERT_NE(watch, nullptr);
     watch->setFocus();
-    QTest::keyPress(watch, Qt::Key_Space);
-    QTest::qWait(350);
-    QTest::keyRelease(watch, Qt::Key_Space);
-    me_.window().session().settle();
-    const auto* light = std::get_if<evidence::LightSeen>(&job().trail.back().what);
-    ASSERT_NE(light, nullptr);
-    EXPECT_EQ(light->what, driver::Light::FlashThenDark);
-    EXPECT_GE(light->secondsToDark, 0.3);
-    EXPECT_LT(light->secondsToDark, 5);
+    const auto entries = job().trail.size();
+    // The keyboard repeats while the key is held: as such, or, from some X servers, as a release and a press.
+    for (const auto repeats : {test::Repeats::None, test::Repeats::AsSuch, test::Repeats::AsReleaseAndPress}) {
+        me_.holdSpace(1.6, repeats);
+        const auto* light = std::get_if<evidence::LightSeen>(&job().trail.back().what);
+        ASSERT_NE(light, nullptr);
+        EXPECT_EQ(light->what, driver::Light::FlashThenDark);
+        EXPECT_NEAR(light->secondsToDark, 1.6, 0.05);
+    }
+    EXPECT_EQ(job().trail.size(), entries + 3) << "an entry a hold";
+    EXPECT_EQ(me_.read(QStringLiteral("replaced")), QStringLiteral("3 earlier")) << "folded into one card";
     EXPECT_TRUE(me_.read(QStringLiteral("lightValue")).startsWith(QStringLiteral("dark after")));
 }
 
@@ -307,7 +311,7 @@ TEST_F(AtTheBench, WrongReadingStaysInItsFieldWithTheReason) {
 }
 
 TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
-    describeNewJob(QStringLiteral("3 strips x 11, one string"));
+    describeNewJob(QStringLiteral("3 strips x 11, 3 V, one string"));
     me_.goTo(3);
     me_.press(Qt::Key_A, Qt::AltModifier);
     EXPECT_EQ(me_.read(QStringLiteral("known1")), QStringLiteral("?"));
@@ -544,7 +548,7 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     me_.clickInto(QStringLiteral("testerLimit"));
     me_.typeOver(QStringLiteral("a lot"));
     me_.press(Qt::Key_Return);
-    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("is no number"));
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("cannot be read"));
     EXPECT_EQ(job().bench.tester.limitVolts, 300);
 }
 
@@ -956,6 +960,7 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
     open("SK-0419");
     EXPECT_EQ(me_.read(QStringLiteral("saved")), QString());
     me_.goTo(2);
+    me_.tap(QStringLiteral("light"));
     me_.press(Qt::Key_N);
     EXPECT_TRUE(me_.read(QStringLiteral("saved")).startsWith(QStringLiteral("saved ")));
     EXPECT_TRUE(me_.find<QLabel>(QStringLiteral("saved"))->toolTip().contains(QStringLiteral("Light at switch-on")));
@@ -1047,9 +1052,9 @@ TEST_F(AtTheBench, RewiringAfterAReadingThatWouldNotOpenAgainIsRefused) {
 
 TEST_F(AtTheBench, MilliampsOfAStringAreAStringsAndEnterDoesNotDoubleThem) {
     describeNewJob(QStringLiteral("4 strips x 6, 100 mA, each its own string, 2 strings per channel"));
-    EXPECT_EQ(me_.read(QStringLiteral("amps")), QStringLiteral("100"));
     for (int i = 0; i < 3; ++i) {
         me_.clickInto(QStringLiteral("amps"));
+        EXPECT_EQ(me_.read(QStringLiteral("amps")), QStringLiteral("100"));
         me_.press(Qt::Key_Return);
     }
     EXPECT_NEAR(job().set.backlight.channels[0].amps.value_or(0), 0.2, 1e-9);

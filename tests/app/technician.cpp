@@ -1,10 +1,13 @@
 #include "tests/app/technician.h"
 
 #include <QAbstractButton>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QTextEdit>
+
+#include "app/stopwatch.h"
 
 namespace dimglow::test {
 
@@ -45,6 +48,31 @@ void Technician::type(const QString& text) {
         QTest::keyClicks(target == nullptr ? window_.get() : target, QString(c));
     }
     QCoreApplication::processEvents();
+}
+
+void Technician::sendSpace(QEvent::Type type, bool isRepeat) {
+    QWidget* target = QApplication::focusWidget();
+    QKeyEvent event(type, Qt::Key_Space, Qt::NoModifier, QStringLiteral(" "), isRepeat);
+    event.setTimestamp(now_);
+    QApplication::sendEvent(target == nullptr ? window_.get() : target, &event);
+}
+
+void Technician::holdSpace(double seconds, Repeats repeats) {
+    constexpr quint64 firstRepeat = 400;
+    constexpr quint64 repeatEvery = 33;
+    const quint64 end = now_ + quint64(1000 * seconds);
+    sendSpace(QEvent::KeyPress, false);
+    for (now_ += firstRepeat; repeats != Repeats::None && now_ < end; now_ += repeatEvery) {
+        if (repeats == Repeats::AsReleaseAndPress) {
+            sendSpace(QEvent::KeyRelease, false);
+        }
+        sendSpace(QEvent::KeyPress, repeats == Repeats::AsSuch);
+    }
+    now_ = end;
+    sendSpace(QEvent::KeyRelease, false);
+    now_ += 300;
+    QTest::qWait(app::KeyHold::gapMilliseconds + 30);  // until the program believes that the key was let go
+    settle();
 }
 
 void Technician::typeOver(const QString& text) {

@@ -9,6 +9,9 @@
 
 namespace dimglow::test {
 
+/// How a keyboard repeats a key that is held.
+enum class Repeats { None, AsSuch, AsReleaseAndPress };
+
 /// Someone at the bench: sees the window, presses keys, reads what stands there. Knows nothing of the program's inside
 /// but the names of its fields.
 class Technician {
@@ -25,6 +28,8 @@ public:
     /// Fingers do not wait for the program: what a key has begun may still be under way when the next one comes.
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void type(const QString& text);
+    /// Holds Space so long by the time that its events bear, and lets it go.
+    void holdSpace(double seconds, Repeats repeats);
     /// Types over what the focused field holds.
     void typeOver(const QString& text);
     /// Ctrl and a digit.
@@ -64,7 +69,10 @@ private:
         return nullptr;
     }
 
+    void sendSpace(QEvent::Type type, bool isRepeat);
+
     app::JobSession::Assess assess_;
+    quint64 now_ = 1000;  ///< of the events that are made with a time, ms
 
     QTemporaryDir folder_;
     std::unique_ptr<records::Logbook> logbook_;

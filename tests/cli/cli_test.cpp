@@ -190,7 +190,7 @@ TEST_F(CommandLine, CheckGivesAPartsVerdictWithItsLimitAndTwin) {
     EXPECT_THAT(cli({QStringLiteral("check"), QStringLiteral("flux"), QStringLiteral("1")}).err,
                 HasSubstr("is no part"));
     EXPECT_THAT(cli({QStringLiteral("check"), QStringLiteral("rail"), QStringLiteral("much")}).err,
-                HasSubstr("is no reading"));
+                HasSubstr("cannot be read"));
 }
 
 TEST_F(CommandLine, MapIsADrawing) {

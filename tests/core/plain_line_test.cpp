@@ -149,7 +149,7 @@ TEST(Pins, AreReadInTheirOrder) {
 }
 
 TEST(Pins, WrongOnesAreNamed) {
-    EXPECT_THAT(problemIn(readPins("+ red, plus black")), HasSubstr("plus black: is no pin"));
+    EXPECT_THAT(problemIn(readPins("+ red, plus black")), HasSubstr("plus black: cannot be read"));
     EXPECT_THAT(problemIn(readPins("+ 2 red")), HasSubstr("share LED+"));
     EXPECT_THAT(problemIn(readPins("− 900 black")), HasSubstr("900 is outside"));
     EXPECT_THAT(problemIn(readPins(std::string(5000, '+'))), HasSubstr("too long"));
@@ -182,7 +182,7 @@ TEST(MeasuredLed, IsReadFromItsLineAndSetsTheCurveOfItsLikes) {
 }
 
 TEST(MeasuredLed, WrongPointsAreNamed) {
-    EXPECT_THAT(problemIn(readPoints("2.8 V at 30 mA, bright")), HasSubstr("bright: is no reading"));
+    EXPECT_THAT(problemIn(readPoints("2.8 V at 30 mA, bright")), HasSubstr("bright: cannot be read"));
     EXPECT_THAT(problemIn(readPoints("2.8 V at 90000 mA")), HasSubstr("90000 is outside"));
 }
 

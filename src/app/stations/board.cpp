@@ -302,7 +302,7 @@ void BoardStation::offer() {
         const auto state = state_.value_or(spot->point->from);
         offer.title +=
             state_ || state > set::SetState::Standby ? QStringLiteral(", ") + words(set::wordsOf(state)) : QString();
-        offer.state = state_ ? words(set::wordsOf(*state_)) : tr("as asked");
+        offer.state = state_ ? words(set::wordsOf(*state_)) : tr("the state it asks for");
     }
     offer.note = noteOf(*spot);
     offer.isAllowed = isAllowed(*spot);

@@ -21,6 +21,10 @@ struct Column {
     const char* group;
     QString title;
 };
+QString times(int count) {
+    return language::counted(count, FirstLookStation::tr("once"), FirstLookStation::tr("%1 times"));
+}
+
 std::vector<Column> columns() {
     return {{"life", FirstLookStation::tr("Life")},
             {"picture", FirstLookStation::tr("Picture")},
@@ -247,8 +251,8 @@ void FirstLookStation::showQuestion() {
     count_->setVisible(!test.counts.empty());
     const double counted = given && given->number ? *given->number : 0;
     count_->setFont(counted_ > 0 || counted > 0 ? theme::reading(24) : theme::body());
-    count_->setText(counted_ > 0  ? tr("%n time(s), not written down yet: Enter", nullptr, counted_)
-                    : counted > 0 ? tr("%n time(s)", nullptr, int(counted))
+    count_->setText(counted_ > 0  ? tr("%1, not written down yet: Enter").arg(times(counted_))
+                    : counted > 0 ? times(int(counted))
                                   : tr("Space: tap along"));
     lightValue_->setVisible(isLight);
     clearLayout(choices_);

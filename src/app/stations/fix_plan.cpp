@@ -45,7 +45,7 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
     restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
     assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
-    assume(tr("How LEDs age, β"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
+    assume(tr("How LEDs age"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
     assumed->addStretch();
     body_->addLayout(assumed);
 }
@@ -114,7 +114,8 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
         rows->addWidget(late);
     }
     if (!option.writesOff) {
-        auto* lacks = new QCheckBox(tr("not to be had"));
+        auto* lacks = new QCheckBox(tr("no parts"));
+        lacks->setToolTip(tr("They are not to be had."));
         lacks->setObjectName(QStringLiteral("unavailable%1").arg(number));
         lacks->setFont(theme::quiet());
         lacks->setChecked(option.unavailable);

@@ -230,7 +230,8 @@ QStringList HandBackStation::stillOpen() const {
         open << tr("Not as it should be after the repair: %1.").arg(bad.join(QStringLiteral(", ")));
     }
     if (notTaken > 0) {
-        open << tr("%n reading(s) after the repair not taken.", nullptr, notTaken);
+        open << language::counted(notTaken, tr("1 reading after the repair not taken."),
+                                   tr("%1 readings after the repair not taken."));
     }
     if (!assessment.soak.passed) {
         open << tr("Soak: %1").arg(words(assessment.soak.text));

@@ -19,7 +19,7 @@ std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_
         if (!clause.matches(
                 R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: (\pL[\pL -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
             return typing::LineProblem{clause.words(),
-                               text::say("is no pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
+                               text::say("cannot be read as a pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
         }
         const bool isReturn = clause.text(1).ends_with('-');
         if (clause.has(2) && !isReturn) {

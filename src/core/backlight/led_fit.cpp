@@ -146,7 +146,7 @@ std::variant<std::vector<CurvePoint>, typing::LineProblem> readPoints(std::strin
     std::vector<CurvePoint> points;
     for (auto& clause : typing::clausesOf(line, tongue)) {
         if (!clause.matches(R"((\d+(?:\.\d+)?) ?(?:v|volts?) ?(?:at|@|/)? ?(\d+(?:\.\d+)?) ?(?:ma|milliamps?))")) {
-            return typing::LineProblem{clause.words(), text::say("is no reading; write 2.82 V at 30 mA")};
+            return typing::LineProblem{clause.words(), text::say("cannot be read; write 2.82 V at 30 mA")};
         }
         points.push_back({clause.number(2, 0.001, 10000) / 1000, clause.number(1, 0.5, 100)});
         if (!clause.problem().empty()) {

@@ -122,7 +122,7 @@ std::variant<TypedDay, Text> readTypedDay(std::string_view text, const std::stri
         day = day ? day : calendarDay(clause, from);
     }
     if (!day) {
-        return say("{} is no day; write Friday, in 3 days or 2026-12-04", typing::cited(typed));
+        return say("{} cannot be read as a day; write Friday, in 3 days or 2026-12-04", typing::cited(typed));
     }
     const std::chrono::year_month_day date(*day);
     return TypedDay{fmt::format("{:04}-{:02}-{:02}", int(date.year()), unsigned(date.month()), unsigned(date.day()))};

@@ -108,10 +108,13 @@ void skip(const Tokens& tokens, std::size_t& at, const Words& words) {
 std::optional<typing::Value> onlyValue(const Tokens& tokens, Unit unit) {
     std::size_t at = 0;
     skip(tokens, at, {"about", "~"});
+    const bool isBelowZero = at + 1 < tokens.size() && tokens[at].is("-") && tokens[at + 1].isGlued;
+    at += isBelowZero ? 1 : 0;
     auto value = typing::takeValue(tokens, at);
     if (!value) {
         return std::nullopt;
     }
+    value->number.value *= isBelowZero ? -1 : 1;
     if (value->unit == typing::Unit::Thousands && at + 1 == tokens.size()) {  // "9k h"
         const auto behind = typing::unitOf(tokens[at].typed);
         at += behind && behind->unit == countingOf(unit).unit ? 1 : 0;

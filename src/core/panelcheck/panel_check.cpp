@@ -153,7 +153,7 @@ std::variant<std::vector<BenchSupply>, typing::LineProblem> readSupplies(std::st
     for (auto& clause : typing::clausesOf(line, tongue)) {
         if (!clause.matches(
                 R"((?:(\d+) ?x ?)?(\d+(?:\.\d+)?) ?(?:v|volts?)[ /]*(\d+(?:\.\d+)?) ?(?:a|amps?)(?:[ /]*(?:isolated )?(\d+(?:\.\d+)?) ?(?:v|volts?))?)")) {
-            return typing::LineProblem{clause.words(), say("is no supply; write 60 V 3 A 250 V")};
+            return typing::LineProblem{clause.words(), say("cannot be read as a supply; write 60 V 3 A 250 V")};
         }
         BenchSupply supply;
         const int count = clause.has(1) ? int(clause.number(1, 1, mostSupplies)) : 1;

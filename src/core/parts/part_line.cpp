@@ -193,10 +193,10 @@ Unit usualUnit(PartKind kind) {
 std::optional<Text> take(PartKind kind, Said said, PartReading& reading) {
     const Unit unit = said.value.unit == Unit::None ? usualUnit(kind) : said.value.unit;
     const bool isPlain = said.value.unit == Unit::None;
-    const Text notOfIt = say("is no reading of such a part");
+    const Text notOfIt = say("is not what such a part shows");
     const auto set = [](std::optional<double>& member, double number) -> std::optional<Text> {
         if (member) {
-            return say("says the same twice");
+            return say("says the same thing twice");
         }
         member = number;
         return std::nullopt;
@@ -265,7 +265,7 @@ void takeUnitOf(const PartReading& reading, PartKind kind, std::vector<Said>& va
 
 /// What is printed on a part, behind "of" or by itself. \p reading: what was read of it, if anything.
 std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tongue tongue, const PartReading& reading) {
-    const Text noRating = say("{} is nothing that is printed on such a part; write {}", cited(trimmed(text)),
+    const Text noRating = say("{} is not what is printed on such a part; write {}", cited(trimmed(text)),
                               isCapacitor(kind)                                      ? say("470u 63V, or 154J 400")
                               : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
                               : kind == PartKind::Fuse                                ? say("5A 250V")
