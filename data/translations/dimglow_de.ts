@@ -413,6 +413,10 @@
         <source>tells little</source>
         <translation>sagt wenig</translation>
     </message>
+    <message>
+        <source>Of those pictures, as 1920x1080.</source>
+        <translation>Größe dieser Bilder, etwa 1920x1080.</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -3638,6 +3642,10 @@
         <source>How LEDs age</source>
         <translation>LED-Alterung</translation>
     </message>
+    <message>
+        <source>Weibull β: 1 at any age alike, 2.5 the older the likelier</source>
+        <translation>Weibull β: 1 in jedem Alter gleich, 2,5 je älter, desto eher</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::HandBackStation</name>
@@ -3892,7 +3900,7 @@
     </message>
     <message>
         <source>What is left</source>
-        <translation>Was übrig ist</translation>
+        <translation>Was noch bleibt</translation>
     </message>
     <message>
         <source>Ctrl+L</source>
@@ -4476,6 +4484,16 @@
         <source>Write lit or dark.</source>
         <translation>leuchtet oder dunkel schreiben.</translation>
     </message>
+    <message>
+        <source>Every ten minutes write down minutes, LED+ and mA of a string:
+the curves must stay level for half an hour.</source>
+        <translation>Alle zehn Minuten Minuten, LED+ und mA eines Strangs notieren:
+die Kurven müssen eine halbe Stunde eben bleiben.</translation>
+    </message>
+    <message>
+        <source>%1: may drift so far</source>
+        <translation>%1: darf so weit wandern</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::ReadingRow</name>
@@ -4504,10 +4522,6 @@
     <message>
         <source>&quot;%1&quot; %2</source>
         <translation>„%1“ %2</translation>
-    </message>
-    <message>
-        <source>I am trained and equipped</source>
-        <translation>Ich bin ausgebildet und ausgerüstet</translation>
     </message>
     <message>
         <source>Alt+A</source>
@@ -4552,6 +4566,18 @@
     <message>
         <source>What was learned of the set</source>
         <translation>Was über das Gerät gelernt wurde</translation>
+    </message>
+    <message>
+        <source>I am trained</source>
+        <translation>Ich bin ausgebildet</translation>
+    </message>
+    <message>
+        <source>I am trained and equipped for work on live parts; local codes allow it.</source>
+        <translation>Ich bin für Arbeiten unter Spannung ausgebildet und ausgerüstet; die örtlichen Vorschriften erlauben es.</translation>
+    </message>
+    <message>
+        <source>trained ✓</source>
+        <translation>ausgebildet ✓</translation>
     </message>
 </context>
 <context>
@@ -5058,10 +5084,6 @@ repair  (A)</source>
         <translation>+ red, − black 0.2 Ω, unused</translation>
     </message>
     <message>
-        <source>Enter</source>
-        <translation>Enter</translation>
-    </message>
-    <message>
         <source>Readings in the trail refer to the strings as they are: take those back first.</source>
         <translation>Messungen im Verlauf meinen die Stränge, wie sie sind: erst diese zurücknehmen.</translation>
     </message>
@@ -5076,10 +5098,6 @@ repair  (A)</source>
     <message>
         <source>next field</source>
         <translation>nächstes Feld</translation>
-    </message>
-    <message>
-        <source>write down</source>
-        <translation>notieren</translation>
     </message>
     <message>
         <source>Alt+R</source>
@@ -5150,14 +5168,6 @@ repair  (A)</source>
         <translation>Erst messen</translation>
     </message>
     <message>
-        <source>Alt+M</source>
-        <translation>Alt+M</translation>
-    </message>
-    <message>
-        <source>Alt+L</source>
-        <translation>Alt+L</translation>
-    </message>
-    <message>
         <source>Boards as in %1</source>
         <translation>Platinen wie in %1</translation>
     </message>
@@ -5170,20 +5180,12 @@ repair  (A)</source>
         <translation>Werkzeuge zur Hand</translation>
     </message>
     <message>
-        <source>Alt+T</source>
-        <translation>Alt+T</translation>
-    </message>
-    <message>
         <source>Work as in the job before: its way and its tools (Alt+B).</source>
         <translation>Arbeiten wie beim Auftrag davor: Weg und Werkzeug (Alt+B).</translation>
     </message>
     <message>
         <source>Worked as %1</source>
         <translation>Wie bei %1</translation>
-    </message>
-    <message>
-        <source>As %1   Alt+B</source>
-        <translation>Wie %1   Alt+B</translation>
     </message>
     <message>
         <source>Owner</source>
@@ -5216,6 +5218,18 @@ repair  (A)</source>
     <message>
         <source>Alt+D</source>
         <translation>Alt+D</translation>
+    </message>
+    <message>
+        <source>As %1  Alt+B</source>
+        <translation>Wie %1  Alt+B</translation>
+    </message>
+    <message>
+        <source>Alt+M L T</source>
+        <translation>Alt+M L T</translation>
+    </message>
+    <message>
+        <source>way, tools</source>
+        <translation>Weg, Werkzeug</translation>
     </message>
 </context>
 <context>

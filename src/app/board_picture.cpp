@@ -132,7 +132,13 @@ protected:
         drawMark(painter, QRectF(box.left() + theme::px(4), box.center().y() - mark / 2, mark, mark), spot_.state);
         const QRectF room = box.adjusted(theme::px(21), theme::px(2), -theme::px(2), -theme::px(2));
         const auto line = [&](const QRectF& in, const QFont& font, const QColor& color, const QString& words) {
-            painter.setFont(font);
+            // Whole, and smaller where a language needs the room.
+            QFont fitting = font;
+            const double needed = QFontMetricsF(font).horizontalAdvance(words) + 1;
+            if (needed > in.width()) {
+                fitting.setPixelSize(std::max(8, int(font.pixelSize() * in.width() / needed)));
+            }
+            painter.setFont(fitting);
             painter.setPen(color);
             paintText(painter, in, Qt::AlignVCenter | Qt::AlignLeft, words);
         };

@@ -49,12 +49,14 @@ int run(QApplication& application) {
     const QCommandLineOption shots(QStringLiteral("shots"),
                                    QObject::tr("Render the main views of the demo to PNG files and quit."),
                                    QStringLiteral("folder"));
+    const QCommandLineOption size(QStringLiteral("size"), QObject::tr("Of those pictures, as 1920x1080."),
+                                  QStringLiteral("pixels"), QStringLiteral("1280x800"));
     const QCommandLineOption data(QStringLiteral("logbook"), QObject::tr("Use this logbook file."),
                                   QStringLiteral("file"));
     const QCommandLineOption spoken(QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
                                     QStringLiteral("code"));
     const QCommandLineOption daylight(QStringLiteral("daylight"), QObject::tr("Start in the daylight theme."));
-    parser.addOptions({demo, shots, data, spoken, daylight});
+    parser.addOptions({demo, shots, size, data, spoken, daylight});
     parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
                                  QStringLiteral("[job.json]"));
     parser.process(application);
@@ -87,7 +89,9 @@ int run(QApplication& application) {
     }
     app::MainWindow window(logbook, knowledge::builtInKnowledge);
     if (parser.isSet(shots)) {
-        const int count = app::renderShots(window, parser.value(shots));
+        const auto sides = parser.value(size).split(QLatin1Char('x'));
+        const QSize pixels(sides.value(0).toInt(), sides.value(1).toInt());
+        const int count = app::renderShots(window, parser.value(shots), pixels);
         std::printf("%d pictures in %s\n", count, qPrintable(parser.value(shots)));
         return count > 0 ? 0 : 1;
     }

@@ -114,8 +114,17 @@ MainWindow::~MainWindow() {
 }
 
 void MainWindow::applyTheme() {
+    dress();
+    dressPages();
+}
+
+void MainWindow::dress() {
     qApp->setPalette(theme::basePalette());
     qApp->setStyleSheet(theme::styleSheet());
+}
+
+/// What paints by itself, and what was given its colours when it was filled.
+void MainWindow::dressPages() {
     themeButton_->setText((theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight")) +
                           QStringLiteral("   ") + tr("F9"));
     if (jobPage_ != nullptr) {
@@ -134,9 +143,13 @@ void MainWindow::applyScale() {
     QWidget* root = centralWidget();
     root->setUpdatesEnabled(false);
     qApp->setFont(theme::body());
+    dress();  // before the fonts: a new sheet gives back those that it knew
     rescaler_.rescale(*root, before, scale_);
-    applyTheme();
+    dressPages();
     showKeys();
+    if (page_ == Page::Job) {
+        showTitle();
+    }
     root->setUpdatesEnabled(true);
     placeNotice();
 }
@@ -524,14 +537,8 @@ void MainWindow::showJob() {
     if (page_ != Page::Job) {
         return;
     }
+    showTitle();
     const auto shown = session_.snapshot();
-    const auto& job = shown->job;
-    title_->setText(
-        title_->fontMetrics().elidedText(QString::fromStdString(job.title), Qt::ElideRight, title_->width()));
-    const QString under = QString::fromStdString(job.id) +
-                          (job.set.panel.empty() ? QString()
-                                                 : tr(" · panel %1").arg(QString::fromStdString(job.set.panel)));
-    subtitle_->setText(subtitle_->fontMetrics().elidedText(under, Qt::ElideRight, title_->width()));
     std::vector<StationLine::State> states;
     bool later = false;
     for (auto kind = stationKinds().rbegin(); kind != stationKinds().rend(); ++kind) {
@@ -544,6 +551,17 @@ void MainWindow::showJob() {
     line_->setStates(std::move(states));
     jobPage_->refresh();
     showKeys();
+}
+
+/// As much of the job's name as there is room for.
+void MainWindow::showTitle() {
+    const auto& job = session_.shown().job;
+    title_->setText(
+        title_->fontMetrics().elidedText(QString::fromStdString(job.title), Qt::ElideRight, title_->width()));
+    const QString under = QString::fromStdString(job.id) +
+                          (job.set.panel.empty() ? QString()
+                                                 : tr(" · panel %1").arg(QString::fromStdString(job.set.panel)));
+    subtitle_->setText(subtitle_->fontMetrics().elidedText(under, Qt::ElideRight, title_->width()));
 }
 
 void MainWindow::keyPressEvent(QKeyEvent* event) {

@@ -59,6 +59,9 @@ private:
     void stepBack();
     void stepForth();
     void showStep(const Written& written, const JobSession::StepName& step, const QString& words);
+    void dress();
+    void dressPages();
+    void showTitle();
     void toggleTheme();
     void fitScreen();
     /// Sizes as window and owner ask for them.

@@ -9,7 +9,7 @@ namespace dimglow::app {
 void dressInTheme(QCustomPlot& plot) {
     const auto& p = theme::palette();
     plot.setBackground(p.panel);
-    for (auto* axis : {plot.xAxis, plot.yAxis}) {
+    for (auto* axis : {plot.xAxis, plot.yAxis, plot.xAxis2, plot.yAxis2}) {
         axis->setBasePen(QPen(p.line));
         axis->setTickPen(QPen(p.line));
         axis->setSubTickPen(QPen(Qt::NoPen));

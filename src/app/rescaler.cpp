@@ -14,9 +14,16 @@ enum Which { FontPixels, LeastWidth, LeastHeight, MostWidth, MostHeight, Left, T
 }  // namespace
 
 int Rescaler::scaled(const QObject& owner, int which, int now, double from, double to) {
-    auto& size = sizes_[{quintptr(&owner), which}];
-    if (size.given != now || size.unscaled == 0) {
+    auto kept = sizes_.find(&owner);
+    if (kept == sizes_.end()) {
+        kept = sizes_.insert(&owner, {});
+        connect(&owner, &QObject::destroyed, this, [this](QObject* gone) { sizes_.remove(gone); });
+    }
+    auto& size = (*kept)[which];
+    const bool isOurs = size.unscaled > 0 && (now == size.given || now == size.first);
+    if (!isOurs) {
         size.unscaled = now / from;
+        size.first = now;
     }
     size.given = qRound(size.unscaled * to);
     return size.given;

@@ -11,7 +11,8 @@ namespace dimglow::app {
 ///
 /// What a widget was given is kept beside it, unscaled, so that zooming to and fro ends where it began; where the program
 /// has given it something else since, that counts.
-class Rescaler {
+class Rescaler : public QObject {
+    Q_OBJECT
 public:
     /// Everything below \p root, which was given its sizes at scale \p from, gets those of scale \p to.
     void rescale(QWidget& root, double from, double to);
@@ -20,12 +21,13 @@ private:
     struct Size {
         double unscaled = 0;
         int given = 0;
+        int first = 0;  ///< before anything was scaled: a new style sheet gives it back
     };
     int scaled(const QObject& owner, int which, int now, double from, double to);
     void rescaleWidget(QWidget& widget, double from, double to);
     void rescaleLayout(QLayout& layout, double from, double to);
 
-    QHash<std::pair<quintptr, int>, Size> sizes_;  ///< by object and which of its sizes
+    QHash<const QObject*, QHash<int, Size>> sizes_;  ///< of each object that lives, by which of its sizes
 };
 
 }  // namespace dimglow::app

@@ -14,9 +14,6 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr int width = 1280;
-constexpr int height = 800;
-
 /// Finishes SK-0412 as a technician would, so that the later stations have something to show.
 void finish(JobSession& session, const virtualset::DemoJob& demo) {
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, session.trade());
@@ -52,9 +49,9 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
 
 }  // namespace
 
-int renderShots(MainWindow& window, const QString& folder) {
+int renderShots(MainWindow& window, const QString& folder, QSize size) {
     QDir().mkpath(folder);
-    window.resize(width, height);
+    window.resize(size);
     window.show();
     int count = 0;
     const auto save = [&](const QString& name) {

@@ -8,6 +8,6 @@ namespace dimglow::app {
 
 /// Renders the main views of the demo workshop to PNG files in \p folder, both themes.
 /// \returns how many were written
-int renderShots(MainWindow& window, const QString& folder);
+int renderShots(MainWindow& window, const QString& folder, QSize size);
 
 }  // namespace dimglow::app

@@ -62,7 +62,7 @@ protected:
         for (const auto* area : me_->window().findChildren<QScrollArea*>()) {
             if (area->isVisible() && area->widget() != nullptr) {
                 EXPECT_LE(area->widget()->minimumSizeHint().width(), area->viewport()->width())
-                    << where << ": " << area->objectName().toStdString() << " " << nameOf(area->widget());
+                    << where << ": " << widest(area->widget());
                 EXPECT_FALSE(area->horizontalScrollBar()->isVisible()) << where;
             }
         }
@@ -91,7 +91,7 @@ protected:
     /// What widgets paint by themselves fits the box that it is painted into, and the widget.
     void expectPaintedWhole(const std::string& where) {
         for (auto* widget : me_->window().findChildren<QWidget*>()) {
-            if (!widget->isVisible()) {
+            if (!widget->isVisible() || widget->size().isEmpty()) {
                 continue;
             }
             std::vector<app::PaintedText> seen;
@@ -107,9 +107,23 @@ protected:
         }
     }
 
+    /// Whether it shows a list, whose cards may cut what a job says of itself.
     static bool isRemark(const QWidget* widget) {
         return widget->inherits("QAbstractItemView") || widget->findChild<QAbstractItemView*>() != nullptr ||
                (widget->parentWidget() != nullptr && isRemark(widget->parentWidget()));
+    }
+
+    /// The widgets that ask for most room.
+    static std::string widest(const QWidget* sheet) {
+        auto all = sheet->findChildren<QWidget*>();
+        std::sort(all.begin(), all.end(), [](const auto* a, const auto* b) {
+            return a->minimumSizeHint().width() > b->minimumSizeHint().width();
+        });
+        std::string names;
+        for (int i = 0; i < std::min(3, int(all.size())); ++i) {
+            names += nameOf(all[i]) + " " + std::to_string(all[i]->minimumSizeHint().width()) + "; ";
+        }
+        return names;
     }
 
     static std::string nameOf(const QWidget* widget) {

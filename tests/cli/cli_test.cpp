@@ -177,6 +177,24 @@ TEST_F(CommandLine, PanelCheckStacksTheBenchsSupplies) {
     EXPECT_EQ(json["ramp"][0]["volts"], 0);
 }
 
+TEST_F(CommandLine, NumbersThatAreNoneOrOutsideAreRefusedAtOnce) {
+    const QString job = jobPath();
+    const QStringList refused[] = {{"trace", job, "--seconds", "nan"},
+                                   {"trace", job, "--seconds", "inf"},
+                                   {"locate", job, "--run", "B", "--volts", "-5"},
+                                   {"locate", job, "--run", "B", "--volts", "33", "--lit", "2500"},
+                                   {"plan-tester", job, "--run", "B", "--milliamps", "nan"},
+                                   {"plan-tester", job, "--run", "B", "--limit", "1e9"},
+                                   {"assess", ""},
+                                   {"check", "rail", "\x1b[2Jmuch"}};
+    for (const auto& words : refused) {
+        const auto ran = cli(words);
+        EXPECT_EQ(ran.exitCode, 2) << words.join(' ').toStdString();
+        EXPECT_EQ(std::count(ran.err.begin(), ran.err.end(), '\n'), 1) << ran.err;
+        EXPECT_EQ(ran.err.find('\x1b'), std::string::npos) << "nothing steers the terminal";
+    }
+}
+
 TEST_F(CommandLine, CheckGivesAPartsVerdictWithItsLimitAndTwin) {
     const auto worn =
         parsed(cli({QStringLiteral("check"), QStringLiteral("supplyCapacitor"), QStringLiteral("C12 241u of 470u 63V"),

@@ -338,6 +338,31 @@ TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {
     EXPECT_NEAR(replaced - bridged, backlight::ledCurve({}).volts(0.24), 0.2);
 }
 
+TEST(Proof, AsksAgainWhatWasBadBeforeTheRepair) {
+    auto job = hundredVoltSet();
+    job::notePoint(job, {"supplyCapacitor", "C12"}, {470e-6, {}, 63, {}, {}});
+    parts::PartReading dry;
+    dry.farads = 241e-6;
+    dry.esrOhms = 9;
+    dry.inCircuit = false;
+    job::addEntry(job, "", job::Phase::Before, evidence::PointTaken{{"supplyCapacitor", "C12"}, dry});
+    job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::FlashThenDark, 1.2});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    auto proof = assess(job, trade()).proof;
+    ASSERT_EQ(proof.size(), 4u) << "LED+, LED−, the capacitor, the light; BL_ON was good";
+    EXPECT_FALSE(proof[2].within);
+    EXPECT_TRUE(proof[2].found.empty());
+    parts::PartReading renewed;
+    renewed.farads = 466e-6;
+    renewed.esrOhms = 0.05;
+    renewed.inCircuit = false;
+    job::addEntry(job, "", job::Phase::After, evidence::PointTaken{{"supplyCapacitor", "C12"}, renewed});
+    job::addEntry(job, "", job::Phase::After, evidence::LightSeen{driver::Light::StaysLit, 0});
+    proof = assess(job, trade()).proof;
+    EXPECT_TRUE(proof[2].within) << proof[2].found;
+    EXPECT_TRUE(proof[3].within) << proof[3].found;
+}
+
 TEST(Proof, ComparesReadingsAfterTheRepair) {
     auto job = hundredVoltSet();
     job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 100.5, 100.5});

@@ -70,6 +70,32 @@ TEST(Version1, JobOfEveryKindOfEntryIsTheSameJob) {
     EXPECT_EQ(job, withoutWhatWasFilledIn(withoutSources(test::fullJobOfVersion1())));
 }
 
+TEST(Version3, WhatTheProgramFilledInBecomesUnknownAndWhatWasTypedStays) {
+    json document = toJson(test::fullJob());
+    document["version"] = 3;
+    json& set = document["set"];
+    set["lamps"] = {{"count", 2}, {"lengthMm", 710}, {"diameterMm", 3.4}};
+    set["backlight"]["widthMm"] = 940;
+    set["backlight"]["heightMm"] = 530;
+    set["backlight"]["channels"][0]["amps"] = 0.24;
+    set["backlight"]["strips"][0]["led"]["ratedAmps"] = 0.35;
+    set["backlight"]["strips"][1]["led"]["ratedAmps"] = 0.4;
+    document["panelCheck"]["tconVolts"] = 12;
+    const Job job = fromJson(document);
+    EXPECT_FALSE(job.set.backlight.widthMm);
+    EXPECT_FALSE(job.set.backlight.channels[0].amps);
+    EXPECT_FALSE(job.set.backlight.strips[0].led.ratedAmps);
+    EXPECT_EQ(job.set.backlight.strips[1].led.ratedAmps, 0.4);
+    EXPECT_EQ(job.set.lamps.lengthMm, 710);
+    EXPECT_FALSE(job.set.lamps.diameterMm);
+    EXPECT_FALSE(job.panelCheck.tconVolts);
+    for (const char* damaged : {"set", "panelCheck"}) {
+        json broken = document;
+        broken[damaged] = json::array({1, 2});
+        EXPECT_THROW(fromJson(broken), format::FormatError) << damaged;
+    }
+}
+
 TEST(Version1, ReadWrittenAndReadAgainKeepsWhatNobodyKnows) {
     const json document = ofVersion1("every-entry");
     const json written = toJson(fromJson(document));

@@ -200,6 +200,31 @@ TEST_F(LogbookFile, OfANewerProgramIsRefusedUntouched) {
     EXPECT_EQ(Logbook(path()).jobs().size(), 1u);
 }
 
+TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
+    const auto refusal = [&](Logbook& logbook, qint64 revision) -> std::string {
+        try {
+            logbook.store(demoJob(), QStringLiteral("Edit"), revision);
+        } catch (const LogbookError& error) {
+            return error.what();
+        }
+        return {};
+    };
+    Logbook logbook(path());
+    logbook.create(demoJob(), QStringLiteral("Taken in"));
+    const auto revision = logbook.revision(QStringLiteral("SK-0412"));
+    EXPECT_EQ(refusal(logbook, revision), "");
+    sql(QStringLiteral("PRAGMA user_version=7"));
+    EXPECT_THAT(refusal(logbook, revision + 1), HasSubstr("was made newer"));
+    sql(QStringLiteral("PRAGMA user_version=3"));
+    const QString aside = path() + QStringLiteral(".aside");
+    ASSERT_TRUE(QFile::rename(path(), aside));
+    EXPECT_THAT(refusal(logbook, revision + 1), HasSubstr("was moved, deleted or replaced"));
+    ASSERT_TRUE(QFile::copy(aside, path()));
+    EXPECT_THAT(refusal(logbook, revision + 1), HasSubstr("was moved, deleted or replaced"));
+    ASSERT_TRUE(QFile::remove(path()) && QFile::rename(aside, path()));
+    EXPECT_EQ(refusal(logbook, revision + 1), "") << "it is back, and nothing was lost";
+}
+
 TEST_F(LogbookFile, OfTheSecondVersionIsTakenOver) {
     { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("DROP INDEX job_panel"));

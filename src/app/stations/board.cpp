@@ -272,11 +272,12 @@ bool BoardStation::isAllowed(const Spot& spot) const {
 QString BoardStation::noteOf(const Spot& spot) const {
     if (const auto* asked = std::get_if<evidence::VoltsAsked>(&spot.question)) {
         const auto band = assessment().expectedVolts.find(*asked);
-        const QString shapes = tr("184 · 184 > 48 falls · 48 ~ 184 wanders");
+        const bool mayMove = asked->test == driver::ledPlusOn || asked->test == driver::ledPlusPlugOut;
+        const QString shapes = mayMove ? tr("184 · 184 > 48 falls · 48 ~ 184 wanders") : QString();
         return (band == assessment().expectedVolts.end()
                     ? tr("What a healthy set reads is not known yet.")
                     : tr("expect %L1 … %L2 V").arg(band->second.low, 0, 'f', 1).arg(band->second.high, 0, 'f', 1)) +
-               QLatin1Char('\n') + shapes;
+               (mayMove ? QLatin1Char('\n') + shapes : QString());
     }
     for (const auto& entry : standing_) {
         const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);

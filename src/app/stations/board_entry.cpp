@@ -10,6 +10,7 @@ namespace dimglow::app {
 
 BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), chart_(chart) {
     setProperty("card", "next");
+    setMinimumHeight(theme::px(186));  // what stands in it stays where it is when its notes change
     columns_ = new QHBoxLayout(this);
     columns_->setContentsMargins(theme::px(16), theme::px(10), theme::px(14), theme::px(10));
     columns_->setSpacing(theme::px(18));
@@ -26,7 +27,8 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     auto* line = new QHBoxLayout(typing_);
     line->setContentsMargins(0, 0, 0, 0);
     field_ = new QLineEdit;
-    field_->setFont(theme::reading(26));
+    field_->setFont(theme::reading(30));
+    field_->setMinimumHeight(theme::px(48));
     field_->installEventFilter(this);
     line->addWidget(field_, 1);
     write_ = makeButton(tr("Write"), tr("Enter"));
@@ -148,15 +150,19 @@ void BoardEntry::showChoices() {
 void BoardEntry::showOutcomes() {
     clearLayout(outcomes_);
     for (const auto& outcome : offer_.showsChart ? QStringList() : offer_.outcomes) {
-        auto* label = makeLabel(outcome, theme::quiet(), "quiet");
+        auto* card = makeCard("panel");
+        auto* row = new QVBoxLayout(card);
+        row->setContentsMargins(theme::px(10), theme::px(5), theme::px(10), theme::px(5));
+        auto* label = makeLabel(outcome, theme::body());
         label->setWordWrap(true);
-        outcomes_->addWidget(label);
+        row->addWidget(label);
+        outcomes_->addWidget(card);
     }
 }
 
 void BoardEntry::clear() {
     drafts_.erase(offer_.id);
-    field_->clear();
+    field_->setText({});
 }
 
 void BoardEntry::explain(const QString& words) {

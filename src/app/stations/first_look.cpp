@@ -127,7 +127,7 @@ std::optional<evidence::Answer> FirstLookStation::answerTo(const knowledge::Test
 void FirstLookStation::setCurrent(int index) {
     current_ = std::clamp(index, 0, int(questions_.size()) - 1);
     counted_ = 0;
-    number_->clear();
+    number_->setText({});
     accept(number_);
     showJob();
     if (asked().form == knowledge::Form::Light) {
@@ -206,7 +206,7 @@ void FirstLookStation::writeNumber() {
     if (!test.counts.empty()) {
         counted_ = int(number);
         choose(int(test.choices.size()) - 1);
-        number_->clear();
+        number_->setText({});
         return;
     }
     const auto choice = std::find_if(test.choices.begin(), test.choices.end(),

@@ -32,21 +32,25 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     options_ = new QHBoxLayout;
     options_->setSpacing(theme::px(5));
     body_->addLayout(options_, 1);
-    auto* assumed = new QHBoxLayout;
-    assumed->setSpacing(theme::px(10));
+    auto* assumed = new QGridLayout;
+    assumed->setHorizontalSpacing(theme::px(16));
+    assumed->setVerticalSpacing(theme::px(4));
     const auto assume = [&](const QString& name, const char* id, job::Expected expected, double job::Bench::*value) {
         auto* field = new NumberField(session, name, QString::fromLatin1(id), expected,
                                       [value](job::Job& job) -> double& { return job.bench.*value; });
-        assumed->addWidget(field);
+        constexpr int columns = 3;
+        const int index = int(assumptions_.size());
+        assumed->addWidget(field, index / columns, index % columns, Qt::AlignLeft);
         assumptions_.push_back(field);
         return field;
     };
     assume(tr("Rate per h"), "rate", {0, 1e5, job::Unit::Money}, &job::Bench::ratePerHour);
     assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
-    restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
     assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
-    assume(tr("How LEDs age"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
-    assumed->addStretch();
+    assume(tr("How LEDs age"), "weibull", {0.2, 10}, &job::Bench::weibullShape)
+        ->setToolTip(tr("Weibull β: 1 at any age alike, 2.5 the older the likelier"));
+    restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
+    assumed->setColumnStretch(2, 1);
     body_->addLayout(assumed);
 }
 

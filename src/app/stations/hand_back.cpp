@@ -82,6 +82,7 @@ HandBackStation::HandBackStation(JobSession& session) : Station(session, QString
     work_ = new TextBox(session_, tr("Work done"), QStringLiteral("work"), 3,
                         [](job::Job& job) -> std::string& { return job.repair.work; });
     texts->addWidget(work_);
+    texts->addStretch();
     columns->addLayout(texts, 3);
     auto* head = new QVBoxLayout;
     head->addWidget(makeLabel(tr("Workshop, at the head of the owner's page"), theme::quiet(), "quiet"));
@@ -142,6 +143,7 @@ void HandBackStation::addFoot() {
     open_->setWordWrap(true);
     open_->hide();
     foot_->addWidget(open_);
+    foot_->setSpacing(theme::px(6));
     auto* place = new QHBoxLayout;
     folder_ = makeField(QStringLiteral("folder"), tr("Folder"));
     folder_->setText(remembered::folder());

@@ -76,7 +76,8 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
 
 /// The line's reading in a field of its own; not of those that were taken at Strings.
 std::optional<ReadingRow::Asks> ProveStation::asksFor(const reasoning::ProofLine& line) {
-    ReadingRow::Asks asks{words(line.title), {}, {}, {}, {}};
+    ReadingRow::Asks asks;
+    asks.title = words(line.title);
     const auto record = [this](const evidence::Observation& what, const QString& text) {
         return session_.record(what, {.phase = job::Phase::After, .typed = text}).problem;
     };
@@ -103,6 +104,7 @@ std::optional<ReadingRow::Asks> ProveStation::asksFor(const reasoning::ProofLine
     }
     if (const auto* point = line.question ? std::get_if<evidence::PointAsked>(&*line.question) : nullptr) {
         const auto kind = session_.trade().point(point->point)->kind;
+        asks.isVolts = false;
         asks.how = tr("It was bad before: read it again. %1").arg(words(session_.trade().point(point->point)->how));
         asks.example = tr("reading");
         asks.understand = [kind](const QString& text) {
@@ -119,6 +121,7 @@ std::optional<ReadingRow::Asks> ProveStation::asksFor(const reasoning::ProofLine
         return asks;
     }
     if (line.question && line.test == "light") {
+        asks.isVolts = false;
         asks.how = tr("Set on: does it stay lit, all of it?");
         asks.example = tr("lit, dark");
         asks.understand = [](const QString&) { return QString(); };
@@ -213,6 +216,23 @@ void ProveStation::plotSoak() {
         last = std::max(last, line.minutes);
     }
     plot_->xAxis->setRange(0, last * 1.03);
+    const auto note = [&](const QString& words, QPointF at, QCPAxis* axis, const QColor& color) {
+        auto* text = new QCPItemText(plot_);
+        text->position->setAxes(plot_->xAxis, axis);
+        text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+        text->position->setTypeY(axis == nullptr ? QCPItemPosition::ptAxisRectRatio : QCPItemPosition::ptPlotCoords);
+        text->position->setCoords(at);
+        text->setPositionAlignment(axis == nullptr ? Qt::AlignCenter : Qt::AlignLeft | Qt::AlignBottom);
+        text->setTextAlignment(Qt::AlignCenter);
+        text->setText(words);
+        text->setFont(theme::quiet());
+        text->setColor(color);
+    };
+    if (minutes.isEmpty()) {
+        note(tr("Every ten minutes write down minutes, LED+ and mA of a string:\nthe curves must stay level for half an "
+                "hour."),
+             {0.5, 0.5}, nullptr, p.quiet);
+    }
     const auto draw = [&](int index, QCPAxis* axis, const QString& label, driver::Band band,
                           const QVector<double>& values, const QColor& color, QCPScatterStyle::ScatterShape shape) {
         axis->setLabel(label);
@@ -244,6 +264,9 @@ void ProveStation::plotSoak() {
         fill.setAlphaF(0.13F);
         rect->setBrush(fill);
         rect->setPen(Qt::NoPen);
+        if (band.high > band.low) {
+            note(tr("%1: may drift so far").arg(label), {0.01, band.high}, axis, color);
+        }
     };
     const auto corridor = [&](driver::Band plausible, const QVector<double>& values) {
         for (qsizetype i = 0; i < values.size(); ++i) {
@@ -307,10 +330,10 @@ void ProveStation::addSoakEntry() {
     if (!tell(written, minutes_)) {
         return;
     }
-    minutes_->clear();
+    minutes_->setText({});
     minutes_->setModified(false);
-    volts_->clear();
-    milliamps_->clear();
+    volts_->setText({});
+    milliamps_->setText({});
     minutes_->setFocus();
 }
 

@@ -17,13 +17,14 @@ public:
     struct Asks {
         QString title;
         QString how;
+        bool isVolts = true;                               ///< so that there is a band, or will be
         QString example;                                   ///< in the empty field
         std::function<QString(const QString&)> understand;  ///< what is typed, in words; none where it cannot be read
         std::function<QString(const QString&)> take;        ///< writes it down; \returns what is wrong, or nothing
     };
     explicit ReadingRow(const Asks& asks, QWidget* parent = nullptr);
 
-    /// Empty while nobody knows what a healthy set reads there.
+    /// What a healthy set reads there, V; empty while nobody knows.
     void setExpected(const std::optional<driver::Band>& band);
     /// Empties the row when there is no reading.
     void setReading(const std::optional<double>& volts, const QString& words, bool within);

@@ -38,11 +38,12 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     head_->addWidget(makeLabel(title, theme::heading()));
     head_->addSpacing(theme::px(8));
     head_->addStretch(1);
-    acceptLive_ = makeButton(tr("I am trained and equipped"), tr("Alt+A"));
+    acceptLive_ = makeButton(tr("I am trained"), tr("Alt+A"));
     acceptLive_->setObjectName(QStringLiteral("acceptLive"));
+    acceptLive_->setToolTip(tr("I am trained and equipped for work on live parts; local codes allow it."));
+    acceptLive_->setMinimumWidth(acceptLive_->sizeHint().width());
     acceptLive_->hide();
     connect(acceptLive_, &QPushButton::clicked, this, &Station::acceptLiveWork);
-    head_->addWidget(acceptLive_);
     body_->addLayout(head_);
     subtitle_ = makeLabel({}, theme::body(), "quiet");
     subtitle_->setWordWrap(true);
@@ -57,6 +58,7 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     cautionWords_->setObjectName(QStringLiteral("caution"));
     cautionWords_->setWordWrap(true);
     row->addWidget(cautionWords_, 1);
+    row->addWidget(acceptLive_);
     caution_->hide();
     body_->addWidget(caution_);
     auto* accept = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_A), this);
@@ -85,7 +87,7 @@ QPushButton* Station::addToHead(const char* name, const QString& says, Qt::Key l
     auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | int(letter)), this);
     key->setContext(Qt::WidgetWithChildrenShortcut);
     connect(key, &QShortcut::activated, this, does);
-    head_->insertWidget(head_->count() - 2, button);  // before the stretch
+    head_->insertWidget(head_->count() - 1, button);  // before the stretch
     return button;
 }
 
@@ -130,7 +132,11 @@ void Station::showCaution() {
     caution_->setVisible(found != cautions.end());
     if (found != cautions.end()) {
         cautionWords_->setText(words(found->text));
-        acceptLive_->setVisible(found->live && !liveAllowed());
+        // Once accepted it stays in its place and says so: nothing moves under the hand.
+        acceptLive_->setVisible(found->live);
+        acceptLive_->setEnabled(!liveAllowed());
+        acceptLive_->setText(liveAllowed() ? tr("trained ✓")
+                                           : tr("I am trained") + QStringLiteral("   ") + tr("Alt+A"));
     }
 }
 

@@ -417,7 +417,7 @@ void StringsStation::commitLedCheck() {
     if (const auto glow = typed::glow(ledReading_->text())) {  // by eye alone, while it is driven on its own
         const Run alone = backlight::runOnStrip(job().set.backlight, place.strip, place.led, place.led);
         if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, taking), ledReading_)) {
-            ledReading_->clear();
+            ledReading_->setText({});
         }
         return;
     }
@@ -430,7 +430,7 @@ void StringsStation::commitLedCheck() {
     const evidence::LedChecked check{place, settingsOf(led)[std::size_t(method_->currentIndex())],
                                      std::get<parts::LedCheckReading>(read)};
     if (tell(session_.record(check, taking), ledReading_)) {
-        ledReading_->clear();
+        ledReading_->setText({});
     }
 }
 
@@ -450,7 +450,7 @@ void StringsStation::commitBridge() {
     };
     const auto written = session_.record(bridged, {phase(), bridgeAmps_->text(), also});
     if (tell(written, bridgeAmps_)) {
-        bridgeAmps_->clear();
+        bridgeAmps_->setText({});
     }
 }
 
@@ -513,8 +513,8 @@ void StringsStation::take(const evidence::TesterTaken& reading, QWidget* field) 
                                                        job.panelOpen = job.panelOpen || !atThePlug;
                                                    }});
     if (tell(written, field)) {
-        volts_->clear();
-        lit_->clear();
+        volts_->setText({});
+        lit_->setText({});
     } else {
         goOn_ = false;
     }

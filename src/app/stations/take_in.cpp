@@ -133,13 +133,12 @@ void TakeInStation::takeLastWay() {
 void TakeInStation::showWays() {
     const auto last = session_.lastWay();
     lastWay_->setVisible(last && (last->way != job().way || last->lacks != job().bench.lacks));
-    lastWay_->setText(last ? tr("As %1   Alt+B").arg(QString::fromStdString(last->from)) : QString());
+    lastWay_->setText(last ? tr("As %1  Alt+B").arg(QString::fromStdString(last->from)) : QString());
     const auto& way = job().way;
     const QString levels[] = {tr("What costs least"), tr("Boards"), tr("Parts"), tr("Whole strips")};
-    wayFirst_->setText((way.first == job::Way::First::Swap ? tr("Swap first") : tr("Measure first")) +
-                       QStringLiteral("  ") + tr("Alt+M"));
-    wayLevel_->setText(levels[int(way.level)] + QStringLiteral("  ") + tr("Alt+L"));
-    tools_->setText(toolsWords(job().bench, session_.trade()) + QStringLiteral("  ") + tr("Alt+T"));
+    wayFirst_->setText(way.first == job::Way::First::Swap ? tr("Swap first") : tr("Measure first"));
+    wayLevel_->setText(levels[int(way.level)]);
+    tools_->setText(toolsWords(job().bench, session_.trade()));
     toolsMenu_->showBench(job().bench);
 }
 
@@ -471,7 +470,7 @@ void TakeInStation::enter() {
 
 std::vector<KeyHint> TakeInStation::keys() const {
     return {
-        {tr("Tab"), tr("next field")}, {tr("Enter"), tr("write down")}, {tr("Alt+R"), tr("wiring from a job file")}};
+        {tr("Tab"), tr("next field")}, {tr("Alt+M L T"), tr("way, tools")}, {tr("Alt+R"), tr("wiring from a job file")}};
 }
 
 bool TakeInStation::isDone(const Snapshot& shown) {
