@@ -7,8 +7,8 @@
 #include <cmath>
 #include <set>
 
-#include "app/panels.h"
 #include "app/painted_text.h"
+#include "app/panels.h"
 #include "app/theme.h"
 #include "core/circuit/operating_point.h"
 #include "core/parts/twins.h"
@@ -435,10 +435,10 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
         const QRectF box(c.x() - theme::px(30), 0, theme::px(60), theme::px(18));
         painter.setPen(p.text);
         paintText(painter, box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
-                         QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
+                  QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
         painter.setPen(p.quiet);
         paintText(painter, box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
-                         tr("%L1 V").arg(nodeVolts_[led], 0, 'f', 1));
+                  tr("%L1 V").arg(nodeVolts_[led], 0, 'f', 1));
     }
 }
 
@@ -460,7 +460,7 @@ void BacklightMap::paintWires(QPainter& painter) const {
         painter.setPen(theme::palette().quiet);
         const double y = at(order.front()).y();
         paintText(painter, QRectF(theme::px(4), y - theme::px(10), theme::px(40), theme::px(20)),
-                         Qt::AlignLeft | Qt::AlignVCenter, tr("LED+"));
+                  Qt::AlignLeft | Qt::AlignVCenter, tr("LED+"));
         painter.restore();
     }
 }
@@ -487,7 +487,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setFont(theme::strong());
     painter.setPen(p.text);
     paintText(painter, QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
-                     Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(panel().strips[strip].label));
+              Qt::AlignRight | Qt::AlignVCenter, QString::fromStdString(panel().strips[strip].label));
     if (isCrowded()) {
         // Close strips have their reading at their right end instead of below.
         if (stripVolts_[strip]) {
@@ -503,7 +503,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     paintText(painter, below, Qt::AlignLeft,
-                     tr("expect %L1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
+              tr("expect %L1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
         painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
         const QString words = unlikeTwins_[strip] ? tr("read %L1 V, unlike its twins") : tr("read %L1 V");
@@ -637,7 +637,7 @@ void BacklightMap::paintWanted(QPainter& painter) const {
         painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
         painter.setFont(theme::quiet());
         paintText(painter, QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
-                         Qt::AlignLeft, tr("probe %1").arg(words(nameOf(panel(), *wanted_))));
+                  Qt::AlignLeft, tr("probe %1").arg(words(nameOf(panel(), *wanted_))));
     }
     if (wanted_->last + 1 < int(order.size()) && order[wanted_->last + 1].strip == order[wanted_->last].strip) {
         const QPointF c = (b + at(order[wanted_->last + 1])) / 2;

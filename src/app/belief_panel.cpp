@@ -34,8 +34,8 @@ QString percent(double share) {
 
 /// How much a probe narrows what is left down, a bit being a halving.
 QString worthWords(double bits) {
-    return bits >= 0.9 ? QObject::tr("halves what is left")
-           : bits >= 0.4 ? QObject::tr("tells much")
+    return bits >= 0.9    ? QObject::tr("halves what is left")
+           : bits >= 0.4  ? QObject::tr("tells much")
            : bits >= 0.15 ? QObject::tr("tells something")
                           : QObject::tr("tells little");
 }
@@ -159,7 +159,8 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
     }
 }
 
-/// What speaks for or against a suspect: in words, and as a bar to the right or to the left, ten times for each quarter.
+/// What speaks for or against a suspect: in words, and as a bar to the right or to the left, ten times for each
+/// quarter.
 void BeliefPanel::addReason(const reasoning::Reason& reason, int indent) {
     const double times = std::pow(10, std::abs(reason.decibans) / 10);
     const QString much = times > 999 ? tr("over 1000 ×") : tr("%L1 ×").arg(times, 0, 'f', times < 10 ? 1 : 0);
@@ -236,8 +237,8 @@ void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
     which->setWordWrap(true);
     rows_->addWidget(which);
     if (misfit.entry) {
-        auto* because = makeField(QStringLiteral("fitsBecause"), tr("It fits because"), tr("or it fits because …"),
-                                  theme::quiet());
+        auto* because =
+            makeField(QStringLiteral("fitsBecause"), tr("It fits because"), tr("or it fits because …"), theme::quiet());
         connect(because, &QLineEdit::returnPressed, this, [this, because, entry = *misfit.entry] {
             const std::string why = because->text().trimmed().toStdString();
             if (why.empty()) {
@@ -389,9 +390,9 @@ void BeliefPanel::addAlternatives() {
 
 /// What would tell more, if there were the tool for it.
 void BeliefPanel::addOutOfTools(const reasoning::Probe& probe) {
-    auto* line = makeLabel(tr("Not at hand: %1. With it: %2.")
-                               .arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title)),
-                           theme::quiet(), "quiet");
+    auto* line = makeLabel(
+        tr("Not at hand: %1. With it: %2.").arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title)),
+        theme::quiet(), "quiet");
     line->setObjectName(QStringLiteral("outOfTools"));
     line->setWordWrap(true);
     rows_->addSpacing(theme::px(4));

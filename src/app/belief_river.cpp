@@ -83,7 +83,9 @@ void BeliefRiver::paintEvent(QPaintEvent*) {
     order.resize(std::min(order.size(), mostStreams));
     const QColor colors[mostStreams] = {p.glow, p.idle, p.quiet, p.line};
     const QRectF room(0, theme::px(2), width(), height() - theme::px(20));
-    const auto x = [&](std::size_t step) { return room.left() + room.width() * double(step) / double(streams_.size() - 1); };
+    const auto x = [&](std::size_t step) {
+        return room.left() + room.width() * double(step) / double(streams_.size() - 1);
+    };
     std::vector<double> floor(streams_.size(), 0);
     painter.setPen(Qt::NoPen);
     painter.setBrush(p.raised);

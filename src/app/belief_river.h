@@ -7,8 +7,8 @@
 
 namespace dimglow::app {
 
-/// How belief went over the trail: a stream for each block that is suspected, as wide as its share was after each entry.
-/// Computed on a worker thread; until then the last picture stays.
+/// How belief went over the trail: a stream for each block that is suspected, as wide as its share was after each
+/// entry. Computed on a worker thread; until then the last picture stays.
 class BeliefRiver : public QWidget {
     Q_OBJECT
 public:

@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/panels.h"
 #include "app/painted_text.h"
+#include "app/panels.h"
 #include "app/theme.h"
 
 namespace dimglow::app {
@@ -404,8 +404,8 @@ void BoardPicture::paintEvent(QPaintEvent*) {
         paintText(painter, head, Qt::AlignVCenter | Qt::AlignLeft, block.title);
         painter.setFont(theme::quiet());
         painter.setPen(block.isHot ? p.ember : p.quiet);
-        paintText(painter, 
-            head, Qt::AlignVCenter | Qt::AlignRight,
+        paintText(
+            painter, head, Qt::AlignVCenter | Qt::AlignRight,
             block.isHot ? (block.share.isEmpty() ? tr("hot side") : tr("hot side, %1").arg(block.share)) : block.share);
     }
 }

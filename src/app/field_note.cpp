@@ -131,11 +131,11 @@ private:
         };
         double covered = area(field);
         for (const auto* other : parentWidget()->findChildren<QWidget*>()) {
-            const bool counts = other != this && other != field_ && other->isVisible() &&
-                                (qobject_cast<const QAbstractButton*>(other) != nullptr ||
-                                 qobject_cast<const QLineEdit*>(other) != nullptr ||
-                                 other->objectName() == QLatin1String("fieldNote") ||
-                                 other->objectName() == QLatin1String("hints"));
+            const bool counts =
+                other != this && other != field_ && other->isVisible() &&
+                (qobject_cast<const QAbstractButton*>(other) != nullptr ||
+                 qobject_cast<const QLineEdit*>(other) != nullptr ||
+                 other->objectName() == QLatin1String("fieldNote") || other->objectName() == QLatin1String("hints"));
             covered += counts ? area(QRect(other->mapTo(parentWidget(), QPoint(0, 0)), other->size())) : 0;
         }
         return covered;

@@ -44,7 +44,7 @@ public:
         painter->setFont(theme::quiet());
         painter->setPen(p.quiet);
         paintText(*painter, inner.adjusted(0, theme::px(21), 0, 0), Qt::AlignLeft | Qt::AlignTop,
-                          index.data(JobList::NumberAndPlace).toString());
+                  index.data(JobList::NumberAndPlace).toString());
         const double half = 0.52 * inner.width();
         const QRectF complaint = inner.adjusted(0, theme::px(40), -half, 0);
         paintRemark(*painter, complaint, Qt::AlignLeft | Qt::AlignTop, index.data(JobList::Complaint).toString());
@@ -54,12 +54,12 @@ public:
         painter->setFont(theme::strong());
         painter->setPen(done ? p.good : due.isValid() && days < 3 ? p.ember : p.text);
         paintText(*painter, inner, Qt::AlignRight | Qt::AlignTop,
-                          done             ? HomePage::tr("handed back")
-                          : !due.isValid() ? HomePage::tr("no due date")
-                          : days < 0       ? HomePage::tr("%1 d late").arg(-days)
-                          : days == 0      ? HomePage::tr("due today")
-                          : days == 1      ? HomePage::tr("due tomorrow")
-                                           : HomePage::tr("due in %1 d").arg(days));
+                  done             ? HomePage::tr("handed back")
+                  : !due.isValid() ? HomePage::tr("no due date")
+                  : days < 0       ? HomePage::tr("%1 d late").arg(-days)
+                  : days == 0      ? HomePage::tr("due today")
+                  : days == 1      ? HomePage::tr("due tomorrow")
+                                   : HomePage::tr("due in %1 d").arg(days));
         paintGlance(*painter, inner.adjusted(inner.width() - half + theme::px(16), theme::px(18), 0, 0), index);
         painter->restore();
     }

@@ -61,7 +61,7 @@ private:
     int current_;
     bool trailIsOver_ = false;   ///< asked for where it folds
     bool beliefIsOver_ = false;  ///< asked for where it slides
-    bool nextWanted_ = false;  ///< the next probe is gone to as soon as it is known
+    bool nextWanted_ = false;    ///< the next probe is gone to as soon as it is known
 };
 
 }  // namespace dimglow::app

@@ -111,7 +111,8 @@ int main(int argc, char** argv) {
     }
     const bool onlyAsks = std::any_of(argv, argv + argc, [](const char* word) {
         const std::string_view option = word;
-        return option == "-h" || option == "--help" || option == "--help-all" || option == "-v" || option == "--version";
+        return option == "-h" || option == "--help" || option == "--help-all" || option == "-v" ||
+               option == "--version";
     });
     if (onlyAsks) {
         qputenv("QT_QPA_PLATFORM", "offscreen");  // words need no screen either

@@ -558,9 +558,9 @@ void MainWindow::showTitle() {
     const auto& job = session_.shown().job;
     title_->setText(
         title_->fontMetrics().elidedText(QString::fromStdString(job.title), Qt::ElideRight, title_->width()));
-    const QString under = QString::fromStdString(job.id) +
-                          (job.set.panel.empty() ? QString()
-                                                 : tr(" · panel %1").arg(QString::fromStdString(job.set.panel)));
+    const QString under =
+        QString::fromStdString(job.id) +
+        (job.set.panel.empty() ? QString() : tr(" · panel %1").arg(QString::fromStdString(job.set.panel)));
     subtitle_->setText(subtitle_->fontMetrics().elidedText(under, Qt::ElideRight, title_->width()));
 }
 

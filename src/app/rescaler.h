@@ -6,11 +6,11 @@
 
 namespace dimglow::app {
 
-/// Gives a window's widgets other sizes in their place: fonts, fixed and least sizes, margins and spacings. So nothing that is
-/// half typed, chosen or scrolled to is lost, as it would be if they were made anew.
+/// Gives a window's widgets other sizes in their place: fonts, fixed and least sizes, margins and spacings. So nothing
+/// that is half typed, chosen or scrolled to is lost, as it would be if they were made anew.
 ///
-/// What a widget was given is kept beside it, unscaled, so that zooming to and fro ends where it began; where the program
-/// has given it something else since, that counts.
+/// What a widget was given is kept beside it, unscaled, so that zooming to and fro ends where it began; where the
+/// program has given it something else since, that counts.
 class Rescaler : public QObject {
     Q_OBJECT
 public:

@@ -143,11 +143,11 @@ void Stopwatch::paintEvent(QPaintEvent*) {
     painter.setPen(p.text);
     painter.setFont(theme::reading(32));
     paintText(painter, ring.adjusted(0, -theme::px(12), 0, -theme::px(12)), Qt::AlignCenter,
-                     seconds < 0 ? QStringLiteral("–") : QStringLiteral("%L1 s").arg(seconds, 0, 'f', 1));
+              seconds < 0 ? QStringLiteral("–") : QStringLiteral("%L1 s").arg(seconds, 0, 'f', 1));
     painter.setPen(p.quiet);
     painter.setFont(theme::quiet());
     paintText(painter, ring.adjusted(0, theme::px(38), 0, theme::px(38)), Qt::AlignCenter,
-                     timer_ != 0 ? tr("release at dark") : tr("hold Space"));
+              timer_ != 0 ? tr("release at dark") : tr("hold Space"));
 }
 
 }  // namespace dimglow::app

@@ -6,8 +6,8 @@
 
 namespace dimglow::app {
 
-/// Tells held keys from taps by the time of the events: an X server without detectable repeat sends a release and a press
-/// for each repeat, within milliseconds.
+/// Tells held keys from taps by the time of the events: an X server without detectable repeat sends a release and a
+/// press for each repeat, within milliseconds.
 class KeyHold {
 public:
     /// \returns whether a hold begins; a repeat of one that goes on is none.

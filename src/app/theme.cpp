@@ -18,8 +18,10 @@ void rescale() {
     constexpr double usualWidth = 1280;
     constexpr double usualHeight = 720;
     constexpr double step = 0.05;  // so that a drag of the window's edge does not dress it anew at each pixel
-    const double byWindow = std::max(1.0, std::min(currentWindow.width() / usualWidth, currentWindow.height() / usualHeight));
-    const double most = std::min(currentWindow.width() / double(leastWidth), currentWindow.height() / double(leastHeight));
+    const double byWindow =
+        std::max(1.0, std::min(currentWindow.width() / usualWidth, currentWindow.height() / usualHeight));
+    const double most =
+        std::min(currentWindow.width() / double(leastWidth), currentWindow.height() / double(leastHeight));
     const double wanted = std::min(byWindow * currentOwnScale, std::max(most, 0.8));
     currentScale = std::floor(wanted / step + 1e-6) * step;
 }

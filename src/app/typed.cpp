@@ -16,7 +16,7 @@ QString tr(const char* english) {
 
 /// With the prefix that leaves one to three digits: "470 µF", "4.7 kΩ".
 QString withPrefix(double value, const char* unit) {
-    constexpr std::pair<double, const char*> prefixes[] = {{1e6, "M"},  {1e3, "k"},  {1, ""},    {1e-3, "m"},
+    constexpr std::pair<double, const char*> prefixes[] = {{1e6, "M"},  {1e3, "k"},  {1, ""},     {1e-3, "m"},
                                                            {1e-6, "µ"}, {1e-9, "n"}, {1e-12, "p"}};
     for (const auto& [scale, prefix] : prefixes) {
         if (std::abs(value) >= 0.9999 * scale) {

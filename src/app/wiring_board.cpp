@@ -121,7 +121,7 @@ void WiringBoard::paintEvent(QPaintEvent*) {
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     paintText(painter, QRectF(0, 0, width(), theme::px(20)), Qt::AlignLeft | Qt::AlignVCenter,
-                     brush_ == 0 ? tr("painting a new string") : tr("painting string %1").arg(brush_));
+              brush_ == 0 ? tr("painting a new string") : tr("painting string %1").arg(brush_));
     const QColor tints[] = {p.glow, p.idle, p.good, p.quiet};
     for (int strip = 0; strip < int(backlight_.strips.size()); ++strip) {
         const QRectF bar = barOf(strip);

@@ -207,13 +207,12 @@ json panelCheck(const job::Job& job) {
     const auto plan = panelcheck::planOf(job.set, job.panelCheck, job.bench.supplies);
     const auto judgement = panelcheck::judge(plan, job.panelCheck);
     constexpr const char* outcomes[] = {"open", "go", "go-with-note", "no-go"};
-    json result = {
-        {"ccfl", plan.isCcfl},
-        {"refusal", plan.refusal},
-        {"cautions", plan.cautions},
-        {"tcon", {{"lowAmps", plan.tconLowAmps}, {"highAmps", plan.tconHighAmps}}},
-        {"advised", outcomes[int(judgement.advised)]},
-        {"because", judgement.because}};
+    json result = {{"ccfl", plan.isCcfl},
+                   {"refusal", plan.refusal},
+                   {"cautions", plan.cautions},
+                   {"tcon", {{"lowAmps", plan.tconLowAmps}, {"highAmps", plan.tconHighAmps}}},
+                   {"advised", outcomes[int(judgement.advised)]},
+                   {"because", judgement.because}};
     if (plan.isCcfl) {
         result["lampVolts"] = plan.lampVolts;
         result["strikeVolts"] = plan.strikeVolts;

@@ -1,8 +1,8 @@
+#include <fmt/format.h>
 #include <CLI/CLI.hpp>
 #include <QApplication>
 #include <QDate>
 #include <QFileInfo>
-#include <fmt/format.h>
 #include <algorithm>
 #include <cerrno>
 #include <cmath>
@@ -135,8 +135,10 @@ int main(int argc, char** argv) {
     };
     const auto addTester = [&](CLI::App* command) {
         command->add_option("--run", tester.run, "B, B7, B1-B6 or \"channel 1\"");
-        command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's")->check(within(0.01, 20000));
-        command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's")->check(within(0.1, 2000));
+        command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's")
+            ->check(within(0.01, 20000));
+        command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's")
+            ->check(within(0.1, 2000));
         return command;
     };
     auto* assess = addJob("assess", "Print what is left, what to measure next and what to do");
@@ -148,7 +150,8 @@ int main(int argc, char** argv) {
         addTester(addJob("plan-tester", "Print what to set for a run of LEDs and what each outcome means"));
     planTester->get_option("--run")->required();
     auto* locate = addTester(addJob("locate", "Print where the fault is believed to be and what to probe next"));
-    auto* volts = locate->add_option("--volts", tester.volts, "a reading on --run, to be explained")->check(within(0, 2200));
+    auto* volts =
+        locate->add_option("--volts", tester.volts, "a reading on --run, to be explained")->check(within(0, 2200));
     volts->needs(locate->get_option("--run"));
     locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts)->check(within(0, 2400));
     auto* traced = addJob("trace", "Print LED+, LED− and current from switch-on, with a fault tried on the backlight");

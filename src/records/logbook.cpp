@@ -67,18 +67,12 @@ QString searchText(const job::Job& job) {
     static const QRegularExpression leadingZeros(QStringLiteral("^\\D*0*"));
     QString number = text(job.id);
     number.remove(leadingZeros);
-    const QString parts[] = {text(job.id),
-                             number,
-                             text(job.title),
-                             text(job.order.place),
-                             text(job.set.panel),
-                             text(job.set.maker),
-                             text(job.set.model),
-                             text(job.set.serial),
-                             text(job.order.owner),
-                             text(job.order.phone),
-                             text(job.repair.work),
-                             text(job.order.complaint)};
+    const QString parts[] = {text(job.id),          number,
+                             text(job.title),       text(job.order.place),
+                             text(job.set.panel),   text(job.set.maker),
+                             text(job.set.model),   text(job.set.serial),
+                             text(job.order.owner), text(job.order.phone),
+                             text(job.repair.work), text(job.order.complaint)};
     QString all;
     for (const auto& part : parts) {
         all += part + QLatin1Char('\n');
@@ -176,8 +170,9 @@ Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString
 
 Logbook::FileIdentity Logbook::identityOf(const QString& path) {
     struct stat info = {};
-    return ::stat(QFile::encodeName(path).constData(), &info) == 0 ? FileIdentity{quint64(info.st_dev), quint64(info.st_ino)}
-                                                                   : FileIdentity{};
+    return ::stat(QFile::encodeName(path).constData(), &info) == 0
+               ? FileIdentity{quint64(info.st_dev), quint64(info.st_ino)}
+               : FileIdentity{};
 }
 
 void Logbook::requireSameFile() const {

@@ -154,11 +154,10 @@ private:
 
     /// In one sentence: what it was, and how far that is sure.
     void finding() {
-        QString sentence = assessment_.verdict.empty()
-                               ? OwnerPage::tr("Not certain yet. Most likely: %1 (%2 %).")
-                                     .arg(words(assessment_.suspects.front().title))
-                                     .arg(100 * assessment_.suspects.front().share, 0, 'f', 0)
-                               : OwnerPage::tr("Found: %1.").arg(words(assessment_.verdict));
+        QString sentence = assessment_.verdict.empty() ? OwnerPage::tr("Not certain yet. Most likely: %1 (%2 %).")
+                                                             .arg(words(assessment_.suspects.front().title))
+                                                             .arg(100 * assessment_.suspects.front().share, 0, 'f', 0)
+                                                       : OwnerPage::tr("Found: %1.").arg(words(assessment_.verdict));
         if (const auto* done = chosen(); done != nullptr && !job_.handedBack.empty()) {
             sentence += QLatin1Char(' ') + OwnerPage::tr("Done: %1.").arg(words(done->title));
         }
@@ -215,9 +214,10 @@ private:
         const auto open = std::count_if(assessment_.proof.begin(), assessment_.proof.end(),
                                         [](const auto& proof) { return proof.found.empty(); });
         if (count > 0) {
-            lines.emplace_back(OwnerPage::tr("Measured after the repair"),
-                               OwnerPage::tr("%1 of %2 readings as they should be").arg(count).arg(assessment_.proof.size()) +
-                                   (open > 0 ? OwnerPage::tr("; %1 not taken").arg(open) : QString()));
+            lines.emplace_back(
+                OwnerPage::tr("Measured after the repair"),
+                OwnerPage::tr("%1 of %2 readings as they should be").arg(count).arg(assessment_.proof.size()) +
+                    (open > 0 ? OwnerPage::tr("; %1 not taken").arg(open) : QString()));
         }
         if (job_.soak.empty()) {
             lines.emplace_back(OwnerPage::tr("Not soaked"), OwnerPage::tr("it was not left running under watch"));
@@ -241,13 +241,14 @@ private:
         for (int s = 0; s < strips; ++s) {
             const double y = room.top() + (s + 0.5) * rowHeight;
             if (rowHeight > 11) {
-                write(QString::fromStdString(panel.strips[std::size_t(s)].label), {room.left(), y - 8, 26, 0}, 11, pale);
+                write(QString::fromStdString(panel.strips[std::size_t(s)].label), {room.left(), y - 8, 26, 0}, 11,
+                      pale);
             }
             for (int led = 0; led < panel.strips[std::size_t(s)].leds; ++led) {
                 const QPointF at(room.left() + 30 + step * (led + 0.5), y);
                 const backlight::LedPlace place{s, led};
-                const bool isFaulty =
-                    std::find(assessment_.located.begin(), assessment_.located.end(), place) != assessment_.located.end();
+                const bool isFaulty = std::find(assessment_.located.begin(), assessment_.located.end(), place) !=
+                                      assessment_.located.end();
                 dot(at, isFaulty ? Qt::white : lit, radius);
                 if (isFaulty) {
                     painter_.setPen(QPen(ember, 2));
@@ -315,16 +316,20 @@ private:
             painter_.setBrush(paper);
             painter_.drawRoundedRect(QRectF(250, middle - 4, 300, 8), 4, 4);
             painter_.setBrush(QColor("#9DBFA6"));
-            painter_.drawRoundedRect(QRectF(x(proof.band.low), middle - 4, x(proof.band.high) - x(proof.band.low), 8), 4, 4);
+            painter_.drawRoundedRect(QRectF(x(proof.band.low), middle - 4, x(proof.band.high) - x(proof.band.low), 8),
+                                     4, 4);
             if (found) {
                 painter_.setBrush(ember);
                 const double r = 7;
-                painter_.drawPolygon(QPolygonF{{x(*found), middle - r}, {x(*found) + r, middle}, {x(*found), middle + r},
+                painter_.drawPolygon(QPolygonF{{x(*found), middle - r},
+                                               {x(*found) + r, middle},
+                                               {x(*found), middle + r},
                                                {x(*found) - r, middle}});
                 write(OwnerPage::tr("%1 V").arg(number(*found, 0)), {566, y_, 70, 0}, 14, ember);
             }
             dot({x(*proof.volts), middle}, good, 6.5);
-            write(OwnerPage::tr("%1 V").arg(number(*proof.volts, 0)), {640, y_, 90, 0}, 14, proof.within ? good : ember, true);
+            write(OwnerPage::tr("%1 V").arg(number(*proof.volts, 0)), {640, y_, 90, 0}, 14, proof.within ? good : ember,
+                  true);
             write(words(proof.title), {left, y_, 188, 0}, 14, ink);
             y_ += 27;
             if (y_ > 760) {
@@ -383,11 +388,12 @@ private:
         }
         painter_.setPen(QPen(glow, 2));
         painter_.drawPolyline(curve);
-        write(OwnerPage::tr("%1 mA").arg(number(1000 * high, 0)), {box.left() + 8, curve.front().y() - 8, 46, 0}, 11, pale, false,
-              Qt::AlignRight);
+        write(OwnerPage::tr("%1 mA").arg(number(1000 * high, 0)), {box.left() + 8, curve.front().y() - 8, 46, 0}, 11,
+              pale, false, Qt::AlignRight);
         for (double minute = 0; minute <= last; minute += 10) {
-            write(OwnerPage::tr("%1 min").arg(minute), {plot.left() + plot.width() * minute / last - 30, plot.bottom() + 8, 60, 0},
-                  11, pale, false, Qt::AlignHCenter);
+            write(OwnerPage::tr("%1 min").arg(minute),
+                  {plot.left() + plot.width() * minute / last - 30, plot.bottom() + 8, 60, 0}, 11, pale, false,
+                  Qt::AlignHCenter);
         }
     }
 
@@ -432,8 +438,9 @@ private:
         }
         y_ = bottom + 20;
         if (job_.order.value > 0) {
-            paragraph(OwnerPage::tr("A set like this is worth about %1 when it works.").arg(money(job_.order.value, job_)), 13.5,
-                      pale);
+            paragraph(
+                OwnerPage::tr("A set like this is worth about %1 when it works.").arg(money(job_.order.value, job_)),
+                13.5, pale);
         }
     }
 
@@ -450,10 +457,13 @@ private:
         const std::pair<QString, QString> facts[] = {
             {OwnerPage::tr("parts and work"), money(price, job_)},
             {OwnerPage::tr("parts are here in"),
-             option.days > 0 ? language::counted(int(std::ceil(option.days)), OwnerPage::tr("1 day"), OwnerPage::tr("%1 days")) : OwnerPage::tr("at hand")},
+             option.days > 0
+                 ? language::counted(int(std::ceil(option.days)), OwnerPage::tr("1 day"), OwnerPage::tr("%1 days"))
+                 : OwnerPage::tr("at hand")},
             {OwnerPage::tr("promised"), OwnerPage::tr("%1 h of light").arg(number(job_.bench.promisedHours, 0))},
             {OwnerPage::tr("may come back in that time"),
-             option.comeback ? OwnerPage::tr("%1 in 100").arg(number(100 * *option.comeback, 0)) : OwnerPage::tr("cannot tell")}};
+             option.comeback ? OwnerPage::tr("%1 in 100").arg(number(100 * *option.comeback, 0))
+                             : OwnerPage::tr("cannot tell")}};
         for (const auto& [name, value] : facts) {
             write(name, {x, y, room, 0}, 13, pale);
             y += write(value, {x, y, room, 0}, 14, ink, true, Qt::AlignRight) + 8;
@@ -482,8 +492,8 @@ private:
     }
 
     void foot() {
-        const QString readings = language::counted(qint64(job_.trail.size()), OwnerPage::tr("1 reading"),
-                                                   OwnerPage::tr("%1 readings"));
+        const QString readings =
+            language::counted(qint64(job_.trail.size()), OwnerPage::tr("1 reading"), OwnerPage::tr("%1 readings"));
         write(OwnerPage::tr("The full record (%1) stays with the workshop under %2.")
                   .arg(readings, QString::fromStdString(job_.id)),
               {left, 1068, 560, 0}, 12, pale);

@@ -1,5 +1,5 @@
-// What hands do that hold two probes: half a line, another key, a wrong one, back again. Nothing is lost, nothing becomes
-// another reading, and what the program filled in is not taken for typed.
+// What hands do that hold two probes: half a line, another key, a wrong one, back again. Nothing is lost, nothing
+// becomes another reading, and what the program filled in is not taken for typed.
 
 #include <gmock/gmock.h>
 

@@ -78,7 +78,8 @@ TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {
     me_->clickInto(QStringLiteral("dim"));
     me_->typeOver(QStringLiteral("viel"));
     me_->press(Qt::Key_Return);
-    EXPECT_TRUE(me_->read(QStringLiteral("fieldNote")).startsWith(QStringLiteral("\"viel\" ist nicht zu lesen; etwa ")));
+    EXPECT_TRUE(
+        me_->read(QStringLiteral("fieldNote")).startsWith(QStringLiteral("\"viel\" ist nicht zu lesen; etwa ")));
     me_->typeOver(QStringLiteral("2,45"));
     me_->press(Qt::Key_Return);
     expectToSee({QStringLiteral("2,5 V"), QStringLiteral("DIM")});

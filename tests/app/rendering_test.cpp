@@ -167,8 +167,7 @@ TEST_P(Rendering, CutsNothingAndScrollsDownwardsOnly) {
 INSTANTIATE_TEST_SUITE_P(At, Rendering,
                          testing::Values(Look{"TheSmallest", {1180, 680}}, Look{"Usual", {1280, 800}},
                                          Look{"Laptop", {1366, 768}}, Look{"Large", {1920, 1080}},
-                                         Look{"LargeText", {1280, 800}, 1.5},
-                                         Look{"Daylight", {1280, 800}, 1, true},
+                                         Look{"LargeText", {1280, 800}, 1.5}, Look{"Daylight", {1280, 800}, 1, true},
                                          Look{"German", {1280, 800}, 1, false, true},
                                          Look{"GermanSmallest", {1180, 680}, 1, false, true}),
                          [](const auto& info) { return std::string(info.param.name); });

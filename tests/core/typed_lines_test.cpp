@@ -1,5 +1,5 @@
-// Sensible lines of people at a bench, in English and German: each is read as meant, or asked about where it may mean two
-// things; none is refused, none becomes something else. And lines that once became something else.
+// Sensible lines of people at a bench, in English and German: each is read as meant, or asked about where it may mean
+// two things; none is refused, none becomes something else. And lines that once became something else.
 
 #include <fmt/format.h>
 #include <gtest/gtest.h>
@@ -89,9 +89,10 @@ std::string readAs(const Field& field, std::string_view line, Tongue tongue) {
     switch (field.takes) {
         case Takes::Volts:
             return orWhy(job::readTypedVolts(line, tongue), [](const job::TypedVolts& v) {
-                return v.shape == evidence::Shape::Steady            ? fmt::format("{:.6g}", v.volts)
-                       : v.shape == evidence::Shape::PeakThenSettles ? fmt::format("{:.6g}>{:.6g}", v.volts, v.restVolts)
-                                                                     : fmt::format("{:.6g}~{:.6g}", v.restVolts, v.volts);
+                return v.shape == evidence::Shape::Steady ? fmt::format("{:.6g}", v.volts)
+                       : v.shape == evidence::Shape::PeakThenSettles
+                           ? fmt::format("{:.6g}>{:.6g}", v.volts, v.restVolts)
+                           : fmt::format("{:.6g}~{:.6g}", v.restVolts, v.volts);
             });
         case Takes::Number:
             return orWhy(job::readTypedNumber(line, {0, 5000, field.unit}, tongue), plain);
@@ -102,8 +103,12 @@ std::string readAs(const Field& field, std::string_view line, Tongue tongue) {
         case Takes::Led:
             return orWhy(job::readTypedLed(line, tongue), [](const parts::LedCheckReading& r) {
                 return (r.volts ? fmt::format("{:.6g}", *r.volts) : "OL") +
-                       (!r.reverseTried ? "" : r.reverseVolts ? fmt::format("/{:.6g}", *r.reverseVolts) : "/OL") +
-                       (!r.lit ? "" : *r.lit ? " lit" : " dark");
+                       (!r.reverseTried  ? ""
+                        : r.reverseVolts ? fmt::format("/{:.6g}", *r.reverseVolts)
+                                         : "/OL") +
+                       (!r.lit   ? ""
+                        : *r.lit ? " lit"
+                                 : " dark");
             });
         case Takes::Glow: {
             constexpr const char* names[] = {"lit", "dim", "dark", "tinted"};
@@ -126,7 +131,8 @@ std::string readAs(const Field& field, std::string_view line, Tongue tongue) {
         case Takes::Pins:
             return orWhere(backlight::readPins(line, tongue), [](const auto& read) { return backlight::lineOf(read); });
         case Takes::Curve:
-            return orWhere(backlight::readPoints(line, tongue), [](const auto& read) { return backlight::lineOf(read); });
+            return orWhere(backlight::readPoints(line, tongue),
+                           [](const auto& read) { return backlight::lineOf(read); });
         case Takes::Supplies:
             return orWhere(panelcheck::readSupplies(line, tongue),
                            [](const auto& read) { return panelcheck::lineOf(read); });
@@ -391,15 +397,9 @@ INSTANTIATE_TEST_SUITE_P(AsTyped, SensibleLine, testing::ValuesIn(sensible));
 
 // What once was taken for something else.
 const Typed misleading[] = {
-    {led, "2.9 lit dark", "?"},
-    {dimming, "148 %", "?"},
-    {diode, "51.7", "?"},
-    {enable, "184 > 48", "?"},
-    {diode, "470u 63V", "?"},
-    {volts, "184 mA", "?"},
-    {volts, "6 V bottom", "?"},
-    {hours, "9k V", "?"},
-    {printed(PartKind::Diode), "470u 63V 12", "?"},
+    {led, "2.9 lit dark", "?"}, {dimming, "148 %", "?"},  {diode, "51.7", "?"},
+    {enable, "184 > 48", "?"},  {diode, "470u 63V", "?"}, {volts, "184 mA", "?"},
+    {volts, "6 V bottom", "?"}, {hours, "9k V", "?"},     {printed(PartKind::Diode), "470u 63V 12", "?"},
 };
 
 class MisleadingLine : public testing::TestWithParam<Typed> {};

@@ -374,8 +374,7 @@ QString BoardStation::verdictOn(const Spot& spot, const parts::TypedPart& part) 
     const QString rated = typed::inWords(part.ratings);
     return words(parts::describe(part.reading)) + (rated.isEmpty() ? QString() : tr(" of %1").arg(rated)) +
            QLatin1Char('\n') +
-           tr("%1: %2 %3")
-               .arg(words(parts::wordsOf(judgement.grade)), words(judgement.because), words(judgement.twin));
+           tr("%1: %2 %3").arg(words(parts::wordsOf(judgement.grade)), words(judgement.because), words(judgement.twin));
 }
 
 void BoardStation::write(const QString& line) {

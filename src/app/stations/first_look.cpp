@@ -183,9 +183,9 @@ void FirstLookStation::choose(int choice) {
 
 /// What the field takes: watts, seconds of light, or how often something was counted.
 job::Expected FirstLookStation::expectedNumber() const {
-    return !asked().unit.empty()                      ? job::Expected{0, 5000, job::Unit::Watts}
+    return !asked().unit.empty()                    ? job::Expected{0, 5000, job::Unit::Watts}
            : asked().form == knowledge::Form::Light ? job::Expected{0, 3600, job::Unit::Seconds}
-                                                      : job::Expected{1, 99, job::Unit::None};
+                                                    : job::Expected{1, 99, job::Unit::None};
 }
 
 void FirstLookStation::writeNumber() {
@@ -245,9 +245,9 @@ void FirstLookStation::showQuestion() {
     stopwatch_->setVisible(isLight);
     sketch_->setVisible(test.id == "evenness");
     number_->setVisible(!test.unit.empty() || isLight || !test.counts.empty());
-    number_->setPlaceholderText(isLight               ? tr("or type seconds")
+    number_->setPlaceholderText(isLight             ? tr("or type seconds")
                                 : test.unit.empty() ? tr("or type how often")
-                                                      : QString::fromStdString(test.unit));
+                                                    : QString::fromStdString(test.unit));
     count_->setVisible(!test.counts.empty());
     const double counted = given && given->number ? *given->number : 0;
     count_->setFont(counted_ > 0 || counted > 0 ? theme::reading(24) : theme::body());
@@ -287,8 +287,7 @@ void FirstLookStation::showQuestion() {
                   [this] { record(driver::Light::StaysLit, 0); });
     }
     for (std::size_t i = 0; i < test.choices.size(); ++i) {
-        addChoice(words(test.choices[i].title),
-                  test.unit.empty() ? QString::number(i + 1) : tr("Alt+%1").arg(i + 1),
+        addChoice(words(test.choices[i].title), test.unit.empty() ? QString::number(i + 1) : tr("Alt+%1").arg(i + 1),
                   given && given->choice == test.choices[i].id, [this, i] { choose(int(i)); });
     }
     const bool asksForDetail = given && !test.counts.empty() && given->choice == test.choices.back().id;
@@ -407,7 +406,8 @@ std::vector<KeyHint> FirstLookStation::keys() const {
     std::vector<KeyHint> hints = {{tr("↑ ↓ ← →"), tr("question")}};
     const auto& test = asked();
     if (test.form == knowledge::Form::Light) {
-        hints.insert(hints.end(), {{tr("Space"), tr("hold while lit")}, {tr("N"), tr("no light")}, {tr("S"), tr("stays lit")}});
+        hints.insert(hints.end(),
+                     {{tr("Space"), tr("hold while lit")}, {tr("N"), tr("no light")}, {tr("S"), tr("stays lit")}});
     } else if (!test.unit.empty()) {
         hints.insert(hints.end(), {{tr("Enter"), tr("write")}, {tr("Alt+1…"), tr("answer")}});
     } else {

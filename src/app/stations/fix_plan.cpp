@@ -75,10 +75,10 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
                   advised               ? "glow"
                   : option.expectedCost ? ""
                                         : "quiet"));
-    rows->addWidget(makeLabel(advised          ? tr("advised")
+    rows->addWidget(makeLabel(advised              ? tr("advised")
                               : option.unavailable ? tr("not to be had")
                               : option.stopGap     ? tr("stop-gap")
-                                               : tr("expected cost"),
+                                                   : tr("expected cost"),
                               theme::quiet(), advised ? "glow" : "quiet"));
     rows->addSpacing(theme::px(8));
     const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
@@ -143,7 +143,8 @@ void FixPlanStation::addTerm(QVBoxLayout& rows, const repair::Option& option, in
     const bool isParts = term == Term::Parts;
     const auto* said = job().repair.termsOf(option.id);
     const auto* value = said == nullptr ? nullptr : isParts ? &said->parts : &said->days;
-    const job::Expected expected = isParts ? job::Expected{0, 1e6, job::Unit::Money} : job::Expected{0, 1000, job::Unit::None};
+    const job::Expected expected =
+        isParts ? job::Expected{0, 1e6, job::Unit::Money} : job::Expected{0, 1000, job::Unit::None};
     auto* line = new QHBoxLayout;
     line->addWidget(makeLabel(isParts ? tr("parts") : tr("days"), theme::quiet(), "quiet"), 1);
     auto* edit = makeField((isParts ? QStringLiteral("parts%1") : QStringLiteral("days%1")).arg(number),

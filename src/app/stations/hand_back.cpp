@@ -39,7 +39,8 @@ public:
     }
     void refresh() {
         if (session_.hasJob()) {
-            setAccessibleDescription(report::wordsOf(page_, session_.shown().job, session_.shown().assessment, session_.trade()));
+            setAccessibleDescription(
+                report::wordsOf(page_, session_.shown().job, session_.shown().assessment, session_.trade()));
         }
         update();
     }
@@ -233,7 +234,7 @@ QStringList HandBackStation::stillOpen() const {
     }
     if (notTaken > 0) {
         open << language::counted(notTaken, tr("1 reading after the repair not taken."),
-                                   tr("%1 readings after the repair not taken."));
+                                  tr("%1 readings after the repair not taken."));
     }
     if (!assessment.soak.passed) {
         open << tr("Soak: %1").arg(words(assessment.soak.text));
@@ -312,7 +313,10 @@ void HandBackStation::enter() {
 }
 
 std::vector<KeyHint> HandBackStation::keys() const {
-    return {{tr("Alt+1 2 3"), tr("sheet")}, {tr("Ctrl+P"), tr("PDF")}, {tr("Ctrl+J"), tr("JSON")}, {tr("Alt+H"), tr("handed back")}};
+    return {{tr("Alt+1 2 3"), tr("sheet")},
+            {tr("Ctrl+P"), tr("PDF")},
+            {tr("Ctrl+J"), tr("JSON")},
+            {tr("Alt+H"), tr("handed back")}};
 }
 
 bool HandBackStation::isDone(const Snapshot& shown) {

@@ -269,17 +269,15 @@ void PanelCheckStation::showJob() {
 void PanelCheckStation::showPlan() {
     const auto& job = this->job();
     const auto plan = panelcheck::planOf(job.set, job.panelCheck, job.bench.supplies);
-    headline_->setText(
-        plan.isCcfl
-            ? (plan.lampVolts > 0 ? tr("Lamps run at %1 V, strike near %2 V")
-                                        .arg(plan.lampVolts, 0, 'f', 0)
-                                        .arg(plan.strikeVolts, 0, 'f', 0)
-                                  : tr("How long is a lamp?"))
-        : !job.set.backlight.isDescribed ? tr("How many LEDs stand in series?")
-                                         : tr("First glow %1 V, light %2 V at %3 mA")
-                                               .arg(plan.kneeVolts, 0, 'f', 0)
-                                               .arg(plan.lightVolts, 0, 'f', 0)
-                                               .arg(1000 * plan.safeAmps, 0, 'f', 0));
+    headline_->setText(plan.isCcfl ? (plan.lampVolts > 0 ? tr("Lamps run at %1 V, strike near %2 V")
+                                                               .arg(plan.lampVolts, 0, 'f', 0)
+                                                               .arg(plan.strikeVolts, 0, 'f', 0)
+                                                         : tr("How long is a lamp?"))
+                       : !job.set.backlight.isDescribed ? tr("How many LEDs stand in series?")
+                                                        : tr("First glow %1 V, light %2 V at %3 mA")
+                                                              .arg(plan.kneeVolts, 0, 'f', 0)
+                                                              .arg(plan.lightVolts, 0, 'f', 0)
+                                                              .arg(1000 * plan.safeAmps, 0, 'f', 0));
     QStringList parts;
     for (const auto& part : plan.stack) {
         parts << tr("%1: %L2 V, limit %3 mA, its plus at %4 V")

@@ -229,9 +229,10 @@ void ProveStation::plotSoak() {
         text->setColor(color);
     };
     if (minutes.isEmpty()) {
-        note(tr("Every ten minutes write down minutes, LED+ and mA of a string:\nthe curves must stay level for half an "
-                "hour."),
-             {0.5, 0.5}, nullptr, p.quiet);
+        note(
+            tr("Every ten minutes write down minutes, LED+ and mA of a string:\nthe curves must stay level for half an "
+               "hour."),
+            {0.5, 0.5}, nullptr, p.quiet);
     }
     const auto draw = [&](int index, QCPAxis* axis, const QString& label, driver::Band band,
                           const QVector<double>& values, const QColor& color, QCPScatterStyle::ScatterShape shape) {
@@ -279,9 +280,10 @@ void ProveStation::plotSoak() {
     };
     const auto& soak = assessment().soak;
     const auto amps = soak.amps.value_or(driver::Band{});
-    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps), milliamps,
-         p.glow, QCPScatterStyle::ssDisc);
-    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus.value_or(driver::Band{}), volts), volts, p.idle, QCPScatterStyle::ssSquare);
+    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps), milliamps, p.glow,
+         QCPScatterStyle::ssDisc);
+    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus.value_or(driver::Band{}), volts), volts, p.idle,
+         QCPScatterStyle::ssSquare);
     plot_->replot();
 }
 

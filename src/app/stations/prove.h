@@ -5,8 +5,8 @@
 #include <QLineEdit>
 #include <QPushButton>
 
-#include "app/stations/station.h"
 #include "app/stations/reading_row.h"
+#include "app/stations/station.h"
 
 class QCustomPlot;
 

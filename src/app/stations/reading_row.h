@@ -17,8 +17,8 @@ public:
     struct Asks {
         QString title;
         QString how;
-        bool isVolts = true;                               ///< so that there is a band, or will be
-        QString example;                                   ///< in the empty field
+        bool isVolts = true;                                ///< so that there is a band, or will be
+        QString example;                                    ///< in the empty field
         std::function<QString(const QString&)> understand;  ///< what is typed, in words; none where it cannot be read
         std::function<QString(const QString&)> take;        ///< writes it down; \returns what is wrong, or nothing
     };

@@ -162,7 +162,8 @@ QWidget* TakeInStation::makeSetCard() {
             },
             span);
     };
-    addLine(0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
+    addLine(
+        0, 0, tr("Job title"), "title", [](job::Job& j) -> std::string& { return j.title; }, 2);
     addLine(0, 2, tr("Owner"), "owner", [](job::Job& j) -> std::string& { return j.order.owner; });
     addLine(0, 3, tr("Phone"), "phone", [](job::Job& j) -> std::string& { return j.order.phone; });
     addLine(1, 0, tr("Maker"), "maker", [](job::Job& j) -> std::string& { return j.set.maker; });
@@ -175,10 +176,10 @@ QWidget* TakeInStation::makeSetCard() {
     grid->addWidget(complaint_, 5, 0, 1, 3);
     addLine(2, 3, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; });
     const auto addAmount = [&](int column, const QString& name, const char* id, const job::Expected& expected,
-                               std::optional<double> (*get)(const job::Job&), void (*set)(job::Job&, std::optional<double>)) {
+                               std::optional<double> (*get)(const job::Job&),
+                               void (*set)(job::Job&, std::optional<double>)) {
         addText(
-            grid, 3, column, name, id,
-            [get](const job::Job& j) { return get(j) ? number(*get(j)) : QString(); },
+            grid, 3, column, name, id, [get](const job::Job& j) { return get(j) ? number(*get(j)) : QString(); },
             [expected, set](job::Job& j, const QString& t) {
                 double amount = 0;
                 const QString problem = t.isEmpty() ? QString() : put(typed::amount(t, expected), amount);
@@ -469,8 +470,9 @@ void TakeInStation::enter() {
 }
 
 std::vector<KeyHint> TakeInStation::keys() const {
-    return {
-        {tr("Tab"), tr("next field")}, {tr("Alt+M L T"), tr("way, tools")}, {tr("Alt+R"), tr("wiring from a job file")}};
+    return {{tr("Tab"), tr("next field")},
+            {tr("Alt+M L T"), tr("way, tools")},
+            {tr("Alt+R"), tr("wiring from a job file")}};
 }
 
 bool TakeInStation::isDone(const Snapshot& shown) {

@@ -42,8 +42,8 @@ WiringForm::WiringForm(JobSession& session) : session_(session) {
         fields_["ratedVolts"]->setModified(true);
     });
     const std::pair<const char*, QString> numbers[] = {
-        {"strips", tr("Strips")},          {"leds", tr("LEDs per strip")},    {"series", tr("Strips in series")},
-        {"amps", tr("String, mA")},        {"idle", tr("LED+ idle, V")},      {"class", tr("LED class")},
+        {"strips", tr("Strips")},           {"leds", tr("LEDs per strip")},     {"series", tr("Strips in series")},
+        {"amps", tr("String, mA")},         {"idle", tr("LED+ idle, V")},       {"class", tr("LED class")},
         {"ratedVolts", tr("LED rated, V")}, {"ratedAmps", tr("LED rated, mA")}, {"celsius", tr("LEDs at, °C")},
         {"label", tr("LED+ label, V")}};
     int index = 0;
@@ -73,7 +73,9 @@ void WiringForm::refresh() {
     const bool isDescribed = panel.isDescribed;
     const auto& strip = panel.strips.front();
     const auto stringAmps = panel.channels.front().stringAmps();
-    const auto milli = [](const std::optional<double>& amps) { return amps ? std::optional(1000 * *amps) : std::nullopt; };
+    const auto milli = [](const std::optional<double>& amps) {
+        return amps ? std::optional(1000 * *amps) : std::nullopt;
+    };
     const auto ofStrips = [&](const std::optional<double>& value) { return isDescribed ? value : std::nullopt; };
     const std::pair<const char*, std::optional<double>> values[] = {
         {"strips", ofStrips(double(panel.strips.size()))},
@@ -118,13 +120,15 @@ std::optional<double> WiringForm::read(const char* id, const job::Expected& expe
 /// How many strips and LEDs there are, and how they are strung.
 void WiringForm::changeStrips(backlight::Backlight& wired) {
     constexpr const char* howMany[] = {"strips", "leds", "series"};
-    const auto* changed = std::find_if(std::begin(howMany), std::end(howMany), [this](auto* id) { return isTyped(id); });
+    const auto* changed =
+        std::find_if(std::begin(howMany), std::end(howMany), [this](auto* id) { return isTyped(id); });
     if (changed == std::end(howMany)) {
         return;
     }
     auto plain = backlight::plainDescriptionOf(wired);
     if (!plain) {
-        refuse(fields_.at(*changed), tr("These strips are wired by hand; a line that says how many there are replaces them."));
+        refuse(fields_.at(*changed),
+               tr("These strips are wired by hand; a line that says how many there are replaces them."));
         isSound_ = false;
         return;
     }
@@ -156,7 +160,8 @@ void WiringForm::changeLeds(backlight::Backlight& wired) {
     if (isTyped("ratedVolts") || isClassChosen_) {
         const auto volts = read("ratedVolts", {1.5, 15, job::Unit::Volts});
         led.ratedVolts = volts.value_or(backlight::classVoltsPerDie * dies);
-        led.dies = isClassChosen_ ? dies : std::clamp(int(std::lround(led.ratedVolts / backlight::classVoltsPerDie)), 1, 3);
+        led.dies =
+            isClassChosen_ ? dies : std::clamp(int(std::lround(led.ratedVolts / backlight::classVoltsPerDie)), 1, 3);
         led.classAssumed = !volts;
     }
     if (isTyped("ratedAmps")) {

@@ -11,8 +11,8 @@
 
 namespace dimglow::app {
 
-/// The backlight number by number, for whoever wants that beside the one line: only what was typed over is written down,
-/// and what the boxes cannot show of a hand-wired panel stays as it is.
+/// The backlight number by number, for whoever wants that beside the one line: only what was typed over is written
+/// down, and what the boxes cannot show of a hand-wired panel stays as it is.
 class WiringForm : public QWidget {
     Q_OBJECT
 public:

@@ -54,7 +54,8 @@ Text problemOf(const Backlight& backlight, const StripInString& part) {
 
 std::optional<double> Channel::stringAmps() const {
     const double microamps = 1e6 * amps.value_or(0) / double(strings.size());
-    return amps ? std::optional(std::round(microamps) / 1e6) : std::nullopt;  // 0.72 A of three are 0.24 A, to the digit
+    return amps ? std::optional(std::round(microamps) / 1e6)
+                : std::nullopt;  // 0.72 A of three are 0.24 A, to the digit
 }
 
 int Backlight::ledCount() const {

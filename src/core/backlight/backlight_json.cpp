@@ -116,8 +116,8 @@ json toJson(const Backlight& backlight) {
         writeStrips(backlight, result);
     }
     format::writeKnown(result["driver"], {{"idleVolts", backlight.driver.idleVolts},
-                                  {"ovpRatio", backlight.driver.ovpRatio},
-                                  {"headroomVolts", backlight.driver.headroomVolts}});
+                                          {"ovpRatio", backlight.driver.ovpRatio},
+                                          {"headroomVolts", backlight.driver.headroomVolts}});
     if (backlight.feeds != Backlight().feeds) {
         for (const auto& feed : backlight.feeds) {
             result["feeds"].push_back(feed.labelVolts ? json{{"labelVolts", *feed.labelVolts}} : json::object());

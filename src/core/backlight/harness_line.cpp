@@ -4,22 +4,22 @@
 
 namespace dimglow::backlight {
 
-std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_view line,
-                                                                      typing::Tongue tongue) {
+std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_view line, typing::Tongue tongue) {
     constexpr std::size_t mostPins = 64;
     if (const auto problem = typing::tooLong(line)) {
         return *problem;
     }
     auto clauses = typing::clausesOf(line, tongue);
     if (clauses.size() > mostPins) {
-        return typing::LineProblem{std::string(line.substr(0, 20)) + "…", text::say("a plug has at most {} pins", mostPins)};
+        return typing::LineProblem{std::string(line.substr(0, 20)) + "…",
+                                   text::say("a plug has at most {} pins", mostPins)};
     }
     std::vector<HarnessPin> pins;
     for (auto& clause : clauses) {
         if (!clause.matches(
                 R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: (\pL[\pL -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
-            return typing::LineProblem{clause.words(),
-                               text::say("cannot be read as a pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
+            return typing::LineProblem{
+                clause.words(), text::say("cannot be read as a pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
         }
         const bool isReturn = clause.text(1).ends_with('-');
         if (clause.has(2) && !isReturn) {

@@ -9,12 +9,12 @@ namespace dimglow::backlight {
 /// What the label of an LED package says, and the little that a default die needs beside it.
 struct LedSpec {
     int dies = 1;  ///< dies in series: 1, 2, 3 for the "3 V", "6 V", "9 V" classes (common practice, no source)
-    double ratedVolts = 3.1;        ///< whole package at someRatedAmps() and 25 °C, V
+    double ratedVolts = 3.1;               ///< whole package at someRatedAmps() and 25 °C, V
     std::optional<double> ratedAmps = {};  ///< A; empty while nobody has read it off
-    double ideality = 2.2;          ///< n of a white LED's die (from memory)
-    double seriesDropVolts = 0.16;  ///< what Rs of one die drops at rated current, V (from memory)
+    double ideality = 2.2;                 ///< n of a white LED's die (from memory)
+    double seriesDropVolts = 0.16;         ///< what Rs of one die drops at rated current, V (from memory)
 
-    bool classAssumed = false;      ///< nobody has said how many dies it has
+    bool classAssumed = false;  ///< nobody has said how many dies it has
 
     /// Rated current as many have it, where a curve needs one all the same (common practice, no source).
     double someRatedAmps() const { return ratedAmps.value_or(0.35); }

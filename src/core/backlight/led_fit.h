@@ -27,8 +27,8 @@ struct LedFit {
 LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start);
 
 /// Reads a line such as "2.61 V at 1 mA, 2.82 V at 30 mA"; an empty one has no points.
-std::variant<std::vector<CurvePoint>, typing::LineProblem> readPoints(
-    std::string_view line, typing::Tongue tongue = typing::Tongue::English);
+std::variant<std::vector<CurvePoint>, typing::LineProblem> readPoints(std::string_view line,
+                                                                      typing::Tongue tongue = typing::Tongue::English);
 /// The line that readPoints() would read back.
 std::string lineOf(std::span<const CurvePoint> points);
 

@@ -91,8 +91,8 @@ std::string mapSvg(const Backlight& backlight, const std::string& title,
         R"(<svg xmlns="http://www.w3.org/2000/svg" viewBox="{:.0f} {:.0f} {:.0f} {:.0f}" font-family="sans-serif">
 <style>.panel{{fill:#fff;stroke:#888}}.bar{{fill:#eee8da}}.wire{{fill:none;stroke:#555;stroke-width:{:.2f}}}.lit{{fill:#e6a33c;stroke:#a65a00}}.dark{{fill:#fff;stroke:#222}}.unknown{{fill:none;stroke:#888;stroke-dasharray:2 2}}.fault{{fill:none;stroke:#b8321a;stroke-width:{:.2f}}}</style>
 )",
-        -marginMm, -marginMm - titleMm, backlight.drawnWidthMm() + 2 * marginMm, backlight.drawnHeightMm() + 2 * marginMm + titleMm,
-        0.15 * r, 0.3 * r);
+        -marginMm, -marginMm - titleMm, backlight.drawnWidthMm() + 2 * marginMm,
+        backlight.drawnHeightMm() + 2 * marginMm + titleMm, 0.15 * r, 0.3 * r);
     svg += fmt::format("<text x=\"0\" y=\"{:.0f}\" font-size=\"18\">{}</text>\n", -marginMm, escaped(title));
     svg += fmt::format("<rect class=\"panel\" width=\"{:.1f}\" height=\"{:.1f}\"/>\n", backlight.drawnWidthMm(),
                        backlight.drawnHeightMm());

@@ -343,7 +343,8 @@ private:
         }
         d_.stripsPerString = std::min(d_.stripsPerString, d_.strips);
         const auto problems = problemsOf(plainBacklight(d_));
-        return problems.empty() ? std::variant<PlainDescription, typing::LineProblem>(d_) : problem(inWords(problems.front()));
+        return problems.empty() ? std::variant<PlainDescription, typing::LineProblem>(d_)
+                                : problem(inWords(problems.front()));
     }
 
     PlainDescription d_;
@@ -396,9 +397,8 @@ Backlight plainBacklight(const PlainDescription& description) {
         }
         backlight.channels.back().strings.push_back(std::move(string));
         auto& channel = backlight.channels.back();
-        channel.amps = description.amps
-                           ? std::optional(*description.amps * double(channel.strings.size()))
-                           : std::nullopt;
+        channel.amps =
+            description.amps ? std::optional(*description.amps * double(channel.strings.size())) : std::nullopt;
     }
     backlight.feeds = description.feeds;
     shareOut(backlight);

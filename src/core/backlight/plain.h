@@ -21,8 +21,8 @@ struct PlainDescription {
     int rightLeds = 0;  ///< when positive, each row is a left strip of ledsPerStrip and a right one of these
     LedSpec led;
     std::optional<double> amps;  ///< per string, A
-    int stripsPerString = 4;    ///< strips in series; the rest form further strings
-    int stringsPerChannel = 1;  ///< strings in parallel on one sink
+    int stripsPerString = 4;     ///< strips in series; the rest form further strings
+    int stringsPerChannel = 1;   ///< strings in parallel on one sink
     int parallel = 1;
     int chains = 1;
     bool fedFromBothEnds = false;  ///< each strip is two strings, one from each end

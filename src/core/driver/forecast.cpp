@@ -441,8 +441,8 @@ FeedReference referenceOfOne(const backlight::Backlight& backlight) {
                                        [](const auto& channel) { return channel.amps.has_value(); });
     const bool assumesClass = std::any_of(backlight.strips.begin(), backlight.strips.end(),
                                           [](const auto& strip) { return strip.led.classAssumed; });
-    // Common practice, no source: a label; a batch of LEDs at a current that is known, or at any from 100 to 600 mA; one
-    // to three dies; anything from 20 to 250 V.
+    // Common practice, no source: a label; a batch of LEDs at a current that is known, or at any from 100 to 600 mA;
+    // one to three dies; anything from 20 to 250 V.
     reference.relativeSigma = label                    ? 0.018
                               : !backlight.isDescribed ? 0.63
                               : assumesClass           ? 0.4

@@ -11,7 +11,7 @@ namespace dimglow::evidence::limits {
 
 using format::Range;
 
-inline constexpr std::size_t word = 40;  ///< bytes, of ids
+inline constexpr std::size_t word = 40;    ///< bytes, of ids
 inline constexpr std::size_t bridged = 8;  ///< jumpers of one reading
 inline constexpr Range volts{0, 5000};
 inline constexpr Range boardVolts{-5000, 5000};

@@ -13,7 +13,7 @@ enum class From {
 /// Where an observation came from.
 struct Source {
     From from = From::Typed;
-    std::string raw = {};  ///< as it was typed or as the instrument sent it; empty when it was a key or a click
+    std::string raw = {};          ///< as it was typed or as the instrument sent it; empty when it was a key or a click
     std::string fitsBecause = {};  ///< why it fits all the same, where the program had doubted it; it then stands
     bool operator==(const Source&) const = default;
 };

@@ -19,7 +19,6 @@ inline constexpr std::size_t longestDocument = 4u << 20;
 nlohmann::json parseDocument(std::string_view text);
 
 /// Writes the members whose value is known; the others are left out.
-void writeKnown(nlohmann::json& object,
-                std::initializer_list<std::pair<const char*, std::optional<double>>> members);
+void writeKnown(nlohmann::json& object, std::initializer_list<std::pair<const char*, std::optional<double>>> members);
 
 }  // namespace dimglow::format

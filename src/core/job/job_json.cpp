@@ -79,14 +79,13 @@ Order readOrder(Fields fields) {
 }
 
 json setJson(const set::DisplaySet& set) {
-    json result = {
-        {"kind", set.kind},
-        {"maker", set.maker},
-        {"model", set.model},
-        {"serial", set.serial},
-        {"panel", set.panel},
-        {"backlight", backlight::toJson(set.backlight)},
-        {"lamps", {{"count", set.lamps.count}}}};
+    json result = {{"kind", set.kind},
+                   {"maker", set.maker},
+                   {"model", set.model},
+                   {"serial", set.serial},
+                   {"panel", set.panel},
+                   {"backlight", backlight::toJson(set.backlight)},
+                   {"lamps", {{"count", set.lamps.count}}}};
     format::writeKnown(result["lamps"], {{"lengthMm", set.lamps.lengthMm}, {"diameterMm", set.lamps.diameterMm}});
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
@@ -168,16 +167,13 @@ json panelCheckJson(const panelcheck::PanelCheck& check) {
     for (const auto finding : check.findings) {
         findings.push_back(panelcheck::idOf(finding));
     }
-    json result = {{"channel", check.channel},
-                   {"currentShare", check.currentShare},
-                   {"leadsChecked", check.leadsChecked},
-                   {"findings", findings},
-                   {"outcome", outcomeWords[int(check.outcome)]},
-                   {"note", check.note}};
+    json result = {
+        {"channel", check.channel}, {"currentShare", check.currentShare},          {"leadsChecked", check.leadsChecked},
+        {"findings", findings},     {"outcome", outcomeWords[int(check.outcome)]}, {"note", check.note}};
     format::writeKnown(result, {{"tconVolts", check.tconVolts},
-                        {"kneeVolts", check.kneeVolts},
-                        {"lightVolts", check.lightVolts},
-                        {"tconAmps", check.tconAmps}});
+                                {"kneeVolts", check.kneeVolts},
+                                {"lightVolts", check.lightVolts},
+                                {"tconAmps", check.tconAmps}});
     return result;
 }
 

@@ -90,8 +90,9 @@ std::variant<double, Text> chosen(const typing::Value& value, double per, const 
 std::variant<double, Text> inUnitOf(const typing::Value& value, const Expected& expected) {
     const auto counting = countingOf(expected.unit);
     const bool isPlain = value.unit == typing::Unit::None;
-    const bool isThousands = value.unit == typing::Unit::Thousands &&
-                             (expected.unit == Unit::Hours || expected.unit == Unit::Money || expected.unit == Unit::None);
+    const bool isThousands =
+        value.unit == typing::Unit::Thousands &&
+        (expected.unit == Unit::Hours || expected.unit == Unit::Money || expected.unit == Unit::None);
     if (!isPlain && !isThousands && value.unit != counting.unit) {
         return say("{}, not {}", counting.wanted, value.unitTyped);
     }
@@ -140,16 +141,18 @@ std::string withoutSpaces(std::string_view text) {
     return joined;
 }
 
-// ---- voltages with a shape -------------------------------------------------------------------------------------------
+// ---- voltages with a shape
+// -------------------------------------------------------------------------------------------
 
-constexpr std::string_view fallWords[] = {">",       "then",  "falls",   "falling", "fall",  "fell",      "drops",    "dropping",
-                             "dropped", "drop",  "settles", "settled", "back",  "down",      "sinks",    "sags",
-                             "decays",  "sinking", "collapses", "settling"};
-constexpr std::string_view wanderWords[] = {"~",     "wanders", "wandering", "hunts", "hunting", "between",
-                               "swings", "jumps",  "varies",    "bounces", "and"};
+constexpr std::string_view fallWords[] = {">",        "then",    "falls",  "falling", "fall",      "fell",    "drops",
+                                          "dropping", "dropped", "drop",   "settles", "settled",   "back",    "down",
+                                          "sinks",    "sags",    "decays", "sinking", "collapses", "settling"};
+constexpr std::string_view wanderWords[] = {"~",      "wanders", "wandering", "hunts",   "hunting", "between",
+                                            "swings", "jumps",   "varies",    "bounces", "and"};
 constexpr std::string_view peakWords[] = {"peaks", "peak", "max", "rises", "spikes", "up", "kicks"};
-constexpr std::string_view fillers[] = {"at", "to", "from", "of", "about", "steady", "stable", "stays", "reads", "shows", "it",
-                           "again", "and", ",", "-", "in", "a", "the", "moment", "slowly", "quickly"};
+constexpr std::string_view fillers[] = {"at",    "to",    "from",  "of",  "about",  "steady", "stable",
+                                        "stays", "reads", "shows", "it",  "again",  "and",    ",",
+                                        "-",     "in",    "a",     "the", "moment", "slowly", "quickly"};
 
 /// The voltages of a line and what stands before, between and behind them.
 struct Swing {

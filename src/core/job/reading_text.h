@@ -23,8 +23,8 @@ struct TypedVolts {
     double restVolts = 0;
 };
 
-/// Reads "184.1", "about 184 V" (steady), "184 > 48", "184 then 48", "190, falls to 40", "peaks at 232 V then back to 66",
-/// "184 to 48" (peaks, then settles), "48 ~ 184", "48-184", "48 to 184", "hunts between 48 and 184" (wanders).
+/// Reads "184.1", "about 184 V" (steady), "184 > 48", "184 then 48", "190, falls to 40", "peaks at 232 V then back to
+/// 66", "184 to 48" (peaks, then settles), "48 ~ 184", "48-184", "48 to 184", "hunts between 48 and 184" (wanders).
 /// \returns the reading, or what is wrong with the text
 std::variant<TypedVolts, text::Text> readTypedVolts(std::string_view text, Tongue tongue = Tongue::English);
 
@@ -43,8 +43,8 @@ struct Expected {
 std::variant<double, text::Text> readTypedNumber(std::string_view text, const Expected& expected,
                                                  Tongue tongue = Tongue::English);
 
-/// Reads an amount of money or hours: "14000", "9k", "£150", "12 000". A number that may be one with a thousands sign in
-/// some language ("1.200", "1,200") is asked about.
+/// Reads an amount of money or hours: "14000", "9k", "£150", "12 000". A number that may be one with a thousands sign
+/// in some language ("1.200", "1,200") is asked about.
 std::variant<double, text::Text> readTypedAmount(std::string_view text, const Expected& expected,
                                                  Tongue tongue = Tongue::English);
 
@@ -53,8 +53,8 @@ struct TypedDay {
     std::string iso;
 };
 /// Reads "2026-12-04", "4.12.2026", "4 Dec", "Dec 4th", "today", "tomorrow", "in 3 days", "in 2 weeks", "by Friday",
-/// "next Friday". A day without a year, and a weekday, is the next one from \p today (ISO) on; "next" is the week after.
-/// \returns the day, or what is wrong
+/// "next Friday". A day without a year, and a weekday, is the next one from \p today (ISO) on; "next" is the week
+/// after. \returns the day, or what is wrong
 std::variant<TypedDay, text::Text> readTypedDay(std::string_view text, const std::string& today,
                                                 Tongue tongue = Tongue::English);
 

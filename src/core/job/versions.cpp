@@ -74,8 +74,8 @@ void forEach(json& object, const char* name, const std::function<void(json&)>& d
     }
 }
 
-/// Currents, ratings, sizes, lamps and T-con volts are optional. Those that are just what the program filled in by itself
-/// are what nobody has read off.
+/// Currents, ratings, sizes, lamps and T-con volts are optional. Those that are just what the program filled in by
+/// itself are what nobody has read off.
 void toVersion4(json& document) {
     json nothing;
     const auto member = [&](json& object, const char* name) -> json& {

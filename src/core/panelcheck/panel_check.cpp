@@ -38,7 +38,8 @@ double ampsAt(const backlight::Backlight& backlight, int channel, double volts, 
     return circuit::solve(panel.network).supplyAmps[0];
 }
 
-/// Lamp volts by length and bore, a slim one where nobody has measured it: 130 V at the electrodes and a gradient that falls with the bore (from memory).
+/// Lamp volts by length and bore, a slim one where nobody has measured it: 130 V at the electrodes and a gradient that
+/// falls with the bore (from memory).
 double lampVoltsOf(const lamps::Lamps& lamps) {
     constexpr double electrodeVolts = 130;
     constexpr double voltsPerMm = 1.45;
@@ -52,10 +53,10 @@ void planLamps(const lamps::Lamps& lamps, Plan& plan) {
     if (lamps.lengthMm) {
         plan.lampVolts = lampVoltsOf(lamps);
         plan.strikeVolts = strikeRatio * plan.lampVolts;
-        plan.refusal = say(
-            "Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
-            "interlocked.",
-            plan.strikeVolts);
+        plan.refusal =
+            say("Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
+                "interlocked.",
+                plan.strikeVolts);
     } else {
         plan.refusal =
             say("Lamps strike at a thousand volts and more: no bench supply. Only a lamp generator that limits its "

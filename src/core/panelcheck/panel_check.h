@@ -7,8 +7,8 @@
 #include <variant>
 #include <vector>
 
-#include "core/typing/clause.h"
 #include "core/set/display_set.h"
+#include "core/typing/clause.h"
 
 /// \file
 /// Lighting a panel from bench supplies, with a picture on it, before money is spent.

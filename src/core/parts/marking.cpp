@@ -45,8 +45,8 @@ std::optional<Infix> infixIn(std::string_view text, std::string_view letters) {
 /// Takes a tolerance letter off the end.
 std::optional<double> takeTolerance(std::string_view& text) {
     // "1000uF" ends in its unit.
-    const bool isUnit = text.size() > 1 && text.back() == 'F' && std::string_view("pnu").find(text[text.size() - 2]) !=
-                                                                      std::string_view::npos;
+    const bool isUnit = text.size() > 1 && text.back() == 'F' &&
+                        std::string_view("pnu").find(text[text.size() - 2]) != std::string_view::npos;
     const auto share = text.size() > 1 && !isUnit ? toleranceOf(text.back()) : std::nullopt;
     if (share) {
         text.remove_suffix(1);

@@ -13,10 +13,10 @@
 
 namespace dimglow::parts {
 
-using typing::cited;
-using typing::trimmed;
 using text::say;
 using text::Text;
+using typing::cited;
+using typing::trimmed;
 
 namespace {
 
@@ -31,7 +31,7 @@ struct Said {
     typing::Value value;
     double number = 0;  ///< in the unit of the table; infinite for OL
     bool isEsr = false;
-    bool isBack = false;      ///< the other way round
+    bool isBack = false;  ///< the other way round
     bool isOverload = false;
 };
 struct Words {
@@ -43,7 +43,8 @@ struct Words {
 std::size_t lengthOfRef(const Tokens& tokens) {
     const auto isCapitals = [&](std::size_t at, std::size_t most) {
         const std::string& word = tokens[at].typed;
-        return word.size() <= most && std::all_of(word.begin(), word.end(), [](unsigned char c) { return std::isupper(c) != 0; });
+        return word.size() <= most &&
+               std::all_of(word.begin(), word.end(), [](unsigned char c) { return std::isupper(c) != 0; });
     };
     const bool isRef = tokens.size() >= 2 && tokens[0].kind == Token::Kind::Word && isCapitals(0, 3) &&
                        tokens[1].kind == Token::Kind::Number && tokens[1].isGlued &&
@@ -52,7 +53,8 @@ std::size_t lengthOfRef(const Tokens& tokens) {
     if (!isRef) {
         return 0;
     }
-    const bool hasLetter = tokens.size() > 2 && tokens[2].isGlued && tokens[2].kind == Token::Kind::Word && isCapitals(2, 1);
+    const bool hasLetter =
+        tokens.size() > 2 && tokens[2].isGlued && tokens[2].kind == Token::Kind::Word && isCapitals(2, 1);
     return hasLetter ? 3 : 2;
 }
 
@@ -85,7 +87,8 @@ Text noReading(PartKind kind, std::string_view line) {
                 return say("3.3");
         }
     };
-    return isEmpty ? say("type a reading: {}", written()) : say("{} cannot be read; write {}", cited(trimmed(line)), written());
+    return isEmpty ? say("type a reading: {}", written())
+                   : say("{} cannot be read; write {}", cited(trimmed(line)), written());
 }
 
 /// Takes what is said word by word.
@@ -266,7 +269,7 @@ void takeUnitOf(const PartReading& reading, PartKind kind, std::vector<Said>& va
 /// What is printed on a part, behind "of" or by itself. \p reading: what was read of it, if anything.
 std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tongue tongue, const PartReading& reading) {
     const Text noRating = say("{} is not what is printed on such a part; write {}", cited(trimmed(text)),
-                              isCapacitor(kind)                                      ? say("470u 63V, or 154J 400")
+                              isCapacitor(kind)                                       ? say("470u 63V, or 154J 400")
                               : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
                               : kind == PartKind::Fuse                                ? say("5A 250V")
                               : isJunction(kind)                                      ? say("5A 100V")
@@ -288,9 +291,9 @@ std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tong
             return typing::askWhich(said.value.typed, said.value.number);
         }
         const bool isCapacitorVolts = isCapacitor(kind) && ratings.farads && said.value.unit == Unit::None;
-        const Unit unit = isCapacitorVolts                    ? Unit::Volts
-                          : said.value.unit == Unit::None     ? usualUnit(kind)
-                                                              : said.value.unit;
+        const Unit unit = isCapacitorVolts                ? Unit::Volts
+                          : said.value.unit == Unit::None ? usualUnit(kind)
+                                                          : said.value.unit;
         auto* member = unit == Unit::Farads    ? &ratings.farads
                        : unit == Unit::Ohms    ? &ratings.ohms
                        : unit == Unit::Volts   ? &ratings.volts
@@ -308,9 +311,9 @@ std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tong
 
 /// A code as it is stamped on film capacitors and resistors; empty for anything else.
 std::optional<Ratings> stampedOn(PartKind kind, std::string_view text) {
-    return kind == PartKind::Film                                     ? readCapacitorMarking(text)
-           : kind == PartKind::Resistor || kind == PartKind::Sense    ? readResistorMarking(text)
-                                                                      : std::nullopt;
+    return kind == PartKind::Film                                  ? readCapacitorMarking(text)
+           : kind == PartKind::Resistor || kind == PartKind::Sense ? readResistorMarking(text)
+                                                                   : std::nullopt;
 }
 
 }  // namespace
@@ -362,7 +365,8 @@ std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text
     }
     // "98 of 100": a bare number near the reading is the number itself, not a code of three digits.
     const auto plain = typing::plainNumber(trimmed(printed));
-    const bool isNumber = plain && typed.reading.ohms && *plain < 2 * *typed.reading.ohms && 2 * *plain > *typed.reading.ohms;
+    const bool isNumber =
+        plain && typed.reading.ohms && *plain < 2 * *typed.reading.ohms && 2 * *plain > *typed.reading.ohms;
     auto ratings = isNumber || typed.reading.farads ? ratingsIn(kind, printed, tongue, typed.reading)
                                                     : readTypedRatings(kind, printed, tongue);
     if (const auto marking = stampedOn(kind, trimmed(printed)); marking && typed.reading.farads && !plain) {

@@ -20,12 +20,13 @@ struct TypedPart {
     Ratings ratings;  ///< what was typed behind "of"
 };
 
-/// Reads "D8 0.31/OL", "0.001 both ways", "C12 241u 4R of 470u 63V", "0.2", "9 rings out", "48 % 200 Hz", "3.28 of 3V3":
-/// the part's name if any, the reading, "out" or "lifted" where a leg is free, and behind "of" what is printed on it (a
-/// marking as "154J 400" too). Numbers without a unit are what the kind is measured in: volts of junctions (from 100 on
-/// millivolts), rails and pins, ohms of fuses, resistors and windings; a capacitor needs its unit. Never guessed. \returns what was read, or what is
-/// wrong
-std::variant<TypedPart, text::Text> readTypedPart(PartKind kind, std::string_view text, Tongue tongue = Tongue::English);
+/// Reads "D8 0.31/OL", "0.001 both ways", "C12 241u 4R of 470u 63V", "0.2", "9 rings out", "48 % 200 Hz", "3.28 of
+/// 3V3": the part's name if any, the reading, "out" or "lifted" where a leg is free, and behind "of" what is printed on
+/// it (a marking as "154J 400" too). Numbers without a unit are what the kind is measured in: volts of junctions (from
+/// 100 on millivolts), rails and pins, ohms of fuses, resistors and windings; a capacitor needs its unit. Never
+/// guessed. \returns what was read, or what is wrong
+std::variant<TypedPart, text::Text> readTypedPart(PartKind kind, std::string_view text,
+                                                  Tongue tongue = Tongue::English);
 
 /// Reads what is printed on a part: "470u 63V", "154J 400", "0.22R", "12V".
 std::variant<Ratings, text::Text> readTypedRatings(PartKind kind, std::string_view text,

@@ -837,7 +837,8 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
     };
     std::vector<std::size_t> doubtful;
     for (std::size_t e = 0; e < standing.size(); ++e) {
-        if (!isConfirmed(standing[e], job) && standing[e].source.fitsBecause.empty() && (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
+        if (!isConfirmed(standing[e], job) && standing[e].source.fitsBecause.empty() &&
+            (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
             doubtful.push_back(e);
         }
     }
@@ -946,10 +947,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     result.fixNow = fixNowOf(job, knowledge, result);
     result.reference = referenceOf(job.set.backlight, result.reference, known);
     result.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
-    result.cautions =
-        safety::cautionsFor({workingVolts(result.reference), highestOverVolts(known, result.reference.size()),
-                             job.bench.tester.limitVolts, hasMains(knowledge, job.set.kind),
-                             isLedPlusKnown(result.reference)});
+    result.cautions = safety::cautionsFor(
+        {workingVolts(result.reference), highestOverVolts(known, result.reference.size()), job.bench.tester.limitVolts,
+         hasMains(knowledge, job.set.kind), isLedPlusKnown(result.reference)});
     result.proof = proofOf(job, knowledge, result.reference, result.diagnosis.failedLeds, result.expectedVolts);
     result.soak = judgeSoak(job, result.proof);
     return result;

@@ -205,15 +205,15 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
 
 namespace {
 
-/// What a string takes when it is lit, as far as somebody has written it down: after the repair, else before, else as the
-/// strips are described.
+/// What a string takes when it is lit, as far as somebody has written it down: after the repair, else before, else as
+/// the strips are described.
 std::optional<double> knownStringAmps(const job::Job& job) {
     if (job.repair.newAmps || job.repair.originalAmps) {
         return job.repair.newAmps ? job.repair.newAmps : job.repair.originalAmps;
     }
     std::optional<double> highest;
-    for (const auto& channel : job.set.backlight.isDescribed ? job.set.backlight.channels
-                                                              : std::vector<backlight::Channel>{}) {
+    for (const auto& channel :
+         job.set.backlight.isDescribed ? job.set.backlight.channels : std::vector<backlight::Channel>{}) {
         const auto amps = channel.stringAmps();
         highest = amps ? std::max(highest.value_or(0), *amps) : highest;
     }
@@ -260,11 +260,11 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     } else if (verdict.flickered) {
         verdict.text = say("Failed: it flickered.");
     } else if (darkAmps != nullptr && !verdict.amps) {
-        verdict.text =
-            say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
+        verdict.text = say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
     } else if (darkAmps != nullptr) {
-        verdict.text = say("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
-                           1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
+        verdict.text =
+            say("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
+                1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
     } else if (darkVolts != nullptr) {
         verdict.text = say("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
                            darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);

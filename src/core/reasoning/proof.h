@@ -19,17 +19,18 @@ struct ProofLine {
     std::string test;  ///< "ledPlusOn", "ledMinus", "tester", "look"
     int channel = 0;
     text::Text title;
-    driver::Band band;            ///< V; of "look" without meaning
-    std::optional<double> volts;  ///< empty while it is not taken
-    bool within = false;          ///< taken, steady, in the band, everything lit
-    text::Text found;             ///< the reading in words, empty while it is not taken
-    int feed = 0;                 ///< of "ledPlusOn"
+    driver::Band band;                                ///< V; of "look" without meaning
+    std::optional<double> volts;                      ///< empty while it is not taken
+    bool within = false;                              ///< taken, steady, in the band, everything lit
+    text::Text found;                                 ///< the reading in words, empty while it is not taken
+    int feed = 0;                                     ///< of "ledPlusOn"
     std::optional<evidence::Question> question = {};  ///< of what was bad before the repair and is asked for again
 };
 
-/// LED+ of each feed, which come first, and the sinks are always asked for; then what was bad before the repair is asked for
-/// again: voltages off what a healthy set reads (\p healthy), parts that were judged bad, the light. Tester readings and
-/// looks after the repair are judged as they come. LEDs that the repair has bridged are shorts that are meant to be there.
+/// LED+ of each feed, which come first, and the sinks are always asked for; then what was bad before the repair is
+/// asked for again: voltages off what a healthy set reads (\p healthy), parts that were judged bad, the light. Tester
+/// readings and looks after the repair are judged as they come. LEDs that the repair has bridged are shorts that are
+/// meant to be there.
 std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& knowledge,
                                const driver::DriverReference& reference,
                                const std::vector<backlight::LedPlace>& failedLeds,
@@ -51,7 +52,7 @@ struct SoakVerdict {
     bool passed = false;
     text::Text text;
     std::optional<driver::Band> ledPlus = {};  ///< what a lit set may show, V; empty where nobody knows
-    std::optional<driver::Band> amps = {};     ///< of one string, A; empty where no current was read off or written down
+    std::optional<driver::Band> amps = {};  ///< of one string, A; empty where no current was read off or written down
 };
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
 

@@ -158,7 +158,9 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         const auto isOut = [](const Option& o) { return o.late || o.unavailable; };
         return isOut(a) != isOut(b) ? isOut(b) : costA < b.expectedCost.value_or(INFINITY);
     });
-    const auto repairs = [](const Option& o) { return !o.stopGap && !o.writesOff && !o.unavailable && o.mends > sureEnough; };
+    const auto repairs = [](const Option& o) {
+        return !o.stopGap && !o.writesOff && !o.unavailable && o.mends > sureEnough;
+    };
     const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
     if (best == plan.options.end()) {
         plan.advice =

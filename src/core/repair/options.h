@@ -34,9 +34,9 @@ struct Option {
     std::optional<double> expectedCost;
     bool stopGap = false;
     bool writesOff = false;
-    bool late = false;       ///< cannot be done before the due date
+    bool late = false;         ///< cannot be done before the due date
     bool unavailable = false;  ///< its parts are not to be had: listed, never advised
-    text::Text comebackWhy;  ///< the arithmetic in one sentence
+    text::Text comebackWhy;    ///< the arithmetic in one sentence
 };
 
 /// All options side by side, cheapest first and those of unknown cost last, and the advice.

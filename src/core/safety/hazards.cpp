@@ -26,9 +26,9 @@ std::vector<Caution> cautionsFor(const BenchVolts& volts) {
                   "diffuser.",
                   volts.tester, tester);
     const auto lit = volts.isLedPlusKnown ? say("LED+ at {:.0f} V DC", volts.working) : ledPlus;
-    const auto prove = volts.hasMains
-                           ? say("Live again, with mains on the primary side. {}. Close what you can before the soak.", lit)
-                           : say("Live again. {}. Close what you can before the soak.", lit);
+    const auto prove =
+        volts.hasMains ? say("Live again, with mains on the primary side. {}. Close what you can before the soak.", lit)
+                       : say("Live again. {}. Close what you can before the soak.", lit);
     return {{"board", board, true},
             {"strings", strings, energyClassOf(volts.tester) != EnergyClass::Es1},
             {"prove", prove, true}};

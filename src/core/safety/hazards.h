@@ -16,10 +16,10 @@ struct Caution {
 
 /// What may be met at the bench.
 struct BenchVolts {
-    double working = 0;    ///< LED+ in regulation, V DC
-    double highest = 0;    ///< LED+ when nothing takes its current, V DC
-    double tester = 0;     ///< the tester's limit, V DC
-    bool hasMains = true;  ///< inside the set; false of one that an outside supply feeds
+    double working = 0;          ///< LED+ in regulation, V DC
+    double highest = 0;          ///< LED+ when nothing takes its current, V DC
+    double tester = 0;           ///< the tester's limit, V DC
+    bool hasMains = true;        ///< inside the set; false of one that an outside supply feeds
     bool isLedPlusKnown = true;  ///< as far as to say its volts
 };
 

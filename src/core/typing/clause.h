@@ -42,7 +42,8 @@ public:
     /// Empty when nothing is wrong.
     const text::Text& problem() const { return problem_; }
 
-    /// The clause cut in two behind \p words of its words; what stands in front comes first. \pre 0 < words < wordCount()
+    /// The clause cut in two behind \p words of its words; what stands in front comes first. \pre 0 < words <
+    /// wordCount()
     std::pair<Clause, Clause> cutBehind(int words) const;
     int wordCount() const;
 

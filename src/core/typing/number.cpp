@@ -57,7 +57,9 @@ std::optional<Number> readDigits(std::string_view text, Tongue tongue) {
         std::erase(rest, sign);
         return plainNumber(rest);
     };
-    const auto made = [](std::optional<double> value) { return value ? std::optional(Number{*value, {}}) : std::nullopt; };
+    const auto made = [](std::optional<double> value) {
+        return value ? std::optional(Number{*value, {}}) : std::nullopt;
+    };
     if (signs.empty() || (signs.size() == 1 && signs != "'")) {
         const auto value = plainNumber(text);
         const char thousands = tongue == Tongue::German ? '.' : ',';
@@ -68,7 +70,8 @@ std::optional<Number> readDigits(std::string_view text, Tongue tongue) {
         return made(without(text, signs[0]));
     }
     const std::string thousands = signs.substr(0, signs.size() - 1);
-    const bool isMixed = signs.back() != '\'' && thousands.find_first_not_of(thousands.substr(0, 1)) == std::string::npos &&
+    const bool isMixed = signs.back() != '\'' &&
+                         thousands.find_first_not_of(thousands.substr(0, 1)) == std::string::npos &&
                          thousands[0] != signs.back() && inThrees;
     return isMixed ? made(without(text, thousands[0])) : std::nullopt;
 }

@@ -22,9 +22,9 @@ struct Number {
 /// "12", "3.2", "3,2", ".5", "-4". Empty for anything else: exponents, words, a sign within, spaces between digits.
 std::optional<double> plainNumber(std::string_view text);
 
-/// Digits with their decimal sign and the signs between thousands: "1,234.5", "1.234,5", "12'000". One sign before three
-/// digits is ambiguous where the language writes thousands so ("4,700" in English, "1.200" in German); the other one is a
-/// decimal sign. \returns empty for what is no number
+/// Digits with their decimal sign and the signs between thousands: "1,234.5", "1.234,5", "12'000". One sign before
+/// three digits is ambiguous where the language writes thousands so ("4,700" in English, "1.200" in German); the other
+/// one is a decimal sign. \returns empty for what is no number
 std::optional<Number> readDigits(std::string_view text, Tongue tongue);
 
 /// Whether a number may as well be thousands in some language: "1.200", "1,200", "12.500".

@@ -16,18 +16,19 @@ bool isDigit(char c) {
 }
 
 bool isLetter(char c) {
-    return std::isalpha(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80 || c == '_' || c == '%' ||
-           c == '$';
+    return std::isalpha(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80 || c == '_' ||
+           c == '%' || c == '$';
 }
 
 /// Signs of other keyboards, in those of every keyboard.
 std::string plainSigns(std::string_view text) {
     constexpr std::pair<std::string_view, std::string_view> signs[] = {
-        {"×", "x"},  {"✕", "x"},  {"*", "x"},    {"−", "-"},   {"–", "-"},  {"—", "-"},   {"‐", "-"},
-        {"‑", "-"},  {"\xCE\xA9", "ohm"}, {"\xE2\x84\xA6", "ohm"}, {"ω", "ohm"}, {"\xC2\xB5", "u"}, {"\xCE\xBC", "u"},   {"→", ">"},
-        {"⇒", ">"},  {"->", ">"}, {"=>", ">"},   {"…", "~"},   {"...", "~"}, {"≈", "~"},
-        {"°", ""},   {"⁄", "/"},  {"’", "'"},    {"\xC2\xA0", " "}, {"\xE2\x80\xAF", " "}, {"\t", " "}, {"∞", " inf "},
-        {"@", " at "}};
+        {"×", "x"},   {"✕", "x"},        {"*", "x"},        {"−", "-"},          {"–", "-"},
+        {"—", "-"},   {"‐", "-"},        {"‑", "-"},        {"\xCE\xA9", "ohm"}, {"\xE2\x84\xA6", "ohm"},
+        {"ω", "ohm"}, {"\xC2\xB5", "u"}, {"\xCE\xBC", "u"}, {"→", ">"},          {"⇒", ">"},
+        {"->", ">"},  {"=>", ">"},       {"…", "~"},        {"...", "~"},        {"≈", "~"},
+        {"°", ""},    {"⁄", "/"},        {"’", "'"},        {"\xC2\xA0", " "},   {"\xE2\x80\xAF", " "},
+        {"\t", " "},  {"∞", " inf "},    {"@", " at "}};
     std::string plain;
     for (std::size_t i = 0; i < text.size();) {
         const auto* sign = std::find_if(std::begin(signs), std::end(signs),
@@ -135,7 +136,8 @@ std::optional<Value> takeInfix(const Tokens& tokens, std::size_t& at) {
     }
     const auto& letter = tokens[at + 1];
     const bool isGlued = letter.isGlued && tokens[at + 2].isGlued;
-    const bool endsThere = at + 3 == tokens.size() || !tokens[at + 3].isGlued || tokens[at + 3].kind == Token::Kind::Sign;
+    const bool endsThere =
+        at + 3 == tokens.size() || !tokens[at + 3].isGlued || tokens[at + 3].kind == Token::Kind::Sign;
     constexpr std::string_view letters = "RkKMpnuUV";
     if (!isGlued || !endsThere || letter.typed.size() != 1 || letters.find(letter.typed) == std::string_view::npos) {
         return std::nullopt;
@@ -209,10 +211,10 @@ bool takeOverload(const Tokens& tokens, std::size_t& at) {
     const auto is = [&](std::size_t ahead, std::string_view word) {
         return at + ahead < tokens.size() && tokens[at + ahead].plain == word;
     };
-    const std::size_t length = is(0, "ol") || is(0, "open")                     ? 1
+    const std::size_t length = is(0, "ol") || is(0, "open")                         ? 1
                                : is(0, "0") && is(1, "l") && tokens[at + 1].isGlued ? 2
-                               : is(0, "o") && is(1, ".") && is(2, "l")         ? (is(3, ".") ? 4 : 3)
-                                                                                : 0;
+                               : is(0, "o") && is(1, ".") && is(2, "l")             ? (is(3, ".") ? 4 : 3)
+                                                                                    : 0;
     at += length;
     return length > 0;
 }

@@ -16,7 +16,7 @@ namespace dimglow::typing {
 struct Token {
     enum class Kind { Number, Word, Sign };
     Kind kind = Kind::Sign;
-    std::string typed;     ///< as typed, signs of other keyboards made plain: Ω "ohm", µ "u", × "x", − "-", → ">", … "~"
+    std::string typed;  ///< as typed, signs of other keyboards made plain: Ω "ohm", µ "u", × "x", − "-", → ">", … "~"
     std::string plain;     ///< of a word: in small letters and English; of a number: as typed; of a sign: itself
     Number number;         ///< of a number
     bool isGlued = false;  ///< follows what stands before it without a space

@@ -52,7 +52,8 @@ std::optional<UnitWord> unitOf(std::string_view word) {
     }
     std::string small(word);
     std::transform(small.begin(), small.end(), small.begin(), [](unsigned char c) { return char(std::tolower(c)); });
-    const auto* found = std::find_if(std::begin(table), std::end(table), [&](const Row& row) { return row.word == small; });
+    const auto* found =
+        std::find_if(std::begin(table), std::end(table), [&](const Row& row) { return row.word == small; });
     return found == std::end(table) ? std::nullopt : std::optional(UnitWord{found->unit, found->scale});
 }
 

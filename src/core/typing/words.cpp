@@ -11,12 +11,18 @@ struct Entry {
     std::string_view plain;
 };
 
-constexpr Entry english[] = {
-    {"one", "1"},        {"two", "2"},        {"three", "3"},     {"four", "4"},      {"five", "5"},
-    {"six", "6"},        {"seven", "7"},      {"eight", "8"},     {"nine", "9"},      {"ten", "10"},
-    {"eleven", "11"},    {"twelve", "12"},    {"approx", "about"}, {"approximately", "about"}, {"circa", "about"},
-    {"ca", "about"},     {"around", "about"}, {"roughly", "about"}, {"nearly", "about"}, {"unlit", "dark"},
-    {"shorted", "short"}, {"inf", "ol"},      {"infinite", "ol"}, {"overload", "ol"}};
+constexpr Entry english[] = {{"one", "1"},         {"two", "2"},
+                             {"three", "3"},       {"four", "4"},
+                             {"five", "5"},        {"six", "6"},
+                             {"seven", "7"},       {"eight", "8"},
+                             {"nine", "9"},        {"ten", "10"},
+                             {"eleven", "11"},     {"twelve", "12"},
+                             {"approx", "about"},  {"approximately", "about"},
+                             {"circa", "about"},   {"ca", "about"},
+                             {"around", "about"},  {"roughly", "about"},
+                             {"nearly", "about"},  {"unlit", "dark"},
+                             {"shorted", "short"}, {"inf", "ol"},
+                             {"infinite", "ol"},   {"overload", "ol"}};
 
 constexpr Entry german[] = {
     // numbers
@@ -208,7 +214,8 @@ constexpr Entry german[] = {
 
 template <std::size_t size>
 const Entry* find(const Entry (&table)[size], std::string_view word) {
-    const auto* found = std::find_if(std::begin(table), std::end(table), [&](const Entry& e) { return e.typed == word; });
+    const auto* found =
+        std::find_if(std::begin(table), std::end(table), [&](const Entry& e) { return e.typed == word; });
     return found == std::end(table) ? nullptr : found;
 }
 
