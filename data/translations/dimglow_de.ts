@@ -3018,6 +3018,10 @@
         <source>probe %1</source>
         <translation>Messung %1</translation>
     </message>
+    <message>
+        <source>none lit</source>
+        <translation>keine leuchtet</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BandGlyph</name>

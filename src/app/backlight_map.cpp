@@ -5,7 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
-#include <set>
+#include <map>
 
 #include "app/painted_text.h"
 #include "app/panels.h"
@@ -19,6 +19,8 @@ using backlight::LedPlace;
 using backlight::Run;
 
 namespace {
+
+constexpr int mostInARow = 40;  ///< LEDs that can be told apart side by side
 
 constexpr double sideMargin = 72;
 constexpr double topMargin = 46;  ///< the first strip has a bracket with words above it as well
@@ -71,13 +73,18 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
     }
     marks_.clear();
     stripVolts_.assign(job.set.backlight.strips.size(), std::nullopt);
+    noneLit_.assign(job.set.backlight.strips.size(), false);
     isAsExpected_.assign(job.set.backlight.strips.size(), false);
-    std::set<double> heights;
+    std::map<double, int> ledsAtHeight;
     for (const auto& strip : job.set.backlight.strips) {
         marks_.emplace_back(strip.leds, Mark::Unknown);
-        heights.insert(strip.first.y);
+        ledsAtHeight[strip.first.y] += strip.leds;
     }
-    rows_ = int(heights.size());
+    rows_ = int(ledsAtHeight.size());
+    if (isNewWiring) {  // bars along an edge: strip by strip, so that LEDs can be told apart
+        zoomed_ = std::any_of(ledsAtHeight.begin(), ledsAtHeight.end(),
+                              [](const auto& row) { return row.second > mostInARow; });
+    }
     const auto markRun = [&](const Run& run, Mark mark) {
         const auto order = backlight::ledsInOrder(job.set.backlight, run.string);
         for (int position = run.first; position <= run.last; ++position) {
@@ -95,6 +102,8 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
                 stripVolts_[strip] = tester->volts;
                 isAsExpected_[strip] = assessment.expectations.at(entry.id).within;
             }
+            noneLit_[strip] = noneLit_[strip] || (!tester->volts && tester->lit == 0 &&
+                                                  tester->run == backlight::wholeStrip(job.set.backlight, strip));
         }
     }
     for (const auto& entry : standing) {
@@ -509,7 +518,8 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
         const QString words = unlikeTwins_[strip] ? tr("read %L1 V, unlike its twins") : tr("read %L1 V");
         paintText(painter, below, Qt::AlignRight, words.arg(*stripVolts_[strip], 0, 'f', 1));
     } else {
-        paintText(painter, below, Qt::AlignRight, tr("not measured"));
+        painter.setPen(noneLit_[strip] ? p.ember : p.quiet);
+        paintText(painter, below, Qt::AlignRight, noneLit_[strip] ? tr("none lit") : tr("not measured"));
     }
 }
 

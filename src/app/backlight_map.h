@@ -103,6 +103,7 @@ private:
     std::vector<std::vector<Mark>> marks_;
     int rows_ = 1;                                   ///< of strips, one above the other
     std::vector<std::optional<double>> stripVolts_;  ///< as the tester read them
+    std::vector<bool> noneLit_;                      ///< the tester lit none, and its volts were not read
     std::vector<bool> isAsExpected_;                 ///< beside them: within the band of a healthy strip
     std::vector<bool> unlikeTwins_;                  ///< strips whose reading is far from that of their like
     bool zoomed_ = false;

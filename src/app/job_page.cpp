@@ -65,6 +65,13 @@ Station* JobPage::station(int index) {
         connect(made, &Station::refused, this, &JobPage::refused);
         connect(made, &Station::keysChanged, this, &JobPage::keysChanged);
         stack_->addWidget(made);
+        const auto fields = made->findChildren<QWidget*>();
+        const auto last = std::find_if(fields.rbegin(), fields.rend(), [this](const auto* field) {
+            return (field->focusPolicy() & Qt::TabFocus) != 0 && field->window() == window();  // no menu's
+        });
+        // Tab goes through the station first, then the columns beside it.
+        setTabOrder(last == fields.rend() ? static_cast<QWidget*>(made) : *last, trail_);
+        setTabOrder(trail_, belief_);
     }
     return made;
 }

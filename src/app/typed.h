@@ -64,10 +64,10 @@ QString inWords(const parts::LedCheckReading& reading);
 QString inWords(const parts::Ratings& ratings);
 
 /// Of what was read, its words; nothing where it could not be read.
-template <class Read, class... And>
-QString orNothing(const Read& read, const And&... and_) {
+template <class Read, class... How>
+QString orNothing(const Read& read, const How&... how) {
     const auto* value = std::get_if<0>(&read);
-    return value == nullptr ? QString() : inWords(*value, and_...);
+    return value == nullptr ? QString() : inWords(*value, how...);
 }
 
 }  // namespace dimglow::app::typed

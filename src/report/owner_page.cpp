@@ -23,7 +23,7 @@ using language::words;
 
 const QColor ink("#22242A");
 const QColor pale("#5D5F66");
-const QColor line("#D8D2C6");
+const QColor hairline("#D8D2C6");
 const QColor paper("#F4F1EA");
 const QColor glow("#A65A00");
 const QColor lit("#E9A94A");
@@ -105,7 +105,7 @@ private:
         return height;
     }
     void rule() {
-        painter_.setPen(QPen(line, 1.2));
+        painter_.setPen(QPen(hairline, 1.2));
         painter_.drawLine(QPointF(left, y_), QPointF(right, y_));
         y_ += 18;
     }
@@ -175,7 +175,7 @@ private:
         const double top = y_;
         write(OwnerPage::tr("What was wrong"), {left, y_, 330, 0}, 15, ink, true);
         const QRectF frame(left, top + 26, 330, 200);
-        painter_.setPen(QPen(line, 1.2));
+        painter_.setPen(QPen(hairline, 1.2));
         painter_.setBrush(Qt::NoBrush);
         painter_.drawRoundedRect(frame, 8, 8);
         if (job_.set.backlight.isDescribed && !assessment_.located.empty()) {
@@ -278,7 +278,7 @@ private:
                                        room.top() + double(i / columns) * (box.height() + gap)),
                                box);
             const bool isIt = kind.placed[i].block == at;
-            painter_.setPen(QPen(isIt ? ember : line, isIt ? 2 : 1));
+            painter_.setPen(QPen(isIt ? ember : hairline, isIt ? 2 : 1));
             painter_.setBrush(isIt ? QColor("#FBEAE6") : paper);
             painter_.drawRoundedRect(frame, 6, 6);
             write(words(kind.blocks[std::size_t(kind.placed[i].block)].title), frame.adjusted(10, 8, -6, 0), 12.5,
@@ -363,7 +363,7 @@ private:
     }
 
     void paintSoak(const QRectF& box) {
-        painter_.setPen(QPen(line, 1.2));
+        painter_.setPen(QPen(hairline, 1.2));
         painter_.setBrush(Qt::NoBrush);
         painter_.drawRoundedRect(box, 8, 8);
         write(OwnerPage::tr("Soak, at your brightness"), {box.left() + 16, box.top() + 12, 300, 0}, 13, ink, true);
@@ -445,7 +445,7 @@ private:
     }
 
     double way(const repair::Option& option, const QRectF& box) {
-        painter_.setPen(QPen(line, 1.2));
+        painter_.setPen(QPen(hairline, 1.2));
         painter_.setBrush(Qt::NoBrush);
         painter_.drawRoundedRect(box, 8, 8);
         const double x = box.left() + 18;

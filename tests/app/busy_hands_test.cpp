@@ -102,6 +102,29 @@ TEST_F(BusyHands, WhatWasReadIsSaidBackWhileOneTypes) {
     EXPECT_EQ(me_.find<QLabel>(QStringLiteral("understood")), nullptr) << "it goes with the text";
 }
 
+TEST_F(BusyHands, TabGoesThroughTheStationBeforeTheColumnsBesideIt) {
+    openDemo(0);
+    me_.goTo(1);
+    QStringList passed;
+    for (int i = 0; i < 13; ++i) {
+        passed << QApplication::focusWidget()->objectName();
+        me_.press(Qt::Key_Tab);
+    }
+    EXPECT_EQ(passed, QStringList({"title", "owner", "phone", "maker", "model", "serial", "panel", "complaint", "place",
+                                   "due", "value", "agreedPrice", "hours"}));
+}
+
+TEST_F(BusyHands, AStripOfWhichNoneLitIsMeasured) {
+    auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
+    made.trail.clear();
+    open(made);
+    me_.goTo(5);
+    me_.press(Qt::Key_Escape);
+    me_.press(Qt::Key_N);
+    ASSERT_FALSE(job().trail.empty());
+    EXPECT_EQ(std::get<evidence::TesterTaken>(job().trail.back().what).lit, 0);
+}
+
 // ---- undo --------------------------------------------------------------------------------------------------------
 
 TEST_F(BusyHands, UndoGoesToWhereItUndoesAndNamesIt) {

@@ -9,12 +9,16 @@
 #include "app/stopwatch.h"
 #include "core/backlight/plain.h"
 #include "tests/app/technician.h"
+#include "tests/app/typed_readings.h"
 #include "virtualset/sealed_set.h"
 
 namespace dimglow {
 namespace {
 
 using evidence::Observation;
+using test::indexOf;
+using test::number;
+using test::typed;
 using testing::HasSubstr;
 
 class Diagnosis : public testing::Test {
@@ -43,42 +47,6 @@ protected:
     const reasoning::Assessment& assessment() {
         me_.settle();
         return me_.window().session().shown().assessment;
-    }
-
-    static QString number(double value) {
-        return std::isinf(value) ? QStringLiteral("OL") : QString::number(value, 'g', 5);
-    }
-    /// As somebody would type it.
-    static QString typed(const parts::PartReading& reading) {
-        QStringList words;
-        if (reading.forwardVolts) {
-            words << number(*reading.forwardVolts) + QLatin1Char('/') + number(*reading.reverseVolts);
-        }
-        const std::tuple<const std::optional<double>&, double, const char*> numbers[] = {
-            {reading.farads, 1e6, "u"}, {reading.esrOhms, 1, "R"}, {reading.ohms, 1, ""}, {reading.volts, 1, ""}};
-        for (const auto& [value, scale, unit] : numbers) {
-            if (value) {
-                words << number(*value * scale) + (std::isinf(*value) ? QString() : QString::fromUtf8(unit));
-            }
-        }
-        return words.join(QLatin1Char(' '));
-    }
-    static QString typed(const evidence::Measured& reading) {
-        const QString first = number(reading.volts);
-        switch (reading.shape) {
-            case driver::Shape::Steady:
-                return first;
-            case driver::Shape::PeakThenSettles:
-                return first + QStringLiteral(" > ") + number(reading.restVolts);
-            case driver::Shape::Wanders:
-                return number(reading.restVolts) + QStringLiteral(" ~ ") + first;
-        }
-        return {};
-    }
-    static int indexOf(const evidence::Answer& answer) {
-        const auto& choices = knowledge::builtInKnowledge().test(answer.test)->choices;
-        return int(std::find_if(choices.begin(), choices.end(), [&](const auto& c) { return c.id == answer.choice; }) -
-                   choices.begin());
     }
 
     /// Does what the program advises, by keys, until it has a verdict. \returns what was done

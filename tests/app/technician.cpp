@@ -36,6 +36,7 @@ void Technician::settle() {
 }
 
 void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
+    ++keys_;
     QWidget* popup = QApplication::activePopupWidget();
     QWidget* target = popup == nullptr ? QApplication::focusWidget() : popup;
     QTest::keyClick(target == nullptr ? window_.get() : target, key, modifiers);
@@ -43,6 +44,7 @@ void Technician::press(Qt::Key key, Qt::KeyboardModifiers modifiers) {
 }
 
 void Technician::type(const QString& text) {
+    signs_ += int(text.size());
     for (const QChar c : text) {
         QWidget* target = QApplication::focusWidget();
         QTest::keyClicks(target == nullptr ? window_.get() : target, QString(c));
@@ -61,6 +63,7 @@ void Technician::holdSpace(double seconds, Repeats repeats) {
     constexpr quint64 firstRepeat = 400;
     constexpr quint64 repeatEvery = 33;
     const quint64 end = now_ + quint64(1000 * seconds);
+    ++keys_;
     sendSpace(QEvent::KeyPress, false);
     for (now_ += firstRepeat; repeats != Repeats::None && now_ < end; now_ += repeatEvery) {
         if (repeats == Repeats::AsReleaseAndPress) {

@@ -28,6 +28,9 @@ public:
     /// Fingers do not wait for the program: what a key has begun may still be under way when the next one comes.
     void press(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier);
     void type(const QString& text);
+    /// How many keys were pressed so far, and how many signs typed as text beside them.
+    int keys() const { return keys_; }
+    int signs() const { return signs_; }
     /// Holds Space so long by the time that its events bear, and lets it go.
     void holdSpace(double seconds, Repeats repeats);
     /// Types over what the focused field holds.
@@ -72,6 +75,8 @@ private:
     void sendSpace(QEvent::Type type, bool isRepeat);
 
     app::JobSession::Assess assess_;
+    int keys_ = 0;
+    int signs_ = 0;
     quint64 now_ = 1000;  ///< of the events that are made with a time, ms
 
     QTemporaryDir folder_;

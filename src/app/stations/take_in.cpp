@@ -20,8 +20,8 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr job::Expected worth{0, 1e6, job::Unit::Money};
-constexpr job::Expected light{0, 200000, job::Unit::Hours};
+constexpr job::Expected amountOfMoney{0, 1e6, job::Unit::Money};
+constexpr job::Expected hoursOfLight{0, 200000, job::Unit::Hours};
 
 /// Puts what a line says into the backlight of a job; \returns what is wrong with the line.
 template <class Values, class Put>
@@ -206,14 +206,14 @@ QWidget* TakeInStation::makeSetCard() {
     explainTyping(texts_.back().edit, [](const QString& t) { return typed::orNothing(typed::day(t, today())); });
     addCalendar(texts_.back().edit);
     addAmount(
-        1, tr("Value when it works"), "value", worth,
+        1, tr("Value when it works"), "value", amountOfMoney,
         [](const job::Job& j) { return j.order.value > 0 ? std::optional(j.order.value) : std::nullopt; },
         [](job::Job& j, std::optional<double> amount) { j.order.value = amount.value_or(0); });
     addAmount(
-        2, tr("Agreed price"), "agreedPrice", worth, [](const job::Job& j) { return j.order.agreedPrice; },
+        2, tr("Agreed price"), "agreedPrice", amountOfMoney, [](const job::Job& j) { return j.order.agreedPrice; },
         [](job::Job& j, std::optional<double> amount) { j.order.agreedPrice = amount; });
     addAmount(
-        3, tr("Hours of light so far"), "hours", light, [](const job::Job& j) { return j.set.hoursRun; },
+        3, tr("Hours of light so far"), "hours", hoursOfLight, [](const job::Job& j) { return j.set.hoursRun; },
         [](job::Job& j, std::optional<double> amount) { j.set.hoursRun = amount; });
     return card;
 }

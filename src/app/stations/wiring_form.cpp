@@ -12,7 +12,7 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr int columns = 5;
+constexpr int boxesInARow = 5;
 
 /// "146", or of several feeds "146 / ?"; empty where there is one and nobody knows.
 QString labelsOf(const backlight::Backlight& panel) {
@@ -48,16 +48,16 @@ WiringForm::WiringForm(JobSession& session) : session_(session) {
         {"label", tr("LED+ label, V")}};
     int index = 0;
     for (const auto& [id, name] : numbers) {
-        const int row = 2 * (index / columns);
+        const int row = 2 * (index / boxesInARow);
         QWidget* field = std::string_view(id) == "class" ? static_cast<QWidget*>(ledClass_) : addNumber(id, name);
-        grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % columns);
-        grid->addWidget(field, row + 1, index % columns);
+        grid->addWidget(makeLabel(name, theme::quiet(), "quiet"), row, index % boxesInARow);
+        grid->addWidget(field, row + 1, index % boxesInARow);
         ++index;
     }
     auto* apply = makeButton(tr("Use it"), tr("Enter"));
     apply->setObjectName(QStringLiteral("rewire"));
     connect(apply, &QPushButton::clicked, this, &WiringForm::commit);
-    grid->addWidget(apply, 4, columns - 1);
+    grid->addWidget(apply, 4, boxesInARow - 1);
 }
 
 QLineEdit* WiringForm::addNumber(const char* id, const QString& name) {

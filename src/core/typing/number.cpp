@@ -6,13 +6,9 @@
 
 namespace dimglow::typing {
 
-namespace {
-
 bool isDigit(char c) {
     return c >= '0' && c <= '9';
 }
-
-}  // namespace
 
 std::optional<double> plainNumber(std::string_view text) {
     std::string digits(text);

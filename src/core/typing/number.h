@@ -19,6 +19,9 @@ struct Number {
     bool operator==(const Number&) const = default;
 };
 
+/// "0" to "9", whatever the locale.
+bool isDigit(char c);
+
 /// "12", "3.2", "3,2", ".5", "-4". Empty for anything else: exponents, words, a sign within, spaces between digits.
 std::optional<double> plainNumber(std::string_view text);
 

@@ -11,10 +11,6 @@ namespace dimglow::typing {
 
 namespace {
 
-bool isDigit(char c) {
-    return c >= '0' && c <= '9';
-}
-
 bool isLetter(char c) {
     return std::isalpha(static_cast<unsigned char>(c)) != 0 || static_cast<unsigned char>(c) >= 0x80 || c == '_' ||
            c == '%' || c == '$';

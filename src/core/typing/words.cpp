@@ -213,10 +213,10 @@ constexpr Entry german[] = {
     {"dezember", "december"}};
 
 template <std::size_t size>
-const Entry* find(const Entry (&table)[size], std::string_view word) {
+const Entry* find(const Entry (&words)[size], std::string_view word) {
     const auto* found =
-        std::find_if(std::begin(table), std::end(table), [&](const Entry& e) { return e.typed == word; });
-    return found == std::end(table) ? nullptr : found;
+        std::find_if(std::begin(words), std::end(words), [&](const Entry& e) { return e.typed == word; });
+    return found == std::end(words) ? nullptr : found;
 }
 
 }  // namespace
