@@ -118,7 +118,8 @@ protected:
                 me_.press(Qt::Key_Return);
                 steps << QStringLiteral("strips");
                 if (assessment().wantsStrips) {
-                    ADD_FAILURE() << "the line was not taken: " << me_.read(QStringLiteral("fieldNote")).toStdString();
+                    ADD_FAILURE() << "the line was not taken: " << me_.read(QStringLiteral("fieldNote")).toStdString() << " in "
+                                  << me_.read(QStringLiteral("stripsLine")).toStdString();
                     break;
                 }
                 continue;
@@ -209,7 +210,7 @@ const backlight::Faults openB9{{{{1, 8}, backlight::LedFault::Open}}, {}};
 INSTANTIATE_TEST_SUITE_P(
     ByKeys, WholeJobs,
     testing::Values(
-        Work{"OneOpenLed", "4 strips x 12, 3 V, one string", {"openLed", openB9, 3}, {}, nullptr, {}, false, 228},
+        Work{"OneOpenLed", "4 strips x 12, 3 V, 2 strings", {"openLed", openB9, 3}, {}, nullptr, {}, false, 228},
         Work{"SupplyCapacitors",
              "3 strips x 8, 3 V, one string",
              {"weakSupply", {}, 11},

@@ -544,6 +544,7 @@ void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glo
 void StringsStation::enter() {
     if (!job().set.backlight.isDescribed) {
         line_->setFocus();
+        line_->selectAll();  // what is known of the board stays, whatever is typed over it
     } else if (const auto* next = nextStringProbe()) {
         goTo(*next);
     } else {
