@@ -52,7 +52,7 @@ void BeliefRiver::refresh() {
             std::vector<double> shares(trade().blocks.size() + 1);
             try {
                 for (const auto& suspect : reasoning::assess(upTo(job, step), trade(), {{}, 0, stop}).suspects) {
-                    shares[std::size_t(suspect.block + 1)] += suspect.share;
+                    shares[std::size_t(suspect.block) + 1] += suspect.share;
                 }
             } catch (const std::exception&) {
                 return streams.empty() ? Streams{} : streams;  // asked to stop, or an earlier job that has no answer

@@ -30,7 +30,7 @@ QString withPrefix(double value, const char* unit) {
 }  // namespace
 
 QString inWords(double number, job::Unit unit) {
-    const QString value = language::number(number);
+    QString value = language::number(number);
     switch (unit) {
         case job::Unit::None:
             return value;

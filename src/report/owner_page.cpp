@@ -274,8 +274,10 @@ private:
         const double gap = 8;
         const QSizeF box((room.width() - gap) / columns, (room.height() - gap * (rows - 1)) / std::max(1, rows));
         for (std::size_t i = 0; i < kind.placed.size(); ++i) {
-            const QRectF frame(QPointF(room.left() + double(i % columns) * (box.width() + gap),
-                                       room.top() + double(i / columns) * (box.height() + gap)),
+            const std::size_t column = i % columns;
+            const std::size_t row = i / columns;
+            const QRectF frame(QPointF(room.left() + double(column) * (box.width() + gap),
+                                       room.top() + double(row) * (box.height() + gap)),
                                box);
             const bool isIt = kind.placed[i].block == at;
             painter_.setPen(QPen(isIt ? ember : hairline, isIt ? 2 : 1));

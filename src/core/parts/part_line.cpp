@@ -193,7 +193,7 @@ Unit usualUnit(PartKind kind) {
 }
 
 /// Takes a value into the reading. \returns what is wrong with it
-std::optional<Text> take(PartKind kind, Said said, PartReading& reading) {
+std::optional<Text> take(PartKind kind, const Said& said, PartReading& reading) {
     const Unit unit = said.value.unit == Unit::None ? usualUnit(kind) : said.value.unit;
     const bool isPlain = said.value.unit == Unit::None;
     const Text notOfIt = say("is not what such a part shows");
