@@ -1,5 +1,6 @@
 #include "app/board_picture.h"
 
+#include <QEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>

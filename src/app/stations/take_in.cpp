@@ -182,7 +182,7 @@ QWidget* TakeInStation::makeSetCard() {
             grid, 3, column, name, id, [get](const job::Job& j) { return get(j) ? number(*get(j)) : QString(); },
             [expected, set](job::Job& j, const QString& t) {
                 double amount = 0;
-                const QString problem = t.isEmpty() ? QString() : put(typed::amount(t, expected), amount);
+                QString problem = t.isEmpty() ? QString() : put(typed::amount(t, expected), amount);
                 if (problem.isEmpty()) {
                     set(j, t.isEmpty() ? std::nullopt : std::optional(amount));
                 }
