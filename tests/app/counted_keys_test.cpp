@@ -118,8 +118,8 @@ protected:
                 me_.press(Qt::Key_Return);
                 steps << QStringLiteral("strips");
                 if (assessment().wantsStrips) {
-                    ADD_FAILURE() << "the line was not taken: " << me_.read(QStringLiteral("fieldNote")).toStdString() << " in "
-                                  << me_.read(QStringLiteral("stripsLine")).toStdString();
+                    ADD_FAILURE() << "the line was not taken: " << me_.read(QStringLiteral("fieldNote")).toStdString()
+                                  << " in " << me_.read(QStringLiteral("stripsLine")).toStdString();
                     break;
                 }
                 continue;
