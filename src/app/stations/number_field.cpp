@@ -10,7 +10,7 @@
 namespace dimglow::app {
 
 NumberField::NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
-                         std::function<double&(job::Job&)> slot, double shown)
+                         const std::function<double&(job::Job&)>& slot, double shown)
     : session_(session),
       name_(name),
       expected_(expected),
@@ -21,7 +21,7 @@ NumberField::NumberField(JobSession& session, const QString& name, const QString
 }
 
 NumberField::NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
-                         std::function<std::optional<double>&(job::Job&)> slot)
+                         const std::function<std::optional<double>&(job::Job&)>& slot)
     : session_(session),
       name_(name),
       expected_(expected),

@@ -15,10 +15,10 @@ class NumberField : public QWidget {
 public:
     /// \p slot finds the number in a job; the field shows it times \p shown ("mA": 1000).
     NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
-                std::function<double&(job::Job&)> slot, double shown = 1);
+                const std::function<double&(job::Job&)>& slot, double shown = 1);
     /// Of a number that nobody may have read off; emptied it is not known.
     NumberField(JobSession& session, const QString& name, const QString& id, job::Expected expected,
-                std::function<std::optional<double>&(job::Job&)> slot);
+                const std::function<std::optional<double>&(job::Job&)>& slot);
     void refresh();
 
 private:
