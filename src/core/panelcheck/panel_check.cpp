@@ -215,7 +215,6 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
     }
     const auto& channel = backlight.channels.at(check.channel);
     plan.safeAmps = check.currentShare * channel.someAmps();
-
     plan.polarityAmps = std::min(polarityAmps, plan.safeAmps);
     plan.kneeVolts = voltsAt(backlight, check.channel, kneeAmpsPerString * double(channel.strings.size()));
     plan.lightVolts = voltsAt(backlight, check.channel, plan.safeAmps);
