@@ -28,6 +28,10 @@ BeliefRiver::BeliefRiver(JobSession& session, QWidget* parent) : QWidget(parent)
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("How belief went over the trail"));
     setObjectName(QStringLiteral("river"));
+    connect(&session_, &JobSession::opened, this, [this] {  // nothing of the job before
+        trail_.clear();
+        streams_.clear();
+    });
 }
 
 QSize BeliefRiver::sizeHint() const {
@@ -36,15 +40,14 @@ QSize BeliefRiver::sizeHint() const {
 
 void BeliefRiver::refresh() {
     const auto& job = session_.shown().job;
-    std::vector<int> ids;
-    for (const auto& entry : job.trail) {
-        ids.push_back(entry.id);
-    }
-    setVisible(ids.size() > 1);
-    if (ids == ids_ || ids.size() < 2) {
+    setVisible(job.trail.size() > 1);
+    const bool isAsked = job.trail == trail_ && job.set == set_;
+    if (isAsked || job.trail.size() < 2) {
         update();
         return;
     }
+    trail_ = job.trail;
+    set_ = job.set;
     const auto make = [job, trade = session_.knowledgeSource()](const std::stop_token& stop) {
         Streams streams;
         const std::size_t count = job.trail.size();
@@ -55,14 +58,13 @@ void BeliefRiver::refresh() {
                     shares[std::size_t(suspect.block) + 1] += suspect.share;
                 }
             } catch (const std::exception&) {
-                return streams.empty() ? Streams{} : streams;  // asked to stop, or an earlier job that has no answer
+                return streams;  // asked to stop, or an earlier job that has no answer
             }
             streams.push_back(std::move(shares));
         }
         return streams;
     };
-    worker_.start(make, [this, ids](Streams streams) {
-        ids_ = ids;
+    worker_.start(make, [this](Streams streams) {
         streams_ = std::move(streams);
         update();
     });

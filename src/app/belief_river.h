@@ -27,7 +27,8 @@ private:
     using Streams = std::vector<std::vector<double>>;
 
     JobSession& session_;
-    std::vector<int> ids_;  ///< of the entries that streams_ is about
+    std::vector<job::Entry> trail_;  ///< that the picture is of, or will be once it is computed
+    set::DisplaySet set_;
     Streams streams_;
     Worker<Streams> worker_;
 };
