@@ -2788,8 +2788,8 @@
         <translation>Volt eingeben, oder wie viele leuchten</translation>
     </message>
     <message>
-        <source>a whole number from 0 to {}</source>
-        <translation>eine ganze Zahl von 0 bis {}</translation>
+        <source>a whole number from {} to {}</source>
+        <translation>eine ganze Zahl von {} bis {}</translation>
     </message>
     <message>
         <source>{} lit, or {}?</source>

@@ -33,6 +33,8 @@ QString inWords(double number, job::Unit unit) {
     QString value = language::number(number);
     switch (unit) {
         case job::Unit::None:
+        case job::Unit::Count:
+        case job::Unit::Money:
             return value;
         case job::Unit::Volts:
             return tr("%1 V").arg(value);
@@ -50,8 +52,6 @@ QString inWords(double number, job::Unit unit) {
             return tr("%1 mm").arg(value);
         case job::Unit::Celsius:
             return tr("%1 °C").arg(value);
-        case job::Unit::Money:
-            return value;
         case job::Unit::Watts:
             return tr("%1 W").arg(value);
         case job::Unit::Seconds:

@@ -12,6 +12,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 
+#include "app/belief_river.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "core/job/problems.h"
@@ -251,6 +252,33 @@ TEST_F(BusyHands, AHandWiredPanelIsNotReplacedByAChangeOfSomethingElse) {
     EXPECT_EQ(job().set.backlight.strips, strips);
 }
 
+TEST_F(BusyHands, HalfAStripIsNone) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    for (const auto& [field, text] : {std::pair("leds", "12"), {"strips", "2.5"}}) {
+        me_.clickInto(QString::fromUtf8(field));
+        me_.typeOver(QString::fromUtf8(text));
+    }
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("a whole number from 1 to 60"));
+    EXPECT_FALSE(job().set.backlight.isDescribed);
+}
+
+TEST_F(BusyHands, TheRiverIsOfTheSetAsItIsDescribedNow) {
+    openDemo(1);
+    auto* river = me_.find<app::BeliefRiver>(QStringLiteral("river"));
+    ASSERT_NE(river, nullptr);
+    river->settle();
+    const QImage before = river->grab().toImage();
+    me_.goTo(1);
+    me_.clickInto(QStringLiteral("label"));
+    me_.typeOver(QStringLiteral("400"));
+    me_.press(Qt::Key_Return);
+    me_.settle();
+    river->settle();
+    EXPECT_NE(river->grab().toImage(), before);
+}
+
 TEST_F(BusyHands, EnterInUntouchedSuppliesKeepsTheirNames) {
     auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     made.bench.supplies = {{"left, floating", 60, 3, 250}};
@@ -355,6 +383,7 @@ TEST_F(BusyHands, AMisfitIsSettledByANoteAndOthersStayOnOffer) {
     me_.clickInto(QStringLiteral("fitsBecause"));
     me_.type(QStringLiteral("the meter was in the wrong range"));
     me_.press(Qt::Key_Return);
+    me_.settle();
     const auto& misfit = me_.window().session().shown().assessment.misfit;
     EXPECT_FALSE(misfit && misfit->entry == made.trail.back().id);
     EXPECT_EQ(job().trail.back().source.fitsBecause, "the meter was in the wrong range");

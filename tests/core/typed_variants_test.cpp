@@ -173,13 +173,14 @@ INSTANTIATE_TEST_SUITE_P(
                     InUnit{"350 mA", Unit::Amps, "350"}, InUnit{"0.35 A", Unit::Amps, "350"},
                     InUnit{"12 V", Unit::Amps, refused}, InUnit{"184 V", Unit::Volts, "184000"},
                     InUnit{"184 mA", Unit::Volts, refused}, InUnit{"3 A", Unit::Volts, refused},
-                    InUnit{"184 mV", Unit::Volts, "184"}, InUnit{"40 °C", Unit::Celsius, "40000"},
-                    InUnit{"40 C", Unit::Celsius, "40000"}, InUnit{"40 %", Unit::Celsius, refused},
-                    InUnit{"30 min", Unit::Minutes, "30000"}, InUnit{"2 h", Unit::Minutes, refused},
-                    InUnit{"500 hours", Unit::Hours, "500000"}, InUnit{"5 €", Unit::Hours, refused},
-                    InUnit{"80 %", Unit::Percent, "80000"}, InUnit{"300 mm", Unit::Millimetres, "300000"},
-                    InUnit{"5 V", Unit::None, refused}, InUnit{"mA", Unit::Milliamps, refused},
-                    InUnit{"1 A A", Unit::Amps, refused}));
+                    InUnit{"184 mV", Unit::Volts, "184"}, InUnit{"12", Unit::Count, "12000"},
+                    InUnit{"3.5", Unit::Count, refused}, InUnit{"12 V", Unit::Count, refused},
+                    InUnit{"40 °C", Unit::Celsius, "40000"}, InUnit{"40 C", Unit::Celsius, "40000"},
+                    InUnit{"40 %", Unit::Celsius, refused}, InUnit{"30 min", Unit::Minutes, "30000"},
+                    InUnit{"2 h", Unit::Minutes, refused}, InUnit{"500 hours", Unit::Hours, "500000"},
+                    InUnit{"5 €", Unit::Hours, refused}, InUnit{"80 %", Unit::Percent, "80000"},
+                    InUnit{"300 mm", Unit::Millimetres, "300000"}, InUnit{"5 V", Unit::None, refused},
+                    InUnit{"mA", Unit::Milliamps, refused}, InUnit{"1 A A", Unit::Amps, refused}));
 
 TEST(UnitOfAVoltage, WithOrWithoutAShapeIsHeeded) {
     EXPECT_EQ(volts("184 mA"), "refused");

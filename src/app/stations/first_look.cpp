@@ -185,7 +185,7 @@ void FirstLookStation::choose(int choice) {
 job::Expected FirstLookStation::expectedNumber() const {
     return !asked().unit.empty()                    ? job::Expected{0, 5000, job::Unit::Watts}
            : asked().form == knowledge::Form::Light ? job::Expected{0, 3600, job::Unit::Seconds}
-                                                    : job::Expected{1, 99, job::Unit::None};
+                                                    : job::Expected{1, 99, job::Unit::Count};
 }
 
 void FirstLookStation::writeNumber() {

@@ -491,16 +491,15 @@ void StringsStation::commit() {
 
 /// What the field of the lit LEDs says: a number there is a count.
 std::variant<job::TypedTester, text::Text> StringsStation::litTyped() const {
-    const auto count = typed::number(lit_->text(), {0, double(run_->count())});
-    const auto* number = std::get_if<double>(&count);
-    if (number != nullptr && *number == std::floor(*number)) {
+    const auto count = typed::number(lit_->text(), {0, double(run_->count()), job::Unit::Count});
+    if (const auto* number = std::get_if<double>(&count)) {
         return job::TypedTester{{}, int(*number)};
     }
     const auto read = typed::tester(lit_->text(), setting().limitVolts, run_->count());
     const auto* said = std::get_if<job::TypedTester>(&read);
-    return said != nullptr && said->lit && !said->volts
-               ? read
-               : std::variant<job::TypedTester, text::Text>(text::say("a whole number from 0 to {}", run_->count()));
+    return said != nullptr && said->lit && !said->volts ? read
+                                                        : std::variant<job::TypedTester, text::Text>(text::say(
+                                                              "a whole number from {} to {}", 0, run_->count()));
 }
 
 /// Writes a tester reading down and lets its assessment lead to the next probe.

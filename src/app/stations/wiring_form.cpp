@@ -133,9 +133,9 @@ void WiringForm::changeStrips(backlight::Backlight& wired) {
         return;
     }
     const bool isNew = !plain->isDescribed;
-    const auto strips = read("strips", {1, 60});
-    const auto leds = read("leds", {1, 400});
-    const auto series = read("series", {1, 60});
+    const auto strips = read("strips", {1, 60, job::Unit::Count});
+    const auto leds = read("leds", {1, 400, job::Unit::Count});
+    const auto series = read("series", {1, 60, job::Unit::Count});
     if (!leds) {
         refuse(fields_.at("leds"), tr("How many LEDs are on a strip?"));
         isSound_ = false;

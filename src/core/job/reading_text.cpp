@@ -40,6 +40,7 @@ struct Counting {
 Counting countingOf(Unit unit) {
     switch (unit) {
         case Unit::None:
+        case Unit::Count:
             break;
         case Unit::Volts:
             return {typing::Unit::Volts, 1, say("V")};
@@ -79,6 +80,9 @@ std::variant<double, Text> chosen(const typing::Value& value, double per, const 
     const auto orElse = value.orElse(per);
     if (orElse && isInside(*orElse)) {
         return isInside(number) ? std::variant<double, Text>(typing::askWhich(value.typed, value.number)) : *orElse;
+    }
+    if (expected.unit == Unit::Count && number != std::floor(number)) {
+        return say("a whole number from {} to {}", expected.least, expected.most);
     }
     if (!isInside(number)) {
         return say("{} is outside {} … {}", number, expected.least, expected.most);
@@ -141,8 +145,7 @@ std::string withoutSpaces(std::string_view text) {
     return joined;
 }
 
-// ---- voltages with a shape
-// -------------------------------------------------------------------------------------------
+// ---- voltages with a shape -----------------------------------------------------------------------------------
 
 constexpr std::string_view fallWords[] = {">",        "then",    "falls",  "falling", "fall",      "fell",    "drops",
                                           "dropping", "dropped", "drop",   "settles", "settled",   "back",    "down",
@@ -381,7 +384,7 @@ private:
 
     void setLit(double lit) {
         if (lit < 0 || lit > leds_ || lit != std::floor(lit)) {
-            problem_ = say("a whole number from 0 to {}", leds_);
+            problem_ = say("a whole number from {} to {}", 0, leds_);
         } else if (typed_.lit && *typed_.lit != int(lit)) {
             problem_ = say("{} lit, or {}?", *typed_.lit, int(lit));
         } else {

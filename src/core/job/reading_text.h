@@ -29,7 +29,21 @@ struct TypedVolts {
 std::variant<TypedVolts, text::Text> readTypedVolts(std::string_view text, Tongue tongue = Tongue::English);
 
 /// What a number is a number of.
-enum class Unit { None, Volts, Amps, Milliamps, Percent, Hours, Minutes, Millimetres, Celsius, Money, Watts, Seconds };
+enum class Unit {
+    None,
+    Count,  ///< whole
+    Volts,
+    Amps,
+    Milliamps,
+    Percent,
+    Hours,
+    Minutes,
+    Millimetres,
+    Celsius,
+    Money,
+    Watts,
+    Seconds
+};
 
 /// What a field takes.
 struct Expected {
