@@ -48,6 +48,15 @@ TEST(LargestJobs, OneMoreOfAnythingIsRefused) {
         job::addEntry(job, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
     }
     EXPECT_EQ(inWords(job::problemsOf(job).front()), "trail: 3001 entries; at most 3000");
+    const auto oneMore = [](const char* name) {
+        auto jobs = test::largestJobs();
+        auto& full =
+            std::find_if(jobs.begin(), jobs.end(), [&](const auto& largest) { return largest.name == name; })->job;
+        job::addEntry(full, "", job::Phase::Before, full.trail.back().what);
+        return inWords(job::problemsOf(full).front());
+    };
+    EXPECT_EQ(oneMore("EveryBridge"), "trail: 25 LEDs bridged with an ammeter; at most 24");
+    EXPECT_EQ(oneMore("LongestTrail"), "trail: 601 readings of the tester; at most 600");
 }
 
 /// Fewer LEDs than sets of faults are built of.

@@ -138,8 +138,11 @@ TEST(Learning, DoesNotHangOnTheOrder) {
     EXPECT_NEAR(there.known().value(Reference::OverVolts), back.known().value(Reference::OverVolts), 2);
 }
 
-/// Many forecasts that share some of what they expect, asked in turn: each has learned what it alone would have.
-TEST(LearningTree, TeachesEachForecastWhatItsOwnReadingsDo) {
+class LearningTrees : public testing::TestWithParam<std::size_t> {};
+
+/// Many forecasts that share some of what they expect, asked in turn: each has learned what it alone would have,
+/// however little the tree remembers.
+TEST_P(LearningTrees, TeachEachForecastWhatItsOwnReadingsDo) {
     std::mt19937 random(10);
     const auto between = [&](double low, double high) { return std::uniform_real_distribution(low, high)(random); };
     std::vector<Modes> expected;
@@ -149,7 +152,7 @@ TEST(LearningTree, TeachesEachForecastWhatItsOwnReadingsDo) {
             expected.push_back(expected.back());
         }
     }
-    reasoning::LearningTree tree{Learning{Quantities(priors)}};
+    reasoning::LearningTree tree(Learning{Quantities(priors)}, GetParam());
     std::vector<int> nodes(40, reasoning::LearningTree::root);
     std::vector<Learning> alone(nodes.size(), Learning{Quantities(priors)});
     for (int reading = 0; reading < 6; ++reading) {
@@ -165,6 +168,7 @@ TEST(LearningTree, TeachesEachForecastWhatItsOwnReadingsDo) {
         }
     }
 }
+INSTANTIATE_TEST_SUITE_P(Keeping, LearningTrees, testing::Values(1, 7, 100'000));
 
 }  // namespace
 }  // namespace dimglow::driver

@@ -5,6 +5,7 @@
 
 #include "core/backlight/plain.h"
 #include "core/job/job.h"
+#include "core/job/limits.h"
 
 namespace dimglow::test {
 
@@ -22,7 +23,10 @@ inline constexpr const char* largestJobNames[] = {"ManyChannels",
                                                   "LongStrings",
                                                   "FourHundredDarkInOneString",
                                                   "LongestTrail",
-                                                  "EveryReturn"};
+                                                  "EveryReturn",
+                                                  "ReturnsOfFourFeeds",
+                                                  "EveryBridge",
+                                                  "EveryJumper"};
 
 /// Jobs at the limits of the format, each with another kind of entry.
 inline std::vector<LargestJob> largestJobs() {
@@ -63,8 +67,8 @@ inline std::vector<LargestJob> largestJobs() {
     jobs.push_back({"LongStrings", withPanel("8 strips × 300, each its own string, 3.2 V")});
     jobs.push_back(
         {"FourHundredDarkInOneString", everyLed(withPanel("4 strips × 75, one string"), marked(LedSeen::Glow::Dark))});
-    auto tested = withPanel(manyChannels);
-    for (int i = 0; i < 3000; ++i) {
+    auto tested = everyLed(withPanel(manyChannels), marked(LedSeen::Glow::Lit));
+    for (int i = 0; i < int(job::limits::testerReadings); ++i) {
         addEntry(tested, "2026-11-25T08:00:00Z", Phase::Before,
                  TesterTaken{{{i % 64, 0}, (i / 64) % 36, 36}, {0.03, 300}, 50.0 + i % 7, {}});
     }
@@ -75,6 +79,32 @@ inline std::vector<LargestJob> largestJobs() {
                  Measured{"ledMinus", channel, Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
     }
     jobs.push_back({"EveryReturn", returns});
+    auto feeds = withPanel(manyChannels);
+    feeds.set.backlight.feeds.assign(backlight::limits::feeds, feeds.set.backlight.feeds.front());
+    for (int channel = 0; channel < 64; ++channel) {
+        feeds.set.backlight.channels[std::size_t(channel)].feed = channel % int(backlight::limits::feeds);
+        addEntry(feeds, "2026-11-25T08:00:00Z", Phase::Before,
+                 Measured{"ledMinus", channel, Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
+    }
+    for (int i = 0; i < 12; ++i) {
+        addEntry(feeds, "2026-11-25T08:00:00Z", Phase::Before,
+                 Measured{i < 8 ? "ledPlusOn" : "ledPlusIdle", i % 4, Shape::Steady, 100.0 + i, 0});
+    }
+    jobs.push_back({"ReturnsOfFourFeeds", feeds});
+    auto bridged = withPanel(manyChannels);
+    for (int i = 0; i < int(job::limits::bridges); ++i) {
+        addEntry(bridged, "2026-11-25T08:00:00Z", Phase::Before, Bridged{{i % 64, i % 37}, 0.3, i % 2 == 0});
+    }
+    jobs.push_back({"EveryBridge", bridged});
+    auto jumpers = withPanel("1 strip × 300, one string, 3 V");
+    for (int i = 0; i < 5; ++i) {
+        TesterTaken taken{{{0, 0}, 0, 299}, {0.03, 1000}, 700.0 + i, {}};
+        for (int k = 0; k < int(evidence::limits::bridged); ++k) {
+            taken.bridged.push_back({0, 37 * k + 7 * i});
+        }
+        addEntry(jumpers, "2026-11-25T08:00:00Z", Phase::Before, taken);
+    }
+    jobs.push_back({"EveryJumper", jumpers});
     return jobs;
 }
 

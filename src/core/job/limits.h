@@ -21,6 +21,7 @@ inline constexpr std::size_t text = 8000;  ///< complaint, work, note
 inline constexpr std::size_t raw = 400;    ///< of a reading
 inline constexpr std::size_t currency = 8;
 inline constexpr std::size_t trail = 3000;
+inline constexpr std::size_t testerReadings = 600;  ///< entries of a run on the tester
 inline constexpr std::size_t bridges = 24;  ///< entries of an ammeter across an LED: each is a circuit of its own
 inline constexpr std::size_t soak = 1000;
 inline constexpr std::size_t supplies = 20;

@@ -20,6 +20,7 @@ void checkTrail(const Check& check, const Job& job) {
     const evidence::Places places(job.set);
     std::unordered_set<int> ids;
     std::size_t bridged = 0;
+    std::size_t tested = 0;
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
         const Entry& entry = job.trail[i];
         const auto at = check.at("trail", i);
@@ -31,7 +32,11 @@ void checkTrail(const Check& check, const Job& job) {
         at.text("raw", entry.source.raw, limits::raw);
         at.text("fitsBecause", entry.source.fitsBecause, limits::raw);
         bridged += std::holds_alternative<evidence::Bridged>(entry.what) ? 1 : 0;
+        tested += std::holds_alternative<evidence::TesterTaken>(entry.what) ? 1 : 0;
         evidence::check(entry.what, at, places);
+    }
+    if (tested > limits::testerReadings) {
+        check.report("trail", text::say("{} readings of the tester; at most {}", tested, limits::testerReadings));
     }
     if (bridged > limits::bridges) {
         check.report("trail", text::say("{} LEDs bridged with an ammeter; at most {}", bridged, limits::bridges));

@@ -582,7 +582,7 @@ std::optional<FixNow> fixNowOf(const job::Job& job, const Knowledge& knowledge, 
 }
 
 /// What is known of the set under all explanations together.
-driver::Quantities learnt(const CaseModel& model, const Belief& belief) {
+driver::Quantities learnt(CaseModel& model, const Belief& belief) {
     std::map<int, double> shareOfForecast;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         shareOfForecast[belief.hypotheses[h].forecast] += belief.shares[h];

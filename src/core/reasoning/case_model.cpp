@@ -4,6 +4,7 @@
 #include <boost/container_hash/hash.hpp>
 #include <boost/math/distributions/normal.hpp>
 #include <cmath>
+#include <set>
 
 namespace dimglow::reasoning {
 
@@ -139,8 +140,9 @@ const text::Text& CaseModel::titleOf(LedFault fault) const {
 /// Faults of one strip go to different steps where LEDs stand side by side, as long as there are any.
 Faults CaseModel::placed(const Hypothesis& hypothesis) const {
     Faults wrong;
-    std::vector<int> used;  // positions of this hypothesis in the string of the cell
-    int stringOfUsed = -1;
+    std::set<int> taken;     // positions of this hypothesis in the string of the cell
+    std::set<int> sections;  // and the steps that they are in
+    int stringOfTaken = -1;
     for (const auto& fault : hypothesis.faults) {
         const auto* leds = faults::asLeds(fault);
         if (leds == nullptr) {
@@ -148,24 +150,23 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
             continue;
         }
         const auto& cell = partition_.cells()[leds->cell];
-        if (cell.stringIndex != stringOfUsed) {
-            used.clear();
-            stringOfUsed = cell.stringIndex;
+        if (cell.stringIndex != stringOfTaken) {
+            taken.clear();
+            sections.clear();
+            stringOfTaken = cell.stringIndex;
         }
-        const auto isTaken = [&](int position) { return std::find(used.begin(), used.end(), position) != used.end(); };
-        const auto isBesideTaken = [&](int position) {
-            return std::any_of(used.begin(), used.end(), [&](int other) {
-                return stepOf(cell, other).section == stepOf(cell, position).section;
-            });
-        };
-        for (int n = 0; n < leds->count; ++n) {
-            auto at = std::find_if(cell.positions.begin(), cell.positions.end(),
-                                   [&](int p) { return !isTaken(p) && !isBesideTaken(p); });
-            if (at == cell.positions.end()) {
-                at = std::find_if(cell.positions.begin(), cell.positions.end(), [&](int p) { return !isTaken(p); });
+        int left = leds->count;
+        for (const bool besideAnother : {false, true}) {
+            for (auto at = cell.positions.begin(); left > 0 && at != cell.positions.end(); ++at) {
+                const int section = stepOf(cell, *at).section;
+                if (taken.count(*at) > 0 || (!besideAnother && sections.count(section) > 0)) {
+                    continue;
+                }
+                taken.insert(*at);
+                sections.insert(section);
+                wrong.leds.push_back({partition_.placeOf(cell, *at), leds->fault});
+                --left;
             }
-            used.push_back(*at);
-            wrong.leds.push_back({partition_.placeOf(cell, *at), leds->fault});
         }
     }
     return wrong;
@@ -476,7 +477,10 @@ const TesterForecast& CaseModel::testerOfItsKind(const TesterProbe& probe, Teste
     if (toChassis && !hypothesis.faults.empty() && !faults::holdsLeak(hypothesis.faults)) {
         return testerOfItsKind(probe, place, Hypothesis{});  // no way back from a string that touches nothing
     }
-    const bool places = toChassis || !probe.bridged.empty() || placesMatter(hypothesis);
+    // In a plain string a jumper only tells its own LED from the others.
+    const bool tellsPlaces = sideBySide_ || std::any_of(hypothesis.faults.begin(), hypothesis.faults.end(),
+                                                        [](const auto& f) { return faults::asLeds(f) == nullptr; });
+    const bool places = toChassis || (tellsPlaces && !probe.bridged.empty()) || placesMatter(hypothesis);
     Key key;
     key.circuit = place.circuit;
     addDeviations(hypothesis, key, [&](const locate::Cell& cell, int position, Deviation& deviation) {

@@ -84,9 +84,10 @@ public:
         return forecasts_.at(hypothesis.forecast);
     }
     /// What is known of the set before any reading.
-    const driver::Learning& nothingLearnt() const { return learning_.at(LearningTree::root); }
-    /// What weighOfBoard() has learned under that forecast; what was told before it is asked.
-    const driver::Learning& learntUnder(int forecast) const {
+    const driver::Learning& nothingLearnt() const { return learning_.atRoot(); }
+    /// What weighOfBoard() has learned under that forecast; what was told before it is asked. Valid until the next
+    /// reading or forecast is asked about.
+    const driver::Learning& learntUnder(int forecast) {
         const auto found = learnt_.find(forecast);
         return learning_.at(found == learnt_.end() ? LearningTree::root : found->second);
     }

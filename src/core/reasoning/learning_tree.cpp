@@ -1,6 +1,7 @@
 #include "core/reasoning/learning_tree.h"
 
 #include <boost/container_hash/hash.hpp>
+#include <vector>
 
 namespace dimglow::reasoning {
 
@@ -21,8 +22,43 @@ std::size_t LearningTree::ModesHash::operator()(const driver::Modes& modes) cons
     return std::hash<double>()(mixed);
 }
 
-LearningTree::LearningTree(driver::Learning before) {
-    nodes_.push_back(std::move(before));
+LearningTree::LearningTree(driver::Learning before, std::size_t mostKept)
+    : root_(std::move(before)), mostKept_(mostKept) {
+    nodes_.push_back({nullptr, &root_});
+}
+
+const driver::Learning& LearningTree::at(int node) {
+    forgetSome();
+    std::vector<Node*> forgotten;
+    Node* known = &nodes_[std::size_t(node)];
+    for (; known->learnt == nullptr; known = &nodes_[std::size_t(known->from->node)]) {
+        forgotten.push_back(known);
+    }
+    const driver::Learning* learnt = known->learnt;
+    for (auto next = forgotten.rbegin(); next != forgotten.rend(); ++next) {
+        learnt = &learn(**next, *learnt).first;
+    }
+    return *learnt;
+}
+
+std::pair<const driver::Learning&, double> LearningTree::learn(Node& node, const driver::Learning& before) {
+    const Key& taken = *node.from;
+    auto [next, log] = before.after(*taken.modes, taken.shape, taken.volts, taken.rest, &memoryOfLearnt_);
+    learnt_.push_back(std::move(next));
+    node.learnt = &learnt_.back();
+    return {learnt_.back(), log};
+}
+
+void LearningTree::forgetSome() {
+    if (learnt_.size() < mostKept_) {
+        return;
+    }
+    for (auto& node : nodes_) {
+        node.learnt = nullptr;
+    }
+    nodes_.front().learnt = &root_;
+    learnt_.clear();
+    memoryOfLearnt_.release();
 }
 
 LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driver::Shape shape, double volts,
@@ -33,9 +69,9 @@ LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driv
     }
     const auto [entry, isNew] = steps_.try_emplace({node, alike->second, shape, volts, rest});
     if (isNew) {
-        auto [next, log] = at(node).after(modes, shape, volts, rest, &memory_);
-        nodes_.push_back(std::move(next));
-        entry->second = {int(nodes_.size()) - 1, log};
+        const driver::Learning& before = at(node);
+        nodes_.push_back({&entry->first, nullptr});
+        entry->second = {int(nodes_.size()) - 1, learn(nodes_.back(), before).second};
     }
     return entry->second;
 }

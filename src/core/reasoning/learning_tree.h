@@ -4,19 +4,24 @@
 #include <memory_resource>
 #include <unordered_map>
 #include <unordered_set>
+#include <utility>
 
 #include "core/driver/quantities.h"
 
 namespace dimglow::reasoning {
 
 /// What readings of the board have taught under many forecasts. Forecasts that expected the same of every reading so
-/// far stand at one node, so each step is taken once.
+/// far stand at one node, so each step is taken once. What was learnt at a node is forgotten when there are too many of
+/// them, and learnt again from what was taken in when it is asked for.
 class LearningTree {
 public:
-    explicit LearningTree(driver::Learning before);
+    /// \param mostKept nodes whose learning is remembered at a time
+    explicit LearningTree(driver::Learning before, std::size_t mostKept = 20'000);
 
     static constexpr int root = 0;
-    const driver::Learning& at(int node) const { return nodes_[std::size_t(node)]; }
+    /// Valid until the next call.
+    const driver::Learning& at(int node);
+    const driver::Learning& atRoot() const { return root_; }
 
     struct Step {
         int node = root;  ///< after the reading
@@ -40,11 +45,22 @@ private:
     struct ModesHash {
         std::size_t operator()(const driver::Modes& modes) const;
     };
+    struct Node {
+        const Key* from = nullptr;                 ///< the node before, and what was taken in there
+        const driver::Learning* learnt = nullptr;  ///< into learnt_; null when it was forgotten
+    };
+    std::pair<const driver::Learning&, double> learn(Node& node, const driver::Learning& before);
+    void forgetSome();
+
+    driver::Learning root_;
+    std::size_t mostKept_;
     std::pmr::monotonic_buffer_resource memory_;  ///< of what is only added to
-    std::pmr::deque<driver::Learning> nodes_{&memory_};
+    std::pmr::deque<Node> nodes_{&memory_};
     std::pmr::unordered_map<Key, Step, KeyHash> steps_{&memory_};
     std::unordered_set<driver::Modes, ModesHash> modes_;
     std::pmr::unordered_map<const driver::Modes*, const driver::Modes*> alike_{&memory_};  ///< into modes_
+    std::pmr::monotonic_buffer_resource memoryOfLearnt_;
+    std::deque<driver::Learning> learnt_;
 };
 
 }  // namespace dimglow::reasoning

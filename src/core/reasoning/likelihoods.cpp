@@ -26,14 +26,19 @@ void Likelihoods::setBoard(int forecast, Entry entry, double log) {
 }
 
 int Likelihoods::add(int forecast, std::span<const std::pair<Entry, double>> differing) {
-    rows_.push_back({differing_.size(), differing.size(), forecast});
-    differing_.insert(differing_.end(), differing.begin(), differing.end());
+    constexpr std::size_t ofChunk = 8192;
+    if (chunks_.empty() || chunks_.back().capacity() - chunks_.back().size() < differing.size()) {
+        chunks_.emplace_back().reserve(std::max(ofChunk, differing.size()));
+    }
+    auto& chunk = chunks_.back();
+    rows_.push_back({chunks_.size() - 1, chunk.size(), differing.size(), forecast});
+    chunk.insert(chunk.end(), differing.begin(), differing.end());
     return int(rows_.size()) - 1;
 }
 
 std::span<const std::pair<Likelihoods::Entry, double>> Likelihoods::differing(int row) const {
     const Row& r = rows_[std::size_t(row)];
-    return {differing_.data() + r.first, r.count};
+    return {chunks_[r.chunk].data() + r.first, r.count};
 }
 
 double Likelihoods::at(int row, Entry entry) const {

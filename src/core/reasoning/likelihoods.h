@@ -40,6 +40,7 @@ public:
 
 private:
     struct Row {
+        std::size_t chunk = 0;
         std::size_t first = 0;
         std::size_t count = 0;
         int forecast = -1;
@@ -48,7 +49,7 @@ private:
     std::vector<Entry> board_;
     std::vector<int> boardColumn_;   ///< by entry; -1 for others
     std::vector<double> boardLogs_;  ///< by forecast, then column
-    std::vector<std::pair<Entry, double>> differing_;
+    std::vector<std::vector<std::pair<Entry, double>>> chunks_;  ///< what differs; a row lies in one of them
     std::vector<Row> rows_;
 };
 
