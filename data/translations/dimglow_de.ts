@@ -2955,6 +2955,10 @@
         <source>Forced on</source>
         <translation>Erzwungen</translation>
     </message>
+    <message>
+        <source>{} readings of the tester; at most {}</source>
+        <translation>{} Ablesungen des Testers; höchstens {}</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -3837,10 +3841,6 @@
         <translation>Suchen</translation>
     </message>
     <message>
-        <source>Search number, title, place, panel, complaint</source>
-        <translation>Nummer, Titel, Ort, Panel, Beanstandung suchen</translation>
-    </message>
-    <message>
         <source>Jobs</source>
         <translation>Aufträge</translation>
     </message>
@@ -3867,6 +3867,22 @@
     <message>
         <source>due tomorrow</source>
         <translation>morgen fällig</translation>
+    </message>
+    <message>
+        <source>Search number, title, place, owner, panel, complaint, finding</source>
+        <translation>Nummer, Titel, Ort, Besitzer, Panel, Beanstandung oder Befund suchen</translation>
+    </message>
+    <message>
+        <source>Show all jobs</source>
+        <translation>Alle Aufträge zeigen</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>No job has all these words: in its number, title, place, owner, phone, serial number, panel, complaint, work or finding. Fewer words find more; the beginning of each is enough.</source>
+        <translation>Kein Auftrag enthält alle diese Wörter: in Nummer, Titel, Ort, Besitzer, Telefon, Seriennummer, Panel, Beanstandung, Arbeit oder Befund. Weniger Wörter finden mehr; der Anfang von jedem genügt.</translation>
     </message>
 </context>
 <context>

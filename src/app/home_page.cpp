@@ -96,7 +96,7 @@ private:
 
 }  // namespace
 
-HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(parent) {
+HomePage::HomePage(records::Logbook& logbook, QWidget* parent) : QWidget(parent) {
     auto* outer = new QHBoxLayout(this);
     auto* column = new QVBoxLayout;
     column->setContentsMargins(theme::px(20), theme::px(26), theme::px(20), theme::px(12));
@@ -118,7 +118,7 @@ HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(p
     search_ = new QLineEdit;
     search_->setObjectName(QStringLiteral("search"));
     search_->setAccessibleName(tr("Search"));
-    search_->setPlaceholderText(tr("Search number, title, place, panel, complaint"));
+    search_->setPlaceholderText(tr("Search number, title, place, owner, panel, complaint, finding"));
     search_->setFont(theme::body());
     search_->installEventFilter(this);
     column->addWidget(search_);
@@ -132,11 +132,40 @@ HomePage::HomePage(const records::Logbook& logbook, QWidget* parent) : QWidget(p
     list_->setFrameShape(QFrame::NoFrame);
     list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     column->addWidget(list_, 1);
+    column->addWidget(makeNothingFound(), 1);
     connect(search_, &QLineEdit::textChanged, this, &HomePage::refresh);
     const auto choose = [this](const QModelIndex& index) { emit jobChosen(index.data(JobList::Id).toString()); };
     connect(list_, &QListView::activated, this, choose);
     connect(list_, &QListView::clicked, this, choose);
     connect(jobs_, &JobList::failed, this, &HomePage::failed);
+    connect(jobs_, &JobList::searchGrew, this, [this] {
+        if (!search_->text().isEmpty()) {
+            refresh();
+        }
+    });
+}
+
+QWidget* HomePage::makeNothingFound() {
+    nothingFound_ = new QWidget;
+    nothingFound_->setObjectName(QStringLiteral("nothingFound"));
+    auto* column = new QVBoxLayout(nothingFound_);
+    column->setContentsMargins(0, theme::px(12), 0, 0);
+    column->setSpacing(theme::px(12));
+    sought_ = makeLabel({}, theme::body());
+    sought_->setWordWrap(true);
+    column->addWidget(sought_);
+    auto* row = new QHBoxLayout;
+    auto* all = makeButton(tr("Show all jobs"), tr("Esc"));
+    auto* fresh = makeButton(tr("New job"), tr("Ctrl+N"));
+    connect(all, &QPushButton::clicked, this, &HomePage::enter);
+    connect(all, &QPushButton::clicked, search_, &QLineEdit::clear);
+    connect(fresh, &QPushButton::clicked, this, &HomePage::newJobWanted);
+    row->addWidget(all);
+    row->addWidget(fresh);
+    row->addStretch(1);
+    column->addLayout(row);
+    column->addStretch(1);
+    return nothingFound_;
 }
 
 void HomePage::refresh() {
@@ -149,11 +178,27 @@ void HomePage::refresh() {
     count_->setText(count > 0                   ? (count == 1 ? tr("1 job") : tr("%1 jobs").arg(count))
                     : search_->text().isEmpty() ? tr("no jobs yet: Ctrl+N takes one in")
                                                 : tr("nothing matches"));
+    const bool isNothingFound = count == 0 && !search_->text().isEmpty();
+    list_->setVisible(!isNothingFound);
+    nothingFound_->setVisible(isNothingFound);
+    sought_->setText(
+        tr("No job has all these words: in its number, title, place, owner, phone, serial number, panel, "
+           "complaint, work or finding. Fewer words find more; the beginning of each is enough."));
 }
 
 void HomePage::enter() {
     refresh();
     search_->setFocus();
+}
+
+void HomePage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    jobs_->setFillingIn(true);
+}
+
+void HomePage::hideEvent(QHideEvent* event) {
+    jobs_->setFillingIn(false);
+    QWidget::hideEvent(event);
 }
 
 bool HomePage::eventFilter(QObject* watched, QEvent* event) {
@@ -166,6 +211,10 @@ bool HomePage::eventFilter(QObject* watched, QEvent* event) {
         }
         if ((key == Qt::Key_Return || key == Qt::Key_Enter) && list_->currentIndex().isValid()) {
             emit jobChosen(list_->currentIndex().data(JobList::Id).toString());
+            return true;
+        }
+        if (key == Qt::Key_Escape && !search_->text().isEmpty()) {
+            search_->clear();
             return true;
         }
     }

@@ -12,7 +12,7 @@ namespace dimglow::app {
 class HomePage : public QWidget {
     Q_OBJECT
 public:
-    explicit HomePage(const records::Logbook& logbook, QWidget* parent = nullptr);
+    explicit HomePage(records::Logbook& logbook, QWidget* parent = nullptr);
     void refresh();
     void enter();
 
@@ -25,12 +25,18 @@ signals:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
 private:
+    QWidget* makeNothingFound();
+
     QLineEdit* search_ = nullptr;
     JobList* jobs_ = nullptr;
     QListView* list_ = nullptr;
     QLabel* count_ = nullptr;
+    QWidget* nothingFound_ = nullptr;  ///< what to do then
+    QLabel* sought_ = nullptr;
 };
 
 }  // namespace dimglow::app

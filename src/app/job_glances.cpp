@@ -12,6 +12,7 @@ namespace dimglow::app {
 namespace {
 
 constexpr std::size_t mostKnown = 2000;
+constexpr int together = 32;  ///< are told to the search: each time the disk is waited for
 
 QString waitsFor(const Snapshot& shown) {
     const auto& job = shown.job;
@@ -66,12 +67,41 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const st
 
 }  // namespace
 
-JobGlances::JobGlances(const records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {}
+JobGlances::JobGlances(records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {}
+
+void JobGlances::setFillingIn(bool isFillingIn) {
+    isFillingIn_ = isFillingIn;
+    if (isFillingIn) {
+        gather();
+        QTimer::singleShot(0, this, &JobGlances::startNext);
+    } else {
+        unshown_.clear();
+    }
+}
 
 void JobGlances::settle() {
     for (startNext(); worker_.isBusy(); startNext()) {
         worker_.finish();
     }
+}
+
+/// The next jobs that the search does not know enough of.
+void JobGlances::gather() {
+    try {
+        unshown_ = logbook_.unshown(together);
+    } catch (const std::exception&) {
+        unshown_.clear();  // busy for the moment: when the list is shown again
+    }
+}
+
+void JobGlances::tellSearch() {
+    try {
+        logbook_.addToSearch(untold_);
+        emit searchGrew();
+    } catch (const std::exception&) {
+        isFillingIn_ = false;  // they stay to be filled in, when the list is shown again
+    }
+    untold_.clear();
 }
 
 const JobGlance* JobGlances::of(const records::JobSummary& job) {
@@ -90,11 +120,24 @@ const JobGlance* JobGlances::of(const records::JobSummary& job) {
 }
 
 void JobGlances::startNext() {
-    if (worker_.isBusy() || waiting_.empty()) {
+    if (worker_.isBusy()) {
         return;
     }
-    const QString id = waiting_.front();
-    waiting_.pop_front();
+    if (waiting_.empty() && unshown_.empty() && !untold_.empty()) {
+        tellSearch();
+        if (isFillingIn_) {
+            gather();
+        }
+    }
+    QString id;
+    if (!waiting_.empty()) {
+        id = waiting_.front();
+        waiting_.pop_front();
+    } else if (isFillingIn_ && !unshown_.empty()) {
+        id = unshown_.takeFirst();
+    } else {
+        return;
+    }
     std::optional<records::StoredJob> stored;
     try {
         stored = logbook_.load(id);
@@ -107,14 +150,17 @@ void JobGlances::startNext() {
     }
     worker_.start(
         [id, stored = *stored](const std::stop_token& stop) {
-            return Result{id, glanceAt(id, stored, stop)};
+            return Result{id, stored.revision, glanceAt(id, stored, stop)};
         },
         [this](const Result& result) {
+            unshown_.removeOne(result.id);
+            untold_.push_back(
+                {result.id, result.revision, result.glance.suspected + QLatin1Char('\n') + result.glance.waitsFor});
             if (const auto known = known_.find(result.id); known != known_.end()) {
                 known->second.glance = result.glance;
                 known->second.isDone = true;
+                emit ready();
             }
-            emit ready();
             startNext();
         });
 }

@@ -17,20 +17,25 @@ struct JobGlance {
     QString waitsFor;        ///< the next probe, the fix, the parts
 };
 
-/// Glances at jobs of a list: assessed on a worker thread as they come into view, kept until the job changes. Lives on
-/// the window's thread.
+/// Glances at jobs of a list: assessed on a worker thread as they come into view, kept until the job changes. While
+/// nothing else is asked for, the jobs that are not in view are looked at too, so that the search knows what the cards
+/// would show. Lives on the window's thread.
 class JobGlances : public QObject {
     Q_OBJECT
 public:
-    explicit JobGlances(const records::Logbook& logbook, QObject* parent = nullptr);
+    explicit JobGlances(records::Logbook& logbook, QObject* parent = nullptr);
 
     /// Null until it is there; then ready() comes.
     const JobGlance* of(const records::JobSummary& job);
-    /// Returns once every glance that was asked for is there.
+    /// Whether jobs that are not in view are looked at.
+    void setFillingIn(bool isFillingIn);
+    /// Returns once every glance that was asked for, or is to be filled in, is there.
     void settle();
 
 signals:
     void ready();
+    /// The search knows of more jobs what the cards show.
+    void searchGrew();
 
 private:
     struct Known {
@@ -40,13 +45,19 @@ private:
     };
     struct Result {
         QString id;
+        qint64 revision = 0;
         JobGlance glance;
     };
     void startNext();
+    void gather();
+    void tellSearch();
 
-    const records::Logbook& logbook_;
+    records::Logbook& logbook_;
     std::map<QString, Known> known_;
     std::deque<QString> waiting_;  ///< the last asked for first
+    QStringList unshown_;          ///< not in view
+    bool isFillingIn_ = false;
+    std::vector<records::ShownWords> untold_;  ///< to the search
     Worker<Result> worker_;
 };
 

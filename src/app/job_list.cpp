@@ -9,13 +9,14 @@ constexpr int pageRows = 64;
 constexpr std::size_t mostPages = 40;
 }  // namespace
 
-JobList::JobList(const records::Logbook& logbook, QObject* parent)
+JobList::JobList(records::Logbook& logbook, QObject* parent)
     : QAbstractListModel(parent), logbook_(logbook), glances_(new JobGlances(logbook, this)) {
     connect(glances_, &JobGlances::ready, this, [this] {
         if (count_ > 0) {
             emit dataChanged(index(0), index(count_ - 1), {Suspected, WaitsFor, StationsDone});
         }
     });
+    connect(glances_, &JobGlances::searchGrew, this, &JobList::searchGrew);
 }
 
 void JobList::setSearch(const QString& words) {

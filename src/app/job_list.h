@@ -25,21 +25,25 @@ public:
         StationsDone
     };
 
-    explicit JobList(const records::Logbook& logbook, QObject* parent = nullptr);
+    explicit JobList(records::Logbook& logbook, QObject* parent = nullptr);
 
     /// Looks anew.
     void setSearch(const QString& words);
+    /// Whether jobs that are not in view are looked at, for the search.
+    void setFillingIn(bool isFillingIn) { glances_->setFillingIn(isFillingIn); }
     int rowCount(const QModelIndex& parent = {}) const override;
     QVariant data(const QModelIndex& index, int role) const override;
 
 signals:
     /// The logbook could not be read.
     void failed(const QString& reason);
+    /// A search may find more now.
+    void searchGrew();
 
 private:
     const records::JobSummary* jobAt(int row) const;
 
-    const records::Logbook& logbook_;
+    records::Logbook& logbook_;
     JobGlances* glances_ = nullptr;
     QString search_;
     int count_ = 0;

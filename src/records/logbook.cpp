@@ -18,7 +18,7 @@ namespace dimglow::records {
 namespace {
 
 constexpr QLatin1String driverName("QSQLITE");
-constexpr int schemaVersion = 3;
+constexpr int schemaVersion = 4;
 constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
 constexpr int busyMilliseconds = 120;
@@ -217,7 +217,10 @@ void Logbook::prepare(const QString& path) {
     if (found < 2) {
         addSearchAndRevisions();
     }
-    addPanels();
+    if (found < 3) {
+        addPanels();
+    }
+    addShown();
     run(database_, QStringLiteral("PRAGMA application_id=%1").arg(applicationId));
     run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
     transaction.commit();
@@ -255,6 +258,18 @@ void Logbook::addSearchAndRevisions() const {
 /// From version 2 to 3.
 void Logbook::addPanels() const {
     run(database_, QStringLiteral("CREATE INDEX job_panel ON job(panel COLLATE NOCASE, changed)"));
+}
+
+/// From version 3 to 4: the full-text index has a second column, and a table says of which jobs that is not up to date.
+void Logbook::addShown() const {
+    run(database_, QStringLiteral("ALTER TABLE job_search RENAME TO old_search"));
+    run(database_, QStringLiteral("CREATE VIRTUAL TABLE job_search USING fts5(words, shown, prefix='1 2 3', "
+                                  "tokenize=\"unicode61 remove_diacritics 2\")"));
+    run(database_, QStringLiteral("INSERT INTO job_search (rowid, words, shown) SELECT rowid, words, '' "
+                                  "FROM old_search"));
+    run(database_, QStringLiteral("DROP TABLE old_search"));
+    run(database_, QStringLiteral("CREATE TABLE job_unshown (job INTEGER PRIMARY KEY)"));
+    run(database_, QStringLiteral("INSERT INTO job_unshown SELECT rowid FROM job"));
 }
 
 Logbook::~Logbook() {
@@ -379,8 +394,10 @@ void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateT
             "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1)"),
         {text(job.id), text(job.title), text(job.order.place), text(job.set.panel), text(job.order.complaint),
          text(job.order.due), text(job.handedBack), stamp(now), text(job::toJson(job).dump())});
-    run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) SELECT rowid, ? FROM job WHERE id = ?"),
+    run(database_,
+        QStringLiteral("INSERT INTO job_search (rowid, words, shown) SELECT rowid, ?, '' FROM job WHERE id = ?"),
         {searchText(job), text(job.id)});
+    markUnshown(job);
     addEdit(job, editLabel, stamp(now));
 }
 
@@ -404,13 +421,46 @@ Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint6
     return {now, revision + 1};
 }
 
-/// Keeps the full-text index in step; most edits do not touch it.
+/// Keeps the full-text index in step; most edits do not touch the job's own words.
 void Logbook::index(const job::Job& job) const {
     const QString words = searchText(job);
     run(database_,
         QStringLiteral("UPDATE job_search SET words = ? WHERE rowid = (SELECT rowid FROM job WHERE id = ?) "
                        "AND words != ?"),
         {words, text(job.id), words});
+    markUnshown(job);
+}
+
+void Logbook::markUnshown(const job::Job& job) const {
+    run(database_, QStringLiteral("INSERT OR IGNORE INTO job_unshown SELECT rowid FROM job WHERE id = ?"),
+        {text(job.id)});
+}
+
+QStringList Logbook::unshown(int most) const {
+    QStringList ids;
+    QSqlQuery query = run(database_,
+                          QStringLiteral("SELECT job.id FROM job_unshown JOIN job ON job.rowid = job_unshown.job "
+                                         "ORDER BY job_unshown.job DESC LIMIT ?"),
+                          {most});
+    while (query.next()) {
+        ids << query.value(0).toString();
+    }
+    return ids;
+}
+
+void Logbook::addToSearch(const std::vector<ShownWords>& jobs) {
+    requireSameFile();
+    Transaction transaction(database_);
+    for (const auto& job : jobs) {
+        run(database_,
+            QStringLiteral("UPDATE job_search SET shown = ? WHERE rowid = (SELECT rowid FROM job WHERE id = ?) "
+                           "AND shown != ?"),
+            {job.words, job.id, job.words});
+        run(database_,
+            QStringLiteral("DELETE FROM job_unshown WHERE job = (SELECT rowid FROM job WHERE id = ? AND revision = ?)"),
+            {job.id, job.revision});
+    }
+    transaction.commit();
 }
 
 void Logbook::addEdit(const job::Job& job, const QString& label, const QString& at) const {

@@ -3,6 +3,7 @@
 #include <QDateTime>
 #include <QSqlDatabase>
 #include <QString>
+#include <QStringList>
 #include <optional>
 #include <stdexcept>
 #include <vector>
@@ -47,6 +48,13 @@ job::Job parse(const QString& id, const StoredJob& stored);
 /// Loads the database driver, so that the first logbook opens the sooner. It may run on any thread.
 void loadDriver();
 
+/// What a list shows of a job beside the job's own words.
+struct ShownWords {
+    QString id;
+    qint64 revision = 0;  ///< of the job that was looked at
+    QString words;
+};
+
 /// What a store has confirmed.
 struct Confirmation {
     QDateTime at;  ///< UTC
@@ -78,10 +86,15 @@ public:
 
     bool isEmpty() const;
     /// How many jobs hold every word of \p search at the start of one of theirs, whatever the case or accents: in
-    /// number, title, place, maker, model, panel or complaint. All when there is none.
+    /// number, title, place, maker, model, panel, complaint … or in what a list showed last. All when there is none.
     int count(const QString& search = {}) const;
     /// Those jobs as they are due, finished ones last; \p most from place \p first on.
     std::vector<JobSummary> jobs(const QString& search = {}, int first = 0, int most = 1'000'000) const;
+
+    /// Jobs that were made or changed since the search was told what a list shows of them; the youngest first.
+    QStringList unshown(int most) const;
+    /// Tells the search what a list shows of some jobs. It is found by that until it is told again.
+    void addToSearch(const std::vector<ShownWords>& jobs);
 
     std::optional<StoredJob> load(const QString& id) const;
     /// The last job on a set with that panel whose strips somebody has described, whatever the case of the panel's
@@ -112,8 +125,10 @@ private:
     void createTables() const;
     void addSearchAndRevisions() const;
     void addPanels() const;
+    void addShown() const;
     void insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const;
     void index(const job::Job& job) const;
+    void markUnshown(const job::Job& job) const;
     void addEdit(const job::Job& job, const QString& label, const QString& at) const;
 
     struct FileIdentity {

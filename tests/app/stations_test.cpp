@@ -14,6 +14,7 @@
 #include <cmath>
 
 #include "app/backlight_map.h"
+#include "app/job_list.h"
 #include "app/open_logbook.h"
 #include "app/panels.h"
 #include "app/remembered.h"
@@ -97,6 +98,34 @@ TEST_F(AtTheBench, HomeListsJobsAndOpensTheOneThatIsFound) {
     EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Crew room set, vessel Tern"));
     me_.press(Qt::Key_H, Qt::ControlModifier);
     EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
+}
+
+TEST_F(AtTheBench, SearchFindsWhatTheCardsShowOfJobsThatWereNeverInView) {
+    auto* list = me_.find<QListView>(QStringLiteral("jobs"));
+    ASSERT_NE(list, nullptr);
+    const auto shown = [&] {
+        QString all;
+        for (int row = 0; row < list->model()->rowCount(); ++row) {
+            all += list->model()->index(row, 0).data(app::JobList::Suspected).toString() + QLatin1Char('\n');
+        }
+        return all;
+    };
+    QTRY_VERIFY(me_.logbook().unshown(10).isEmpty());
+    QTRY_VERIFY(shown().contains(QStringLiteral("open LED"), Qt::CaseInsensitive));
+    me_.type(QStringLiteral("open led"));
+    const int found = list->model()->rowCount();
+    ASSERT_GE(found, 1);
+    QTRY_COMPARE(shown().count(QStringLiteral("open LED"), Qt::CaseInsensitive), found);
+}
+
+TEST_F(AtTheBench, AnEmptyResultOffersWhatToDo) {
+    EXPECT_FALSE(me_.sees(QStringLiteral("Show all jobs")));
+    me_.type(QStringLiteral("zebra"));
+    EXPECT_TRUE(me_.sees(QStringLiteral("No job has all these words")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("Show all jobs")));
+    me_.press(Qt::Key_Escape);
+    EXPECT_EQ(me_.find<QListView>(QStringLiteral("jobs"))->model()->rowCount(), 3);
+    EXPECT_FALSE(me_.sees(QStringLiteral("Show all jobs")));
 }
 
 TEST_F(AtTheBench, ArrowKeysWalkTheJobs) {

@@ -196,7 +196,7 @@ TEST_F(LogbookFile, OfANewerProgramIsRefusedUntouched) {
     { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("PRAGMA user_version=7"));
     EXPECT_THAT(problemOpening(path()), HasSubstr("was written by a newer program (version 7)"));
-    sql(QStringLiteral("PRAGMA user_version=3"));
+    sql(QStringLiteral("PRAGMA user_version=4"));
     EXPECT_EQ(Logbook(path()).jobs().size(), 1u);
 }
 
@@ -215,7 +215,7 @@ TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
     EXPECT_EQ(refusal(logbook, revision), "");
     sql(QStringLiteral("PRAGMA user_version=7"));
     EXPECT_THAT(refusal(logbook, revision + 1), HasSubstr("was made newer"));
-    sql(QStringLiteral("PRAGMA user_version=3"));
+    sql(QStringLiteral("PRAGMA user_version=4"));
     const QString aside = path() + QStringLiteral(".aside");
     ASSERT_TRUE(QFile::rename(path(), aside));
     EXPECT_THAT(refusal(logbook, revision + 1), HasSubstr("was moved, deleted or replaced"));
@@ -228,10 +228,31 @@ TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
 TEST_F(LogbookFile, OfTheSecondVersionIsTakenOver) {
     { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("DROP INDEX job_panel"));
+    sql(QStringLiteral("DROP TABLE job_unshown"));
     sql(QStringLiteral("PRAGMA user_version=2"));
     const Logbook logbook(path());
     EXPECT_EQ(loaded(logbook, "SK-0412"), demoJob());
     EXPECT_TRUE(logbook.lastOfPanel(QString::fromStdString(demoJob().set.panel), {}));
+}
+
+TEST_F(LogbookFile, FindsAJobByWhatAListShowsOfItUntilThatIsSaidAnew) {
+    Logbook logbook(path());
+    const QString id = QStringLiteral("SK-0412");
+    const auto first = logbook.create(demoJob(), QStringLiteral("Taken in"));
+    EXPECT_EQ(logbook.unshown(10), QStringList{id});
+    const auto say = [&](const char* words, qint64 revision) {
+        logbook.addToSearch({{id, revision, QString::fromUtf8(words)}, {QStringLiteral("SK-9999"), 1, {}}});
+    };
+    say("Shorted LED in strip B", first.revision);
+    EXPECT_EQ(logbook.unshown(10), QStringList{});
+    EXPECT_EQ(logbook.count(QStringLiteral("shorted sk-0412")), 1) << "one word of each kind";
+    const auto second = logbook.store(demoJob(), QStringLiteral("Edit"), first.revision);
+    EXPECT_EQ(logbook.unshown(10), QStringList{id});
+    say("Shorted LED in strip C", first.revision);
+    EXPECT_EQ(logbook.unshown(10), QStringList{id}) << "that was said of the job before its change";
+    say("Nothing read yet", second.revision);
+    EXPECT_EQ(logbook.unshown(10), QStringList{});
+    EXPECT_EQ(logbook.count(QStringLiteral("shorted")), 0);
 }
 
 TEST_F(LogbookFile, KnowsTheLastSetWithAPanelOfWhichTheStripsWereSeen) {
