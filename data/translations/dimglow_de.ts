@@ -3200,6 +3200,26 @@
         <source>Not at hand: %1. With it: %2.</source>
         <translation>Nicht vorhanden: %1. Damit: %2.</translation>
     </message>
+    <message>
+        <source>The repair is to be proven</source>
+        <translation>Die Reparatur ist zu prüfen</translation>
+    </message>
+    <message>
+        <source>Ready to be handed back</source>
+        <translation>Bereit zur Rückgabe</translation>
+    </message>
+    <message>
+        <source>Chosen: %1</source>
+        <translation>Gewählt: %1</translation>
+    </message>
+    <message>
+        <source>Prove it</source>
+        <translation>Reparatur prüfen</translation>
+    </message>
+    <message>
+        <source>Hand it back</source>
+        <translation>Zurückgeben</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BeliefRiver</name>
@@ -3235,10 +3255,6 @@
         <translation>Volt</translation>
     </message>
     <message>
-        <source>reading</source>
-        <translation>Messwert</translation>
-    </message>
-    <message>
         <source>How it looks</source>
         <translation>Aussehen</translation>
     </message>
@@ -3249,10 +3265,6 @@
     <message>
         <source>looks …</source>
         <translation>Aussehen …</translation>
-    </message>
-    <message>
-        <source>printed on it: 470u 63V</source>
-        <translation>Aufdruck: 470u 63V</translation>
     </message>
     <message>
         <source>What the set does while this is read (Alt+T)</source>
@@ -3267,8 +3279,12 @@
         <translation>erst Alt+A</translation>
     </message>
     <message>
-        <source>label: 12V</source>
-        <translation>Aufdruck: 12V</translation>
+        <source>printed on it: %1</source>
+        <translation>Aufdruck: %1</translation>
+    </message>
+    <message>
+        <source>label: %1</source>
+        <translation>Beschriftung: %1</translation>
     </message>
 </context>
 <context>

@@ -271,7 +271,7 @@ void BeliefPanel::addStripsWanted(QVBoxLayout& inner) {
     inner.addWidget(how);
     auto* button = makeButton(tr("Describe them"), tr("Ctrl+Enter"), true);
     button->setObjectName(QStringLiteral("next"));
-    connect(button, &QPushButton::clicked, this, &BeliefPanel::stripsChosen);
+    connect(button, &QPushButton::clicked, this, [this] { emit stepChosen(NextStep::Strips); });
     inner.addWidget(button);
 }
 
@@ -281,25 +281,37 @@ void BeliefPanel::addNext() {
     auto* inner = new QVBoxLayout(card);
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
     inner->setSpacing(theme::px(6));
-    if (assessment.verdict.empty() && assessment.wantsStrips) {
+    const NextStep step = nextStepOf(session_.shown());
+    if (step == NextStep::Strips) {
         addStripsWanted(*inner);
         rows_->addWidget(card);
         return;
     }
-    if (!assessment.verdict.empty() || assessment.probes.empty()) {
-        const QString verdict = !assessment.verdict.empty() ? words(assessment.verdict)
-                                : assessment.outOfTools     ? tr("No test at hand would tell more")
-                                                            : tr("No test would tell more");
+    if (step != NextStep::Probe) {
+        const QString verdict = !assessment.verdict.empty()  ? words(assessment.verdict)
+                                : step == NextStep::Prove    ? tr("The repair is to be proven")
+                                : step == NextStep::HandBack ? tr("Ready to be handed back")
+                                : assessment.outOfTools      ? tr("No test at hand would tell more")
+                                                             : tr("No test would tell more");
         auto* title = makeLabel(verdict, theme::heading());
         title->setObjectName(QStringLiteral("verdict"));
         title->setWordWrap(true);
         inner->addWidget(title);
-        auto* advice = makeLabel(words(assessment.plan.advice), theme::quiet(), "quiet");
+        const auto& options = assessment.plan.options;
+        const auto chosen = std::find_if(options.begin(), options.end(), [&](const auto& option) {
+            return option.id == session_.shown().job.repair.option;
+        });
+        auto* advice = makeLabel(
+            chosen != options.end() ? tr("Chosen: %1").arg(words(chosen->title)) : words(assessment.plan.advice),
+            theme::quiet(), "quiet");
         advice->setWordWrap(true);
         inner->addWidget(advice);
-        auto* button = makeButton(tr("Plan the fix"), tr("Ctrl+Enter"), true);
+        auto* button = makeButton(step == NextStep::Prove      ? tr("Prove it")
+                                  : step == NextStep::HandBack ? tr("Hand it back")
+                                                               : tr("Plan the fix"),
+                                  tr("Ctrl+Enter"), true);
         button->setObjectName(QStringLiteral("next"));
-        connect(button, &QPushButton::clicked, this, &BeliefPanel::planChosen);
+        connect(button, &QPushButton::clicked, this, [this, step] { emit stepChosen(step); });
         inner->addWidget(button);
         rows_->addWidget(card);
         return;
@@ -357,7 +369,7 @@ void BeliefPanel::addNext() {
 
 void BeliefPanel::addAlternatives() {
     const auto& probes = session_.shown().assessment.probes;
-    const bool decided = !session_.shown().assessment.verdict.empty() || session_.shown().assessment.wantsStrips;
+    const bool decided = nextStepOf(session_.shown()) != NextStep::Probe;
     const std::size_t from = decided ? 0 : 1;
     if (probes.size() <= from || probes[from].bits < bitsWorthShowing) {
         return;

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 
 #include "app/belief_river.h"
+#include "app/next_step.h"
 #include "app/session.h"
 
 namespace dimglow::app {
@@ -24,10 +25,8 @@ signals:
     void probeChosen(const reasoning::Probe& probe);
     /// The point of the next probe cannot be reached.
     void probeMissed();
-    /// The fault is known; the technician wants to plan the repair.
-    void planChosen();
-    /// The strips are to be described.
-    void stripsChosen();
+    /// The technician wants to go where the job goes on, to a step that is no probe.
+    void stepChosen(NextStep step);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

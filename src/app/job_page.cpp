@@ -49,8 +49,7 @@ JobPage::JobPage(JobSession& session, int station)
     belief_->setFixedWidth(theme::px(beliefWidth));
     connect(belief_, &BeliefPanel::probeChosen, this, &JobPage::takeProbe);
     connect(belief_, &BeliefPanel::probeMissed, this, &JobPage::missNext);
-    connect(belief_, &BeliefPanel::stripsChosen, this, [this] { goTo(stationIndex("strings")); });
-    connect(belief_, &BeliefPanel::planChosen, this, [this] { goTo(stationIndex("fixPlan")); });
+    connect(belief_, &BeliefPanel::stepChosen, this, &JobPage::goToStep);
     columns_->addWidget(belief_);
     makeEdge(slide_, tr("What is left"), tr("Ctrl+L"));
     slide_->setObjectName(QStringLiteral("slide"));
@@ -115,25 +114,28 @@ void JobPage::takeNext() {
         return;
     }
     const auto shown = session_.snapshot();
-    const auto& assessment = shown->assessment;
-    if (assessment.verdict.empty() && assessment.wantsStrips) {
-        goTo(stationIndex("strings"));
-    } else if (assessment.verdict.empty() && !assessment.probes.empty()) {
-        takeProbe(assessment.probes.front());
+    const NextStep step = nextStepOf(*shown);
+    if (step == NextStep::Probe) {
+        takeProbe(shown->assessment.probes.front());
     } else {
-        goTo(stationIndex("fixPlan"));
+        goToStep(step);
     }
+}
+
+void JobPage::goToStep(NextStep step) {
+    goTo(stationIndex(step == NextStep::Strips     ? "strings"
+                      : step == NextStep::Prove    ? "prove"
+                      : step == NextStep::HandBack ? "handBack"
+                                                   : "fixPlan"));
 }
 
 void JobPage::missNext() {
     commitTyping(*window());
     const auto shown = session_.snapshot();
-    const auto& assessment = shown->assessment;
-    const bool isAsked = assessment.verdict.empty() && !assessment.wantsStrips && !assessment.probes.empty();
-    if (!isAsked || !session_.isSettled()) {
+    if (nextStepOf(*shown) != NextStep::Probe || !session_.isSettled()) {
         return;  // what it would be about is not on the screen
     }
-    const auto& probe = assessment.probes.front();
+    const auto& probe = shown->assessment.probes.front();
     if (const auto written = session_.record(evidence::notReached(probe.test, probe.question)); !written) {
         emit refused(written.problem);
     }

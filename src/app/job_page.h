@@ -31,6 +31,8 @@ public:
     void takeNext();
     /// Writes down that the point of the next probe cannot be reached.
     void missNext();
+    /// Goes to the station of a step that is no probe.
+    void goToStep(NextStep step);
     void toggleTrail();
     void toggleBelief();
     /// In the colours and sizes of the theme as it is now.

@@ -13,6 +13,8 @@
 #include <QPushButton>
 
 #include "app/belief_river.h"
+#include "app/job_page.h"
+#include "app/stations/stations.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "core/job/problems.h"
@@ -277,6 +279,50 @@ TEST_F(BusyHands, TheRiverIsOfTheSetAsItIsDescribedNow) {
     me_.settle();
     river->settle();
     EXPECT_NE(river->grab().toImage(), before);
+}
+
+TEST_F(BusyHands, TheJobGoesOnBehindItsRepairEverywhere) {
+    auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
+    made.repair.option = "replaceStrip";
+    open(made);
+    const auto next = [&] { return me_.find<QPushButton>(QStringLiteral("next"))->text().toStdString(); };
+    const auto isAt = [&](const char* station) {
+        const auto* page = me_.window().findChild<app::JobPage*>();
+        return page->current() == app::stationIndex(station);
+    };
+    EXPECT_THAT(next(), HasSubstr("Prove it"));
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(isAt("prove"));
+    for (const double minutes : {0, 10, 20, 30, 40}) {
+        made.soak.push_back({minutes, 146, 0.24, false});
+    }
+    made.id = "SK-7001";
+    open(made);
+    ASSERT_TRUE(me_.window().session().shown().assessment.soak.passed);
+    EXPECT_THAT(next(), HasSubstr("Hand it back"));
+    made.soak.clear();
+    made.repair.option = "doNotRepair";
+    made.id = "SK-7002";
+    open(made);
+    EXPECT_THAT(next(), HasSubstr("Hand it back")) << "there is nothing to prove";
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_TRUE(isAt("handBack"));
+}
+
+TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
+    openDemo(0);
+    me_.goTo(3);
+    me_.window().session().settle();
+    const std::pair<const char*, const char*> parts[] = {{"outputDiode:D1", "5A 100V"},
+                                                         {"supplyCapacitor:C3", "470u 63V, or 154J 400"},
+                                                         {"senseResistor:RS", "0.22R, or R22"},
+                                                         {"driverMosfet:Q1", "5A 100V"}};
+    for (const auto& [spot, example] : parts) {
+        me_.tap(QString::fromUtf8(spot));
+        const auto* printed = me_.find<QLineEdit>(QStringLiteral("printed"));
+        ASSERT_NE(printed, nullptr) << spot;
+        EXPECT_EQ(printed->placeholderText().toStdString(), std::string("printed on it: ") + example);
+    }
 }
 
 TEST_F(BusyHands, EnterInUntouchedSuppliesKeepsTheirNames) {

@@ -319,6 +319,8 @@ void BoardStation::offer() {
                 offer.printed = QString::fromStdString(parts::lineOf(known.ratings));
             }
         }
+        offer.example = words(parts::readingExample(spot->point->kind));
+        offer.printedExample = words(parts::printedExample(spot->point->kind));
         offer.canBeSeen = spot->point->kind < parts::PartKind::Rail;
         for (const auto& entry : standing_) {
             const auto* seen = std::get_if<evidence::PointSeen>(&entry.what);

@@ -110,7 +110,7 @@ void BoardEntry::show(const EntryOffer& offer) {
     write_->setEnabled(offer.isAllowed);
     field_->setPlaceholderText(!offer.isAllowed                        ? tr("Alt+A first")
                                : offer.form == EntryOffer::Form::Volts ? tr("volts")
-                                                                       : tr("reading"));
+                                                                       : offer.example);
     if (isOther) {
         field_->setText(drafts_[offer.id]);
     }
@@ -118,7 +118,8 @@ void BoardEntry::show(const EntryOffer& offer) {
     if (printedChanged && !printed_->hasFocus()) {
         printed_->setText(offer.printed);
     }
-    printed_->setPlaceholderText(offer.canBeSeen ? tr("printed on it: 470u 63V") : tr("label: 12V"));
+    printed_->setPlaceholderText(
+        (offer.canBeSeen ? tr("printed on it: %1") : tr("label: %1")).arg(offer.printedExample));
     state_->setVisible(!offer.state.isEmpty());
     state_->setText(tr("%1   Alt+T").arg(offer.state));
     looks_->setVisible(offer.canBeSeen);

@@ -24,7 +24,9 @@ struct EntryOffer {
     QStringList choices;      ///< of Choices
     int chosen = -1;          ///< of them
     QString counts;           ///< what may be counted beside a choice
+    QString example;          ///< of Point: how a reading may be typed
     QString printed;          ///< of Point: what is printed on it, as it would be typed
+    QString printedExample;   ///< of Point: how that may be typed
     int looks = -1;           ///< of Point: how it looks
     QString state;            ///< of Point: what the set does meanwhile; empty with mains out
     QStringList outcomes;     ///< what each reading would mean

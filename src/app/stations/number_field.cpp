@@ -38,7 +38,7 @@ void NumberField::build(const QString& id) {
     row->setSpacing(theme::px(6));
     row->addWidget(makeLabel(name_, theme::quiet(), "quiet"));
     edit_ = makeField(id, name_);
-    edit_->setFixedWidth(theme::px(mayBeUnknown_ ? 84 : 64));
+    edit_->setFixedWidth(theme::px(mayBeUnknown_ ? 100 : 64));
     row->addWidget(edit_);
     explainTyping(edit_, [this](const QString& text) {
         return typed::orNothing(typed::number(text, expected_), expected_.unit);

@@ -216,13 +216,14 @@ void ProveStation::plotSoak() {
         last = std::max(last, line.minutes);
     }
     plot_->xAxis->setRange(0, last * 1.03);
-    const auto note = [&](const QString& words, QPointF at, QCPAxis* axis, const QColor& color) {
+    const auto note = [&](const QString& words, QPointF at, QCPAxis* axis, const QColor& color,
+                          Qt::AlignmentFlag side = Qt::AlignLeft) {
         auto* text = new QCPItemText(plot_);
         text->position->setAxes(plot_->xAxis, axis);
         text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
         text->position->setTypeY(axis == nullptr ? QCPItemPosition::ptAxisRectRatio : QCPItemPosition::ptPlotCoords);
         text->position->setCoords(at);
-        text->setPositionAlignment(axis == nullptr ? Qt::AlignCenter : Qt::AlignLeft | Qt::AlignBottom);
+        text->setPositionAlignment(axis == nullptr ? Qt::AlignCenter : side | Qt::AlignBottom);
         text->setTextAlignment(Qt::AlignCenter);
         text->setText(words);
         text->setFont(theme::quiet());
@@ -266,7 +267,9 @@ void ProveStation::plotSoak() {
         rect->setBrush(fill);
         rect->setPen(Qt::NoPen);
         if (band.high > band.low) {
-            note(tr("%1: may drift so far").arg(label), {0.01, band.high}, axis, color);
+            const bool isLeft = axis == plot_->yAxis;
+            note(tr("%1: may drift so far").arg(label), {isLeft ? 0.01 : 0.99, band.high}, axis, color,
+                 isLeft ? Qt::AlignLeft : Qt::AlignRight);
         }
     };
     const auto corridor = [&](driver::Band plausible, const QVector<double>& values) {

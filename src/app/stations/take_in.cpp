@@ -170,11 +170,12 @@ QWidget* TakeInStation::makeSetCard() {
     addLine(1, 1, tr("Model"), "model", [](job::Job& j) -> std::string& { return j.set.model; });
     addLine(1, 2, tr("Serial number"), "serial", [](job::Job& j) -> std::string& { return j.set.serial; });
     addLine(1, 3, tr("Panel"), "panel", [](job::Job& j) -> std::string& { return j.set.panel; });
-    grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 4, 0, 1, 3);
+    grid->addWidget(makeLabel(tr("Complaint, in the owner's words"), theme::quiet(), "quiet"), 4, 0, 1, 2);
     complaint_ = new TextBox(session_, tr("Complaint"), QStringLiteral("complaint"), 2,
                              [](job::Job& j) -> std::string& { return j.order.complaint; });
-    grid->addWidget(complaint_, 5, 0, 1, 3);
-    addLine(2, 3, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; });
+    grid->addWidget(complaint_, 5, 0, 1, 2);
+    addLine(
+        2, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; }, 2);
     const auto addAmount = [&](int column, const QString& name, const char* id, const job::Expected& expected,
                                std::optional<double> (*get)(const job::Job&),
                                void (*set)(job::Job&, std::optional<double>)) {

@@ -59,36 +59,8 @@ std::size_t lengthOfRef(const Tokens& tokens) {
 }
 
 Text noReading(PartKind kind, std::string_view line) {
-    const bool isEmpty = trimmed(line).empty();
-    const auto written = [&]() -> Text {
-        switch (kind) {
-            case PartKind::Electrolytic:
-                return say("241u 4R of 470u 63V");
-            case PartKind::Film:
-                return say("148n of 154J 400");
-            case PartKind::Diode:
-            case PartKind::Zener:
-            case PartKind::Mosfet:
-            case PartKind::Transistor:
-                return say("0.31/OL, or 0/0 out");
-            case PartKind::Fuse:
-            case PartKind::Resistor:
-            case PartKind::Sense:
-                return say("0.2R of 0.22R, or OL");
-            case PartKind::Coil:
-            case PartKind::Transformer:
-                return say("9 rings, or 2.5 Ω");
-            case PartKind::Rail:
-                return say("5.11 of 5V");
-            case PartKind::DimmingPin:
-            case PartKind::GatePin:
-                return say("1.6 V, or 48 % 200 Hz");
-            default:
-                return say("3.3");
-        }
-    };
-    return isEmpty ? say("type a reading: {}", written())
-                   : say("{} cannot be read; write {}", cited(trimmed(line)), written());
+    return trimmed(line).empty() ? say("type a reading: {}", readingExample(kind))
+                                 : say("{} cannot be read; write {}", cited(trimmed(line)), readingExample(kind));
 }
 
 /// Takes what is said word by word.
@@ -268,12 +240,8 @@ void takeUnitOf(const PartReading& reading, PartKind kind, std::vector<Said>& va
 
 /// What is printed on a part, behind "of" or by itself. \p reading: what was read of it, if anything.
 std::variant<Ratings, Text> ratingsIn(PartKind kind, std::string_view text, Tongue tongue, const PartReading& reading) {
-    const Text noRating = say("{} is not what is printed on such a part; write {}", cited(trimmed(text)),
-                              isCapacitor(kind)                                       ? say("470u 63V, or 154J 400")
-                              : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
-                              : kind == PartKind::Fuse                                ? say("5A 250V")
-                              : isJunction(kind)                                      ? say("5A 100V")
-                                                                                      : say("12V"));
+    const Text noRating =
+        say("{} is not what is printed on such a part; write {}", cited(trimmed(text)), printedExample(kind));
     const auto tokens = typing::cut(text, tongue);
     WordReader words(tokens);
     if (!words.read()) {
@@ -326,6 +294,42 @@ std::variant<Ratings, Text> readTypedRatings(PartKind kind, std::string_view tex
         return *marking;
     }
     return ratingsIn(kind, text, tongue, {});
+}
+
+Text readingExample(PartKind kind) {
+    switch (kind) {
+        case PartKind::Electrolytic:
+            return say("241u 4R of 470u 63V");
+        case PartKind::Film:
+            return say("148n of 154J 400");
+        case PartKind::Diode:
+        case PartKind::Zener:
+        case PartKind::Mosfet:
+        case PartKind::Transistor:
+            return say("0.31/OL, or 0/0 out");
+        case PartKind::Fuse:
+        case PartKind::Resistor:
+        case PartKind::Sense:
+            return say("0.2R of 0.22R, or OL");
+        case PartKind::Coil:
+        case PartKind::Transformer:
+            return say("9 rings, or 2.5 Ω");
+        case PartKind::Rail:
+            return say("5.11 of 5V");
+        case PartKind::DimmingPin:
+        case PartKind::GatePin:
+            return say("1.6 V, or 48 % 200 Hz");
+        default:
+            return say("3.3");
+    }
+}
+
+Text printedExample(PartKind kind) {
+    return isCapacitor(kind)                                       ? say("470u 63V, or 154J 400")
+           : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
+           : kind == PartKind::Fuse                                ? say("5A 250V")
+           : isJunction(kind)                                      ? say("5A 100V")
+                                                                   : say("12V");
 }
 
 std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text, Tongue tongue) {

@@ -32,6 +32,11 @@ std::variant<TypedPart, text::Text> readTypedPart(PartKind kind, std::string_vie
 std::variant<Ratings, text::Text> readTypedRatings(PartKind kind, std::string_view text,
                                                    Tongue tongue = Tongue::English);
 
+/// How a reading of such a part may be typed: "0.31/OL, or 0/0 out".
+text::Text readingExample(PartKind kind);
+/// How what is printed on it may be typed: "470u 63V, or 154J 400".
+text::Text printedExample(PartKind kind);
+
 /// The line that they would be read back from: "470u 63V".
 std::string lineOf(const Ratings& ratings);
 

@@ -1,0 +1,23 @@
+#include "app/next_step.h"
+
+#include <algorithm>
+
+namespace dimglow::app {
+
+NextStep nextStepOf(const Snapshot& shown) {
+    const auto& assessment = shown.assessment;
+    if (!shown.job.repair.option.empty()) {
+        const auto& options = assessment.plan.options;
+        const bool isGivenUp = std::any_of(options.begin(), options.end(), [&](const auto& option) {
+            return option.id == shown.job.repair.option && option.writesOff;
+        });
+        const bool isOver = isGivenUp || assessment.soak.passed || !shown.job.handedBack.empty();
+        return isOver ? NextStep::HandBack : NextStep::Prove;
+    }
+    if (!assessment.verdict.empty()) {
+        return NextStep::FixPlan;
+    }
+    return assessment.wantsStrips ? NextStep::Strips : assessment.probes.empty() ? NextStep::FixPlan : NextStep::Probe;
+}
+
+}  // namespace dimglow::app
