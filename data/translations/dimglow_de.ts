@@ -4096,10 +4096,6 @@
         <translation>Strg+Enter</translation>
     </message>
     <message>
-        <source>next probe</source>
-        <translation>nächste Messung</translation>
-    </message>
-    <message>
         <source>PgUp PgDn</source>
         <translation>Bild↑ Bild↓</translation>
     </message>
@@ -4158,6 +4154,10 @@
     <message>
         <source>Done again: %1 (%2)</source>
         <translation>Wiederholt: %1 (%2)</translation>
+    </message>
+    <message>
+        <source>next step</source>
+        <translation>weiter</translation>
     </message>
 </context>
 <context>

@@ -290,13 +290,8 @@ QWidget* MainWindow::buildFooter() {
     bar->setAttribute(Qt::WA_StyledBackground);
     auto* row = new QHBoxLayout(bar);
     row->setContentsMargins(theme::px(14), theme::px(6), theme::px(14), theme::px(6));
-    auto* hints = new QWidget;  // what does not fit is cut, and never widens the window
-    hints->setObjectName(QStringLiteral("hints"));
-    hints->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-    keys_ = new QHBoxLayout(hints);
-    keys_->setContentsMargins(0, 0, 0, 0);
-    keys_->setSpacing(theme::px(8));
-    row->addWidget(hints, 1);
+    keys_ = new KeyBar;
+    row->addWidget(keys_, 1);
     row->addSpacing(theme::px(14));
     saved_ = makeLabel({}, theme::quiet(), "quiet");
     saved_->setObjectName(QStringLiteral("saved"));
@@ -362,7 +357,6 @@ void MainWindow::showStep(const Written& written, const JobSession::StepName& st
 }
 
 void MainWindow::showKeys() {
-    clearLayout(keys_);
     std::vector<KeyHint> hints;
     if (page_ == Page::Home) {
         hints = {{tr("↑ ↓"), tr("job")},
@@ -371,18 +365,11 @@ void MainWindow::showKeys() {
                  {tr("Ctrl+O"), tr("import")}};
     } else if (page_ == Page::Job) {
         hints = jobPage_->keys();
-        hints.push_back({tr("Ctrl+Enter"), tr("next probe")});
+        hints.push_back({tr("Ctrl+Enter"), tr("next step")});
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
     }
-    for (const auto& hint : hints) {
-        auto* cap = makeLabel(hint.key, theme::quiet());
-        cap->setProperty("keycap", true);
-        keys_->addWidget(cap);
-        keys_->addWidget(makeLabel(hint.action, theme::quiet(), "quiet"));
-        keys_->addSpacing(theme::px(4));
-    }
-    keys_->addStretch();
+    keys_->show(hints);
 }
 
 void MainWindow::showSaved() {

@@ -9,6 +9,7 @@
 
 #include "app/home_page.h"
 #include "app/job_page.h"
+#include "app/key_bar.h"
 #include "app/rescaler.h"
 #include "app/session.h"
 #include "app/station_line.h"
@@ -87,7 +88,7 @@ private:
     QLabel* subtitle_ = nullptr;
     QPushButton* themeButton_ = nullptr;
     QLabel* opening_ = nullptr;
-    QHBoxLayout* keys_ = nullptr;
+    KeyBar* keys_ = nullptr;
     QLabel* saved_ = nullptr;
     QLabel* notice_ = nullptr;
     QTimer noticeTimer_;

@@ -58,6 +58,7 @@ QPushButton[primary="true"]:focus { border: 2px solid @text; }
 QPushButton[edge="true"] { padding: 0; }
 QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { background: @ground; border: 1px solid @line; border-radius: 6px;
   padding: 5px 8px; min-height: @fieldpx; selection-background-color: @glow; selection-color: @onglow; }
+QLineEdit[large="true"] { min-height: @largepx; }
 QLineEdit:focus, QPlainTextEdit:focus, QDateEdit:focus, QComboBox:focus, QSpinBox:focus, QDoubleSpinBox:focus { border: 2px solid @glow; padding: 4px 7px; }
 QLineEdit[wrong="true"], QPlainTextEdit[wrong="true"] { border: 2px solid @ember; }
 QLabel#fieldNote, QLabel#notice { background: @raised; color: @ember; border: 1px solid @ember; border-radius: 6px; padding: 5px 9px; }
@@ -161,12 +162,20 @@ QPalette basePalette() {
 QString styleSheet() {
     const Palette& p = palette();
     QString css = QString::fromLatin1(sheet);
-    const std::pair<const char*, QString> values[] = {
-        {"@ground", p.ground.name()},       {"@panel", p.panel.name()}, {"@raised", p.raised.name()},
-        {"@line", p.line.name()},           {"@text", p.text.name()},   {"@quiet", p.quiet.name()},
-        {"@onglow", p.onGlow.name()},       {"@glow", p.glow.name()},   {"@ember", p.ember.name()},
-        {"@idle", p.idle.name()},           {"@good", p.good.name()},   {"@button", QString::number(px(22))},
-        {"@field", QString::number(px(22))}};
+    const std::pair<const char*, QString> values[] = {{"@ground", p.ground.name()},
+                                                      {"@panel", p.panel.name()},
+                                                      {"@raised", p.raised.name()},
+                                                      {"@line", p.line.name()},
+                                                      {"@text", p.text.name()},
+                                                      {"@quiet", p.quiet.name()},
+                                                      {"@onglow", p.onGlow.name()},
+                                                      {"@glow", p.glow.name()},
+                                                      {"@ember", p.ember.name()},
+                                                      {"@idle", p.idle.name()},
+                                                      {"@good", p.good.name()},
+                                                      {"@button", QString::number(px(22))},
+                                                      {"@field", QString::number(px(22))},
+                                                      {"@large", QString::number(px(34))}};
     for (const auto& [name, value] : values) {
         css.replace(QLatin1String(name), value);
     }

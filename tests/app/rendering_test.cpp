@@ -76,8 +76,7 @@ protected:
             }
             const auto* label = qobject_cast<const QLabel*>(widget);
             const auto* button = qobject_cast<const QAbstractButton*>(widget);
-            const bool mayBeCut = label != nullptr && (label->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored ||
-                                                       label->parentWidget()->objectName() == QLatin1String("hints"));
+            const bool mayBeCut = label != nullptr && label->sizePolicy().horizontalPolicy() == QSizePolicy::Ignored;
             if (label != nullptr && !label->text().isEmpty() && !label->wordWrap() && !mayBeCut) {
                 EXPECT_GE(label->width() + 2, label->minimumSizeHint().width()) << where << ": " << nameOf(label);
             } else if (label != nullptr && label->wordWrap() && !label->text().isEmpty()) {

@@ -27,8 +27,7 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     auto* line = new QHBoxLayout(typing_);
     line->setContentsMargins(0, 0, 0, 0);
     field_ = new QLineEdit;
-    field_->setFont(theme::reading(30));
-    field_->setMinimumHeight(theme::px(48));
+    field_->setProperty("large", true);
     field_->installEventFilter(this);
     line->addWidget(field_, 1);
     write_ = makeButton(tr("Write"), tr("Enter"));
@@ -84,6 +83,11 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     right->addWidget(chart_);
     right->addStretch();
     columns_->addWidget(right_);
+    const auto fitFont = [this](const QString& text) {
+        field_->setFont(text.isEmpty() ? theme::body() : theme::reading(30));  // an example is longer than a reading
+    };
+    fitFont({});
+    connect(field_, &QLineEdit::textChanged, this, fitFont);
     connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
         drafts_[offer_.id] = text;
         emit typed(text);

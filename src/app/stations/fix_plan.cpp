@@ -149,7 +149,7 @@ void FixPlanStation::addTerm(QVBoxLayout& rows, const repair::Option& option, in
     line->addWidget(makeLabel(isParts ? tr("parts") : tr("days"), theme::quiet(), "quiet"), 1);
     auto* edit = makeField((isParts ? QStringLiteral("parts%1") : QStringLiteral("days%1")).arg(number),
                            isParts ? tr("What the parts cost") : tr("Days until they come"),
-                           app::number(isParts ? option.parts : option.days), theme::columns());
+                           app::number(isParts ? option.parts : option.days), theme::body());
     edit->setFixedWidth(theme::px(54));
     edit->setAlignment(Qt::AlignRight);
     edit->setText(value != nullptr && *value ? app::number(**value) : QString());

@@ -14,7 +14,8 @@ TextBox::TextBox(JobSession& session, const QString& name, const QString& id, in
     setObjectName(id);
     setAccessibleName(name);
     setFont(theme::body());
-    setFixedHeight(theme::px(10 + 18 * lines));
+    const double frame = 2 * (theme::px(6) + document()->documentMargin());
+    setFixedHeight(qCeil(lines * QFontMetricsF(font()).lineSpacing() + frame));
     setTabChangesFocus(true);
 }
 
