@@ -490,7 +490,7 @@
     </message>
     <message>
         <source>Into the T-con</source>
-        <translation>In die T-con</translation>
+        <translation>In den T-con</translation>
     </message>
     <message>
         <source>Panel check</source>
@@ -845,15 +845,15 @@
     </message>
     <message>
         <source>No picture and only {:.2f} A into the T-con: it does not start. Its fuse and supply first.</source>
-        <translation>Kein Bild und nur {:.2f} A in die T-con: sie läuft nicht an. Zuerst ihre Sicherung und Versorgung.</translation>
+        <translation>Kein Bild und nur {:.2f} A in den T-con: er läuft nicht an. Zuerst seine Sicherung und Versorgung.</translation>
     </message>
     <message>
         <source>No picture: T-con or glass. Try another T-con before the light is repaired.</source>
-        <translation>Kein Bild: T-con oder Glas. Eine andere T-con versuchen, bevor das Licht repariert wird.</translation>
+        <translation>Kein Bild: T-con oder Glas. Einen anderen T-con versuchen, bevor das Licht repariert wird.</translation>
     </message>
     <message>
         <source>{:.2f} A into the T-con is more than {:.1f} A: something on it draws too much.</source>
-        <translation>{:.2f} A in die T-con sind mehr als {:.1f} A: etwas darauf zieht zu viel.</translation>
+        <translation>{:.2f} A in den T-con sind mehr als {:.1f} A: etwas darauf zieht zu viel.</translation>
     </message>
     <message>
         <source>No light with proven leads: a string is open. The glass is still to be seen: light another channel or one strip.</source>
@@ -1040,14 +1040,6 @@
         <translation>Nicht bestanden: es hat geflackert.</translation>
     </message>
     <message>
-        <source>Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).</source>
-        <translation>Nicht bestanden: {:.0f} mA bei {:.0f} min sind kein Strom eines leuchtenden Strangs ({:.0f} … {:.0f} mA).</translation>
-    </message>
-    <message>
-        <source>Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).</source>
-        <translation>Nicht bestanden: LED+ von {:.1f} V bei {:.0f} min hat kein leuchtendes Gerät ({:.0f} … {:.0f} V).</translation>
-    </message>
-    <message>
         <source>Failed: the current drifted {:.1f} % after {:.0f} min.</source>
         <translation>Nicht bestanden: der Strom lief um {:.1f} % weg, nach {:.0f} min.</translation>
     </message>
@@ -1185,7 +1177,7 @@
     </message>
     <message>
         <source>Reseat its flat cables first; the panel itself may be the fault.</source>
-        <translation>Zuerst ihre Flachkabel neu stecken; das Panel selbst kann der Fehler sein.</translation>
+        <translation>Zuerst seine Flachkabel neu stecken; das Panel selbst kann der Fehler sein.</translation>
     </message>
     <message>
         <source>Do not repair</source>
@@ -1633,7 +1625,7 @@
     </message>
     <message>
         <source>{}; write 2.9 lit, OL, or 1.8/1.8</source>
-        <translation>{}; schreiben: 2.9 lit, OL oder 1.8/1.8</translation>
+        <translation>{}; etwa 2,9 leuchtet, OL oder 1,8/1,8</translation>
     </message>
     <message>
         <source>makes over {} outputs</source>
@@ -1645,7 +1637,7 @@
     </message>
     <message>
         <source>how many LEDs are there? Write 4 strips × 12</source>
-        <translation>wie viele LEDs sind es? Schreib 4 strips × 12</translation>
+        <translation>wie viele LEDs sind es? Etwa 4 Leisten × 12</translation>
     </message>
     <message>
         <source>nobody has described the strips yet</source>
@@ -1942,10 +1934,6 @@
     <message>
         <source>Its twin reads {}.</source>
         <translation>Sein Zwilling zeigt {}.</translation>
-    </message>
-    <message>
-        <source>OL is no voltage</source>
-        <translation>OL ist keine Spannung</translation>
     </message>
     <message>
         <source>needs a unit: µF, nF, pF or Ω</source>
@@ -2572,10 +2560,6 @@
         <translation>Kein Bild: erst die Klemmen des T-con und seine Versorgung prüfen; eine schlechte Klemme sieht aus wie ein totes Panel.</translation>
     </message>
     <message>
-        <source>Look for bulged, leaking, burnt or cracked parts before anything is measured; Alt+1 … 8 says so of one.</source>
-        <translation>Vor jeder Messung nach gewölbten, ausgelaufenen, verbrannten oder gerissenen Teilen sehen; Alt+1 … 8 sagt es von einem.</translation>
-    </message>
-    <message>
         <source>Panel lit from the bench</source>
         <translation>Panel vom Tisch beleuchtet</translation>
     </message>
@@ -2833,7 +2817,7 @@
     </message>
     <message>
         <source>9 rings, or 2.5 Ω</source>
-        <translation>9 Ringe oder 2,5 Ω</translation>
+        <translation>9 Schwingungen oder 2,5 Ω</translation>
     </message>
     <message>
         <source>5.11 of 5V</source>
@@ -2953,11 +2937,115 @@
     </message>
     <message>
         <source>Forced on</source>
-        <translation>Erzwungen</translation>
+        <translation>Erzwungen an</translation>
     </message>
     <message>
         <source>{} readings of the tester; at most {}</source>
         <translation>{} Ablesungen des Testers; höchstens {}</translation>
+    </message>
+    <message>
+        <source>LED bridged</source>
+        <translation>LED überbrückt</translation>
+    </message>
+    <message>
+        <source>A stop-gap until new LEDs are here: a dark spot may show, and it may come back.</source>
+        <translation>Ein Notbehelf, bis neue LEDs da sind: ein dunkler Fleck kann sichtbar sein, und der Fehler kann wiederkehren.</translation>
+    </message>
+    <message>
+        <source>LED replaced</source>
+        <translation>LED ersetzt</translation>
+    </message>
+    <message>
+        <source>Only what failed is new; the other LEDs are as old as the set and may follow.</source>
+        <translation>Nur das Ausgefallene ist neu; die übrigen LEDs sind so alt wie das Gerät und können folgen.</translation>
+    </message>
+    <message>
+        <source>Strip replaced</source>
+        <translation>Leiste ersetzt</translation>
+    </message>
+    <message>
+        <source>A new strip where it failed; its tint may differ a little from its neighbours.</source>
+        <translation>Eine neue Leiste, wo es ausfiel; ihr Farbton kann etwas von den Nachbarn abweichen.</translation>
+    </message>
+    <message>
+        <source>All strips replaced</source>
+        <translation>Alle Leisten ersetzt</translation>
+    </message>
+    <message>
+        <source>Every LED is new, of one batch and one tint.</source>
+        <translation>Jede LED ist neu, aus einer Charge und mit einem Farbton.</translation>
+    </message>
+    <message>
+        <source>Plug or joint remade</source>
+        <translation>Stecker oder Lötstelle erneuert</translation>
+    </message>
+    <message>
+        <source>A bad contact is cleaned and made anew.</source>
+        <translation>Ein schlechter Kontakt wird gereinigt und neu hergestellt.</translation>
+    </message>
+    <message>
+        <source>Part on the board replaced</source>
+        <translation>Bauteil auf der Platine ersetzt</translation>
+    </message>
+    <message>
+        <source>The faulty part is replaced, and with it those that have aged alike.</source>
+        <translation>Das defekte Bauteil wird ersetzt, und mit ihm die, die ebenso gealtert sind.</translation>
+    </message>
+    <message>
+        <source>Power board replaced</source>
+        <translation>Netzteilplatine ersetzt</translation>
+    </message>
+    <message>
+        <source>The whole power board is exchanged: quicker than mending it, and dearer.</source>
+        <translation>Die ganze Netzteilplatine wird getauscht: schneller als eine Reparatur, aber teurer.</translation>
+    </message>
+    <message>
+        <source>Main board replaced</source>
+        <translation>Hauptplatine ersetzt</translation>
+    </message>
+    <message>
+        <source>The board that tells the light to come on is exchanged.</source>
+        <translation>Die Platine, die das Licht einschaltet, wird getauscht.</translation>
+    </message>
+    <message>
+        <source>T-con replaced</source>
+        <translation>T-con ersetzt</translation>
+    </message>
+    <message>
+        <source>The board that drives the picture is exchanged; if that is not it, the panel itself is at fault.</source>
+        <translation>Die Platine, die das Bild ansteuert, wird getauscht; liegt es nicht an ihr, ist das Panel selbst defekt.</translation>
+    </message>
+    <message>
+        <source>Remote or key mended</source>
+        <translation>Fernbedienung oder Taste repariert</translation>
+    </message>
+    <message>
+        <source>New cells first, then the receiver or the keys.</source>
+        <translation>Zuerst neue Batterien, dann der Empfänger oder die Tasten.</translation>
+    </message>
+    <message>
+        <source>Not repaired</source>
+        <translation>Nicht repariert</translation>
+    </message>
+    <message>
+        <source>The set goes back as it came.</source>
+        <translation>Das Gerät geht zurück, wie es kam.</translation>
+    </message>
+    <message>
+        <source>OL is not a voltage</source>
+        <translation>OL ist keine Spannung</translation>
+    </message>
+    <message>
+        <source>Failed: a lit string draws {2:.0f} … {3:.0f} mA, not the {0:.0f} mA of minute {1:.0f}.</source>
+        <translation>Nicht bestanden: ein leuchtender Strang zieht {2:.0f} … {3:.0f} mA, nicht die {0:.0f} mA aus Minute {1:.0f}.</translation>
+    </message>
+    <message>
+        <source>Failed: LED+ of a lit set is {2:.0f} … {3:.0f} V, not the {0:.1f} V of minute {1:.0f}.</source>
+        <translation>Nicht bestanden: LED+ eines leuchtenden Geräts liegt bei {2:.0f} … {3:.0f} V, nicht bei den {0:.1f} V aus Minute {1:.0f}.</translation>
+    </message>
+    <message>
+        <source>Look for bulged, leaking, burnt or cracked parts before anything is measured; Alt+1 … 8 notes how the chosen part looks.</source>
+        <translation>Vor jeder Messung nach gewölbten, ausgelaufenen, verbrannten oder gerissenen Teilen sehen; Alt+1 … 8 notiert, wie das gewählte Teil aussieht.</translation>
     </message>
 </context>
 <context>
@@ -3453,7 +3541,7 @@
     </message>
     <message>
         <source>From outside, nothing opened. A picture under the torch: nineteen times in twenty the backlight path.</source>
-        <translation>Von außen, nichts geöffnet. Ein Bild unter der Lampe: neunzehn von zwanzig Malen der Weg des Lichts.</translation>
+        <translation>Von außen, nichts geöffnet. Ein Bild unter der Lampe: in neunzehn von zwanzig Fällen liegt es am Hintergrundlicht.</translation>
     </message>
     <message>
         <source>Number</source>
@@ -3521,7 +3609,7 @@
     </message>
     <message>
         <source>%1 times</source>
-        <translation>%1 mal</translation>
+        <translation>%1-mal</translation>
     </message>
     <message>
         <source>%1, not written down yet: Enter</source>
@@ -4724,11 +4812,11 @@ repair  (A)</source>
     </message>
     <message>
         <source>2.9 lit</source>
-        <translation>2.9 lit</translation>
+        <translation>2,9 leuchtet</translation>
     </message>
     <message>
         <source>Volts and what it does: &quot;2.9 lit&quot;, &quot;0.02 dark&quot;, &quot;OL&quot;; both ways round: &quot;1.8/1.8&quot;; by eye alone: lit, dim, tinted, dark</source>
-        <translation>Volt und was sie tut: &quot;2.9 lit&quot; (leuchtet), &quot;0.02 dark&quot; (dunkel), &quot;OL&quot;; in beide Richtungen: &quot;1.8/1.8&quot;; nur mit den Augen: lit, dim, tinted, dark</translation>
+        <translation>Volt und was sie tut: „2,9 leuchtet“, „0,02 dunkel“, „OL“; in beide Richtungen: „1,8/1,8“; nur mit den Augen: leuchtet, schwach, verfärbt, dunkel</translation>
     </message>
     <message>
         <source>Ammeter across the LED, set on, mA</source>
@@ -4860,7 +4948,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>4 strips × 12</source>
-        <translation>4 strips × 12</translation>
+        <translation>4 Leisten × 12</translation>
     </message>
     <message>
         <source>four rows of 12 LEDs, all in series</source>
@@ -4868,7 +4956,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>8 x 7, 2 strips per string</source>
-        <translation>8 x 7, 2 strips per string</translation>
+        <translation>8 x 7, 2 Leisten pro Strang</translation>
     </message>
     <message>
         <source>four strings of 14, a channel each</source>
@@ -4876,7 +4964,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>2 x 30, 6 V, bottom edge</source>
-        <translation>2 x 30, 6 V, bottom edge</translation>
+        <translation>2 x 30, 6 V, unterer Rand</translation>
     </message>
     <message>
         <source>bars along the edge, LEDs of two dies</source>
@@ -4959,7 +5047,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>Say how many strips and LEDs there are: 4 strips × 12</source>
-        <translation>Sag, wie viele Leisten und LEDs es sind: 4 strips × 12</translation>
+        <translation>Angeben, wie viele Leisten und LEDs es sind: 4 Leisten × 12</translation>
     </message>
     <message>
         <source>Wiring</source>
@@ -4971,7 +5059,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>4 strips × 12, 3 V, 240 mA, one string</source>
-        <translation>4 strips × 12, 3 V, 240 mA, one string</translation>
+        <translation>4 Leisten × 12, 3 V, 240 mA, ein Strang</translation>
     </message>
     <message>
         <source>wired by hand; a line here replaces it</source>
@@ -4979,7 +5067,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
-        <translation>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</translation>
+        <translation>Leisten × LEDs · 3, 6, 9 V · mA pro Strang · ein Strang, 2 Stränge, 2 Leisten pro Strang, jede ihr eigener Strang · 2P · 2 Ketten · gespeist von beiden Enden · unterer Rand · unter Maske · 2 Speisungen · Aufdruck 146 V · Leerlauf 48 V · 940 × 530 mm · Raster 75 mm</translation>
     </message>
 </context>
 <context>
@@ -5081,7 +5169,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>Friday, in 3 days, 2026-12-04</source>
-        <translation>Friday, in 3 days, 2026-12-04</translation>
+        <translation>Freitag, in 3 Tagen, 2026-12-04</translation>
     </message>
     <message>
         <source>Hours of light so far</source>
@@ -5109,7 +5197,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA</source>
-        <translation>2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA</translation>
+        <translation>2,61 V bei 1 mA, 2,82 V bei 30 mA, 3,1 V bei 350 mA</translation>
     </message>
     <message>
         <source>Pins of the plug, in order</source>
@@ -5117,7 +5205,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>+ red, − black 0.2 Ω, unused</source>
-        <translation>+ red, − black 0.2 Ω, unused</translation>
+        <translation>+ rot, − schwarz 0,2 Ω, frei</translation>
     </message>
     <message>
         <source>Readings in the trail refer to the strings as they are: take those back first.</source>

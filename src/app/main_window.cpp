@@ -115,6 +115,7 @@ MainWindow::~MainWindow() {
 
 void MainWindow::applyTheme() {
     dress();
+    rescaler_.rescale(*centralWidget(), scale_, scale_);  // a new sheet gives back the fonts that it knew
     dressPages();
 }
 

@@ -66,14 +66,14 @@ QLabel#understood { background: @raised; color: @quiet; border: 1px solid @line;
 QLabel#understood[inside="true"] { background: @ground; border: none; padding: 0 6px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
 QCheckBox { spacing: 7px; }
-QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
-QCheckBox::indicator:checked { border: 4px solid @glow; width: 8px; height: 8px; background: @ground; }
+QCheckBox::indicator { width: @tickpx; height: @tickpx; border: 1px solid @quiet; border-radius: 4px; background: @ground; }
+QCheckBox::indicator:checked { border: @markpx solid @glow; width: @corepx; height: @corepx; background: @ground; }
 QCheckBox::indicator:focus { border-color: @glow; }
 QMenu { background: @raised; border: 1px solid @line; padding: 6px; }
 QMenu::item { padding: 7px 18px 7px 12px; border-radius: 6px; }
 QMenu::item:selected { background: @ground; color: @text; }
-QMenu::indicator { width: 14px; height: 14px; margin-left: 10px; border: 1px solid @quiet; border-radius: 4px; }
-QMenu::indicator:checked { border: 4px solid @glow; width: 8px; height: 8px; }
+QMenu::indicator { width: @tickpx; height: @tickpx; margin-left: 10px; border: 1px solid @quiet; border-radius: 4px; }
+QMenu::indicator:checked { border: @markpx solid @glow; width: @corepx; height: @corepx; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox QAbstractItemView { background: @raised; border: 1px solid @line; selection-background-color: @glow; selection-color: @onglow; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
@@ -175,7 +175,10 @@ QString styleSheet() {
                                                       {"@good", p.good.name()},
                                                       {"@button", QString::number(px(22))},
                                                       {"@field", QString::number(px(22))},
-                                                      {"@large", QString::number(px(34))}};
+                                                      {"@large", QString::number(px(34))},
+                                                      {"@tick", QString::number(px(14))},
+                                                      {"@mark", QString::number(px(4))},
+                                                      {"@core", QString::number(px(14) + 2 - 2 * px(4))}};
     for (const auto& [name, value] : values) {
         css.replace(QLatin1String(name), value);
     }

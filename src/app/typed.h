@@ -8,12 +8,18 @@
 #include "core/job/reading_text.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/parts/part_line.h"
+#include "core/typing/words.h"
 #include "language/language.h"
 
 /// \file
 /// What is typed into the window, read in the window's language; see the readers of the core.
 
 namespace dimglow::app::typed {
+
+/// A line that the program writes into a field, in the words of who reads it.
+inline QString spoken(const std::string& line) {
+    return QString::fromStdString(typing::inTongue(line, language::tongue()));
+}
 
 inline auto volts(const QString& text) {
     return job::readTypedVolts(text.toStdString(), language::tongue());

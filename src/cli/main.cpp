@@ -20,6 +20,7 @@
 #include "language/language.h"
 #include "records/files.h"
 #include "records/job_file.h"
+#include "report/owner_page.h"
 #include "report/report.h"
 #include "typeface/typeface.h"
 
@@ -84,7 +85,8 @@ void requireReportPlace(const QString& pdf) {
     }
 }
 
-void writeReport(const std::string& path, const std::string& pdf, int& argc, char** argv) {
+/// \p sheet: "owner", "quote" or "bench".
+void writeReport(const std::string& path, const std::string& sheet, const std::string& pdf, int& argc, char** argv) {
     const auto job = jobAt(path);
     const QString place = QString::fromStdString(pdf);
     requireReportPlace(place);
@@ -92,8 +94,12 @@ void writeReport(const std::string& path, const std::string& pdf, int& argc, cha
     const QApplication application(argc, argv);
     language::speak(QLocale());
     typeface::load();
-    const auto document = report::compose(job, assessed(job), knowledge::builtInKnowledge());
-    records::writeWhole(place, report::pdfOf(*document));
+    const auto& trade = knowledge::builtInKnowledge();
+    const auto assessment = assessed(job);
+    records::writeWhole(place, sheet == "bench"
+                                   ? report::pdfOf(*report::compose(job, assessment, trade))
+                                   : report::pdfOf(sheet == "quote" ? report::Page::Quote : report::Page::Owner, job,
+                                                   assessment, trade));
 }
 
 /// The first line of what went wrong, without the signs that steer a terminal.
@@ -126,6 +132,7 @@ int main(int argc, char** argv) {
     app.require_subcommand(1);
     std::string file;
     std::string pdf;
+    std::string sheet = "bench";
     cli::TesterOptions tester;
     cli::TraceOptions trace;
     const auto addJob = [&](const char* name, const char* says) {
@@ -144,6 +151,9 @@ int main(int argc, char** argv) {
     auto* assess = addJob("assess", "Print what is left, what to measure next and what to do");
     auto* report = addJob("report", "Write the job's report");
     report->add_option("--pdf", pdf, "where to write it")->required();
+    report->add_option("--sheet", sheet, "the owner's page, a quote, or all that the bench knows")
+        ->check(CLI::IsMember({"owner", "quote", "bench"}))
+        ->capture_default_str();
     auto* solve = app.add_subcommand("solve", "Print the volts and amps of a circuit");
     solve->add_option("CIRCUIT.json", file)->required();
     auto* planTester =
@@ -190,7 +200,7 @@ int main(int argc, char** argv) {
             const auto job = describedJobAt(file);
             print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
         } else {
-            writeReport(file, pdf, argc, argv);
+            writeReport(file, sheet, pdf, argc, argv);
         }
     } catch (const CLI::CallForHelp& help) {
         return app.exit(help);

@@ -12,6 +12,7 @@
 
 #include "core/reasoning/wording.h"
 #include "language/language.h"
+#include "report/colours.h"
 #include "typeface/typeface.h"
 
 namespace dimglow::report {
@@ -21,14 +22,7 @@ namespace {
 using language::number;
 using language::words;
 
-const QColor ink("#22242A");
-const QColor pale("#5D5F66");
-const QColor hairline("#D8D2C6");
-const QColor paper("#F4F1EA");
-const QColor glow("#A65A00");
-const QColor lit("#E9A94A");
-const QColor ember("#B8321A");
-const QColor good("#2D7A43");
+using namespace colours;
 
 constexpr double left = 56;
 constexpr double right = 738;
@@ -42,6 +36,12 @@ struct OwnerPage {
 QString dayWords(const std::string& iso) {
     const QDate day = QDateTime::fromString(QString::fromStdString(iso), Qt::ISODate).toLocalTime().date();
     return QLocale().toString(day, QLocale::LongFormat);
+}
+
+/// To a tenth where that is seen.
+QString volts(double volts) {
+    constexpr double seen = 20;
+    return OwnerPage::tr("%1 V").arg(number(volts, volts < seen ? 1 : 0));
 }
 
 QString money(double amount, const job::Job& job) {
@@ -87,6 +87,8 @@ private:
             std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job_.repair.option; });
         return found == options.end() ? nullptr : &*found;
     }
+
+    const knowledge::RepairKind& kindOf(const repair::Option& option) const { return *trade_.repair(option.id); }
 
     /// Writes words in a box as wide as it is told, and \returns how high they are.
     double write(const QString& words, const QRectF& at, double pixels, const QColor& color, bool isBold = false,
@@ -159,7 +161,7 @@ private:
                                                              .arg(100 * assessment_.suspects.front().share, 0, 'f', 0)
                                                        : OwnerPage::tr("Found: %1.").arg(words(assessment_.verdict));
         if (const auto* done = chosen(); done != nullptr && !job_.handedBack.empty()) {
-            sentence += QLatin1Char(' ') + OwnerPage::tr("Done: %1.").arg(words(done->title));
+            sentence += QLatin1Char(' ') + OwnerPage::tr("Done: %1.").arg(words(kindOf(*done).done));
         }
         painter_.setFont(typeface::text(14));
         const QRectF needed = painter_.boundingRect(QRectF(0, 0, right - left - 36, 400), Qt::TextWordWrap, sentence);
@@ -198,7 +200,7 @@ private:
     std::vector<std::pair<QString, QString>> done() const {
         std::vector<std::pair<QString, QString>> lines;
         if (const auto* option = chosen()) {
-            lines.emplace_back(words(option->title), QString());
+            lines.emplace_back(words(kindOf(*option).done), QString());
         }
         if (!job_.repair.work.empty()) {
             lines.emplace_back(QString::fromStdString(job_.repair.work), QString());
@@ -327,11 +329,10 @@ private:
                                                {x(*found) + r, middle},
                                                {x(*found), middle + r},
                                                {x(*found) - r, middle}});
-                write(OwnerPage::tr("%1 V").arg(number(*found, 0)), {566, y_, 70, 0}, 14, ember);
+                write(volts(*found), {566, y_, 70, 0}, 14, ember);
             }
             dot({x(*proof.volts), middle}, good, 6.5);
-            write(OwnerPage::tr("%1 V").arg(number(*proof.volts, 0)), {640, y_, 90, 0}, 14, proof.within ? good : ember,
-                  true);
+            write(volts(*proof.volts), {640, y_, 90, 0}, 14, proof.within ? good : ember, true);
             write(words(proof.title), {left, y_, 188, 0}, 14, ink);
             y_ += 27;
             if (y_ > 760) {
@@ -369,7 +370,7 @@ private:
         painter_.setBrush(Qt::NoBrush);
         painter_.drawRoundedRect(box, 8, 8);
         write(OwnerPage::tr("Soak, at your brightness"), {box.left() + 16, box.top() + 12, 300, 0}, 13, ink, true);
-        const QRectF plot = box.adjusted(56, 44, -20, -34);
+        const QRectF plot = box.adjusted(56, 44, -34, -34);
         double low = INFINITY;
         double high = 0;
         double last = reasoning::soakMinutes;
@@ -405,8 +406,8 @@ private:
             OwnerPage::tr("Leave a hand of air above and below the housing."),
             OwnerPage::tr("If it ever darkens again, note how many seconds it stayed lit: that alone tells much.")};
         const auto* option = chosen();
-        const auto* kind = option == nullptr ? nullptr : trade_.repair(option->id);
-        const bool someStayed = kind != nullptr && kind->opensPanel && kind->renews != knowledge::Renews::All;
+        const bool someStayed =
+            option != nullptr && kindOf(*option).opensPanel && kindOf(*option).renews != knowledge::Renews::All;
         if (someStayed) {
             lines.insert(1, OwnerPage::tr("Most LEDs are as old as the set: the ones that stayed in may follow."));
         }
@@ -454,7 +455,7 @@ private:
         const double room = box.width() - 36;
         double y = box.top() + 16;
         y += write(words(option.title), {x, y, room, 0}, 16, ink, true) + 4;
-        y += write(words(option.say), {x, y, room, 0}, 12.5, pale) + 12;
+        y += write(words(kindOf(option).forOwner), {x, y, room, 0}, 12.5, pale) + 12;
         const double price = option.parts + option.minutes * job_.bench.ratePerHour / 60;
         const std::pair<QString, QString> facts[] = {
             {OwnerPage::tr("parts and work"), money(price, job_)},

@@ -2,16 +2,21 @@
 
 #include <qcustomplot.h>
 
+#include <QAbstractTextDocumentLayout>
 #include <QBuffer>
 #include <QDateTime>
 #include <QPageSize>
 #include <QPdfWriter>
+#include <QTextBlock>
+#include <QTextCursor>
 #include <QTextStream>
 #include <QUrl>
+#include <cmath>
 #include <stdexcept>
 
 #include "core/reasoning/wording.h"
 #include "language/language.h"
+#include "report/colours.h"
 #include "typeface/typeface.h"
 
 namespace dimglow::report {
@@ -189,8 +194,17 @@ QImage soakChart(const job::Job& job) {
         graph->addData(line.minutes, 1000 * line.amps);
         highest = std::max(highest, line.amps);
     }
-    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, 6));
+    graph->setPen(QPen(colours::glow, 2));
+    graph->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssDisc, colours::glow, colours::glow, 6));
     for (auto* axis : {plot.xAxis, plot.yAxis}) {
+        const QPen line(colours::hairline);
+        axis->setBasePen(line);
+        axis->setTickPen(line);
+        axis->setSubTicks(false);
+        axis->grid()->setPen(line);
+        axis->grid()->setZeroLinePen(line);
+        axis->setTickLabelColor(colours::pale);
+        axis->setLabelColor(colours::pale);
         axis->setTickLabelFont(typeface::text(11));
         axis->setLabelFont(typeface::text(11));
     }
@@ -199,6 +213,29 @@ QImage soakChart(const job::Job& job) {
     plot.xAxis->setRange(0, std::max(reasoning::soakMinutes, job.soak.back().minutes));
     plot.yAxis->setRange(0, 1200 * highest);
     return plot.toPixmap(chartWidth, chartHeight, 2).toImage();
+}
+
+/// A heading stays with what stands below it: all of a short section, the first rows of a long one.
+void keepHeadingsWithTheirRows(QTextDocument& document) {
+    const double page = document.pageSize().height();
+    const auto isHeading = [](const QTextBlock& block) { return block.blockFormat().headingLevel() > 0; };
+    const auto top = [&](const QTextBlock& block) { return document.documentLayout()->blockBoundingRect(block).top(); };
+    for (auto block = document.begin(); block.isValid(); block = block.next()) {
+        if (!isHeading(block)) {
+            continue;
+        }
+        auto next = block.next();
+        while (next.isValid() && !isHeading(next)) {
+            next = next.next();
+        }
+        const double end = next.isValid() ? top(next) : document.size().height();
+        const double kept = std::min(end - top(block), page / 4);
+        if (std::floor(top(block) / page) != std::floor((top(block) + kept) / page)) {
+            QTextBlockFormat onTheNextPage = block.blockFormat();
+            onTheNextPage.setPageBreakPolicy(QTextFormat::PageBreak_AlwaysBefore);
+            QTextCursor(block).setBlockFormat(onTheNextPage);
+        }
+    }
 }
 
 }  // namespace
@@ -251,6 +288,7 @@ QByteArray pdfOf(QTextDocument& document) {
         writer.setResolution(96);
         writer.setTitle(document.metaInformation(QTextDocument::DocumentTitle));
         document.setPageSize(QSizeF(writer.width(), writer.height()));
+        keepHeadingsWithTheirRows(document);
         document.print(&writer);
     }
     return buffer.data();

@@ -11,6 +11,7 @@
 #include <QMimeData>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <map>
 
 #include "app/belief_river.h"
 #include "app/job_page.h"
@@ -322,6 +323,27 @@ TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
         const auto* printed = me_.find<QLineEdit>(QStringLiteral("printed"));
         ASSERT_NE(printed, nullptr) << spot;
         EXPECT_EQ(printed->placeholderText().toStdString(), std::string("printed on it: ") + example);
+    }
+}
+
+TEST_F(BusyHands, AnotherThemeLeavesWordsAsLargeAsTheyWere) {
+    openDemo(0);
+    me_.window().resize(1920, 1080);
+    me_.settle();
+    const auto pixels = [&] {
+        std::map<const QWidget*, int> all;
+        for (const auto* label : me_.window().findChildren<QLabel*>()) {
+            all[label] = label->isVisible() ? QFontInfo(label->font()).pixelSize() : 0;
+        }
+        return all;
+    };
+    const auto before = pixels();
+    me_.press(Qt::Key_F9);
+    me_.settle();
+    for (const auto& [label, size] : pixels()) {
+        const auto known = before.find(label);
+        EXPECT_TRUE(known == before.end() || known->second == size)
+            << static_cast<const QLabel*>(label)->text().toStdString() << ": " << known->second << ", then " << size;
     }
 }
 

@@ -242,7 +242,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
 
     expectInPdf(QStringLiteral("SK-0420.pdf"),
                 {QStringLiteral("Berth 3 departure board"), QStringLiteral("Dark since Monday"),
-                 QStringLiteral("Open LED B9"), QStringLiteral("Replace the LED"), QStringLiteral("New LED at B9"),
+                 QStringLiteral("Open LED B9"), QStringLiteral("LED replaced"), QStringLiteral("New LED at B9"),
                  QStringLiteral("146 V"), QStringLiteral("Passed: 31 min")});
     expectInPdf(QStringLiteral("SK-0420.bench.pdf"),
                 {QStringLiteral("Berth 3 departure board"), number(146.2) + QStringLiteral(" V"),

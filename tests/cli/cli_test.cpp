@@ -103,6 +103,17 @@ TEST_F(CommandLine, ReportIsAPdfThatCanBeReadBack) {
     }
 }
 
+TEST_F(CommandLine, OwnersPageAndQuoteAreSheetsOfTheReport) {
+    const std::pair<const char*, const char*> sheets[] = {{"owner", "What was wrong"}, {"quote", "How we would go on"}};
+    for (const auto& [sheet, words] : sheets) {
+        const QString pdf = folder_.filePath(QString::fromUtf8(sheet) + QStringLiteral(".pdf"));
+        const auto ran = cli({QStringLiteral("report"), jobPath(), QStringLiteral("--pdf"), pdf,
+                              QStringLiteral("--sheet"), QString::fromUtf8(sheet)});
+        ASSERT_EQ(ran.exitCode, 0) << ran.err;
+        EXPECT_THAT(run(QStringLiteral("pdftotext"), {pdf, QStringLiteral("-")}).out, HasSubstr(words));
+    }
+}
+
 TEST_F(CommandLine, BadInputIsExitTwoAndOneLineThatNamesFileFieldAndReason) {
     auto document = job::toJson(demo());
     document["trail"][5]["volts"] = "high";

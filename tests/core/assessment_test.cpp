@@ -320,9 +320,9 @@ TEST_F(Soak, OfOneLineIsNoHalfHour) {
 
 TEST_F(Soak, InTheDarkFails) {
     job_.soak = {{0, 146, 0, false}, {10, 146, 0, false}, {20, 146, 0, false}, {30, 146, 0, false}};
-    EXPECT_THAT(judged().text.english(), testing::StartsWith("Failed: 0 mA"));
+    EXPECT_THAT(judged().text.english(), testing::HasSubstr("not the 0 mA of minute 0"));
     job_.soak = {{0, 5, 0.24, false}, {10, 5, 0.24, false}, {20, 5, 0.24, false}, {30, 5, 0.24, false}};
-    EXPECT_THAT(judged().text.english(), testing::StartsWith("Failed: LED+ of 5.0 V"));
+    EXPECT_THAT(judged().text.english(), testing::HasSubstr("not the 5.0 V of minute 0"));
 }
 
 TEST(Proof, ExpectsOneForwardVoltageLessAfterABridge) {

@@ -4,6 +4,7 @@
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
+#include "core/typing/words.h"
 
 namespace dimglow::backlight {
 namespace {
@@ -108,8 +109,12 @@ TEST_P(RoundTrip, WrittenOutAndReadBackIsTheSameBacklight) {
     const auto panel = plainBacklight(read(GetParam()));
     const auto plain = plainDescriptionOf(panel);
     ASSERT_TRUE(plain.has_value());
-    const std::string line = lineOf(*plain);
-    EXPECT_EQ(plainBacklight(read(line.c_str())), panel) << line;
+    for (const auto tongue : {typing::Tongue::English, typing::Tongue::German}) {
+        const std::string line = typing::inTongue(lineOf(*plain), tongue);
+        const auto back = readLine(line, {}, tongue);
+        ASSERT_TRUE(std::holds_alternative<PlainDescription>(back)) << line;
+        EXPECT_EQ(plainBacklight(std::get<PlainDescription>(back)), panel) << line;
+    }
 }
 
 INSTANTIATE_TEST_SUITE_P(Lines, RoundTrip,
@@ -118,7 +123,14 @@ INSTANTIATE_TEST_SUITE_P(Lines, RoundTrip,
                                          "3 rows × 5 + 6, one string, under mask", "2 strips × 10, pitch 43.7 mm",
                                          "1 bar × 48, fed from both ends, top edge, idle 33 V",
                                          "4 strips × 9, 4 strings in parallel, 111 mA", "1 strip × 1",
-                                         "2 strips × 12, 2 chains, plug 2-pin white, under lenses"));
+                                         "2 strips × 12, 2 chains, plug 2-pin white, under lenses",
+                                         "4 strips × 10, each its own string, labels 33 and none V",
+                                         "2 strips × 10, 2 feeds, 2 strings, label 32.5 V, plug one edge 2.54 mm"));
+
+TEST(Line, IsSaidInGermanWithItsWordsAndDecimalSign) {
+    EXPECT_EQ(typing::inTongue("4 strips × 12, 3.2 V, one string, bottom edge, plug 2.5 edge", typing::Tongue::German),
+              "4 Leisten × 12, 3,2 V, ein Strang, unterer Rand, Stecker 2.5 edge");
+}
 
 TEST(Line, KeepsTheMeasuredLedUntilItNamesAnother) {
     PlainDescription base;
@@ -144,6 +156,9 @@ TEST(Pins, AreReadInTheirOrder) {
         {Role::LedPlus, 0, "red", 0}, {Role::LedMinus, 0, "black", 0.2}, {}, {Role::LedMinus, 1, "white", 1.5}};
     EXPECT_EQ(std::get<0>(readPins("+ red, − black 0.2 Ω, unused, - 2 white 1,5 ohm")), pins);
     EXPECT_EQ(std::get<0>(readPins(lineOf(pins))), pins);
+    const auto german = typing::inTongue(lineOf(pins), typing::Tongue::German);
+    EXPECT_EQ(german, "+ rot, − schwarz 0,2 Ω, frei, − 2 weiß 1,5 Ω");
+    EXPECT_EQ(std::get<0>(readPins(german, typing::Tongue::German)), pins) << "a black wire is one in any language";
     EXPECT_EQ(std::get<0>(readPins("LED+, LED-2 dark blue"))[1].colour, "dark blue");
     EXPECT_TRUE(std::get<0>(readPins(" ")).empty());
 }

@@ -316,7 +316,7 @@ void BoardStation::offer() {
         const auto& asked = std::get<evidence::PointAsked>(spot->question);
         for (const auto& known : job().set.points) {
             if (known.kind == asked.point && known.ref == asked.ref) {
-                offer.printed = QString::fromStdString(parts::lineOf(known.ratings));
+                offer.printed = typed::spoken(parts::lineOf(known.ratings));
             }
         }
         offer.example = words(parts::readingExample(spot->point->kind));

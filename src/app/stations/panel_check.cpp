@@ -245,7 +245,7 @@ void PanelCheckStation::showJob() {
         field->setVisible(lamps);
     }
     if (!supplies_->isModified()) {
-        supplies_->setText(QString::fromStdString(panelcheck::lineOf(job.bench.supplies)));
+        supplies_->setText(typed::spoken(panelcheck::lineOf(job.bench.supplies)));
         supplies_->setCursorPosition(0);
     }
     const std::optional<double> values[] = {check.kneeVolts, check.lightVolts, check.tconAmps};

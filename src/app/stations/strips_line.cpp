@@ -57,7 +57,7 @@ StripsLine::StripsLine(JobSession& session) : session_(session) {
     explainTyping(this, [this](const QString& line) {
         const auto read = typed::strips(line, base());
         const auto* plain = std::get_if<backlight::PlainDescription>(&read);
-        return plain == nullptr ? QString() : QString::fromStdString(backlight::lineOf(*plain));
+        return plain == nullptr ? QString() : typed::spoken(backlight::lineOf(*plain));
     });
     connect(this, &QLineEdit::returnPressed, this, &StripsLine::commit);
 }
@@ -68,7 +68,7 @@ void StripsLine::refresh() {
     }
     const auto& backlight = session_.shown().job.set.backlight;
     const auto plain = backlight::plainDescriptionOf(backlight);
-    setText(plain ? QString::fromStdString(backlight::lineOf(*plain)) : QString());
+    setText(plain ? typed::spoken(backlight::lineOf(*plain)) : QString());
     setPlaceholderText(plain ? tr("4 strips × 12, 3 V, 240 mA, one string")
                              : tr("wired by hand; a line here replaces it"));
 }

@@ -49,7 +49,7 @@ void explainLine(QLineEdit* edit, Reader read) {
     explainTyping(edit, [read](const QString& text) {
         const auto result = read(text);
         const auto* values = std::get_if<0>(&result);
-        return values == nullptr || values->empty() ? QString() : QString::fromStdString(backlight::lineOf(*values));
+        return values == nullptr || values->empty() ? QString() : typed::spoken(backlight::lineOf(*values));
     });
 }
 
@@ -299,7 +299,7 @@ QWidget* TakeInStation::makeWiringCard() {
 void TakeInStation::addLines(QGridLayout* grid) {
     addText(
         grid, 0, 0, tr("A good LED, measured"), "ledPoints",
-        [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.ledPoints)); },
+        [](const job::Job& j) { return typed::spoken(backlight::lineOf(j.set.backlight.ledPoints)); },
         [](job::Job& j, const QString& t) {
             return putLine(typed::points(t), j, [](auto& panel, const auto& points) {
                 if (!panel.isDescribed) {
@@ -313,7 +313,7 @@ void TakeInStation::addLines(QGridLayout* grid) {
     explainLine(texts_.back().edit, [](const QString& t) { return typed::points(t); });
     addText(
         grid, 0, 1, tr("Pins of the plug, in order"), "harness",
-        [](const job::Job& j) { return QString::fromStdString(backlight::lineOf(j.set.backlight.harness)); },
+        [](const job::Job& j) { return typed::spoken(backlight::lineOf(j.set.backlight.harness)); },
         [](job::Job& j, const QString& t) {
             return putLine(typed::pins(t), j, [](auto& panel, const auto& pins) { panel.harness = pins; });
         });
@@ -395,7 +395,7 @@ void TakeInStation::lookForTwin() {
         const QString id = QString::fromStdString(lastOfPanel_->id);
         twin_->setText(tr("As in %1").arg(id) + QStringLiteral("   ") + tr("Alt+P"));
         const auto plain = backlight::plainDescriptionOf(lastOfPanel_->set.backlight);
-        twin_->setToolTip(plain ? QString::fromStdString(backlight::lineOf(*plain)) : tr("wired by hand"));
+        twin_->setToolTip(plain ? typed::spoken(backlight::lineOf(*plain)) : tr("wired by hand"));
     }
 }
 

@@ -222,7 +222,7 @@ private:
             about("perString", clause);
             d_.stripsPerString = 1;
             perString_ = true;
-        } else if (clause.matches(R"(fed from (?:both|two|2) ends)")) {
+        } else if (clause.matches(R"(fed (?:from|of) (?:both|two|2) ends)")) {
             about("strings", clause);
             d_.fedFromBothEnds = true;
         } else {

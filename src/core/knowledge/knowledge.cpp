@@ -194,6 +194,8 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.bridges = repair.flag("bridges", false);
         kind.relapse = repair.number("relapse", 0, 1, 0);
         kind.say = sentence(repair, "say", longestSentence);
+        kind.done = sentence(repair, "done", longestSentence);
+        kind.forOwner = sentence(repair, "forOwner", longestSentence);
         knowledge.repairs.push_back(std::move(kind));
     });
     if (std::none_of(knowledge.repairs.begin(), knowledge.repairs.end(), [](const auto& r) { return r.writesOff; })) {

@@ -191,7 +191,9 @@ struct RepairKind {
     std::string exchanges;
     bool bridges = false;  ///< leaves a short where the faulty LED was
     double relapse = 0;    ///< chance that it comes back for a reason other than the LEDs' age
-    text::Text say;
+    text::Text say;        ///< to the technician who chooses
+    text::Text done;       ///< "Strip replaced": its title once it is done
+    text::Text forOwner;   ///< what it means to whoever pays
 };
 
 /// Everything the trade knows that is data, not arithmetic.

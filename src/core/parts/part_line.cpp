@@ -186,7 +186,7 @@ std::optional<Text> take(PartKind kind, const Said& said, PartReading& reading) 
         return set(reading.ohms, said.number);
     }
     if (said.isOverload && (isPin(kind) || kind == PartKind::Rail)) {
-        return say("OL is no voltage");
+        return say("OL is not a voltage");
     }
     switch (unit) {
         case Unit::None:

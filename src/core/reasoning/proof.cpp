@@ -263,10 +263,10 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
         verdict.text = say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
     } else if (darkAmps != nullptr) {
         verdict.text =
-            say("Failed: {:.0f} mA at {:.0f} min is no current of a lit string ({:.0f} … {:.0f} mA).",
+            say("Failed: a lit string draws {2:.0f} … {3:.0f} mA, not the {0:.0f} mA of minute {1:.0f}.",
                 1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
     } else if (darkVolts != nullptr) {
-        verdict.text = say("Failed: LED+ of {:.1f} V at {:.0f} min is none of a lit set ({:.0f} … {:.0f} V).",
+        verdict.text = say("Failed: LED+ of a lit set is {2:.0f} … {3:.0f} V, not the {0:.1f} V of minute {1:.0f}.",
                            darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);
     } else if (verdict.driftShare >= soakDriftLimit) {
         verdict.text =

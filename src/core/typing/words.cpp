@@ -144,6 +144,18 @@ constexpr Entry german[] = {
     {"leerlauf", "idle"},
     {"ruhe", "idle"},
     {"einspeisungen", "feeds"},
+    {"speisungen", "feeds"},
+    {"aufdrucke", "labels"},
+    {"ohne", "none"},
+    {"ihr", "its"},
+    {"eigener", "own"},
+    {"eigenen", "own"},
+    {"gespeist", "fed"},
+    {"enden", "ends"},
+    {"unter", "under"},
+    {"maske", "mask"},
+    {"linse", "lens"},
+    {"linsen", "lenses"},
     {"unten", "bottom"},
     {"untere", "bottom"},
     {"unterer", "bottom"},
@@ -158,6 +170,14 @@ constexpr Entry german[] = {
     {"abstand", "pitch"},
     {"stecker", "plug"},
     {"nennstrom", "rated"},
+    {"rot", "red"},
+    {"schwarz", "black"},
+    {"weiß", "white"},
+    {"blau", "blue"},
+    {"gelb", "yellow"},
+    {"grün", "green"},
+    {"braun", "brown"},
+    {"grau", "grey"},
     {"stück", "x"},
     // units
     {"std", "h"},
@@ -212,6 +232,20 @@ constexpr Entry german[] = {
     {"dez", "december"},
     {"dezember", "december"}};
 
+/// How the words of the program's own lines are said in German; plainWord() takes them back.
+constexpr Entry saidInGerman[] = {
+    {"Leiste", "strip"},   {"Leisten", "strips"},   {"Reihen", "rows"},     {"Nennstrom", "rated"},
+    {"ein", "one"},        {"Strang", "string"},    {"Stränge", "strings"}, {"jede", "each"},
+    {"ihr", "its"},        {"eigener", "own"},      {"pro", "per"},         {"Kanal", "channel"},
+    {"Ketten", "chains"},  {"unterer", "bottom"},   {"oberer", "top"},      {"Rand", "edge"},
+    {"unter", "under"},    {"Maske", "mask"},       {"Linsen", "lenses"},   {"Stecker", "plug"},
+    {"Aufdruck", "label"}, {"Aufdrucke", "labels"}, {"und", "and"},         {"ohne", "none"},
+    {"Leerlauf", "idle"},  {"Speisungen", "feeds"}, {"Raster", "pitch"},    {"gespeist", "fed"},
+    {"von", "from"},       {"beiden", "both"},      {"Enden", "ends"},      {"bei", "at"},
+    {"frei", "unused"},    {"rot", "red"},          {"schwarz", "black"},   {"weiß", "white"},
+    {"blau", "blue"},      {"gelb", "yellow"},      {"grün", "green"},      {"braun", "brown"},
+    {"grau", "grey"}};
+
 template <std::size_t size>
 const Entry* find(const Entry (&words)[size], std::string_view word) {
     const auto* found =
@@ -225,6 +259,34 @@ std::string plainWord(std::string_view word, Tongue tongue) {
     const Entry* entry = tongue == Tongue::German ? find(german, word) : nullptr;
     entry = entry == nullptr ? find(english, word) : entry;
     return std::string(entry == nullptr ? word : entry->plain);
+}
+
+std::string inTongue(std::string_view line, Tongue tongue) {
+    if (tongue == Tongue::English) {
+        return std::string(line);
+    }
+    std::string said;
+    bool isFreeText = false;  // until the clause ends
+    for (std::size_t at = 0; at < line.size();) {
+        const std::size_t end = std::min(line.find(' ', at), line.size());
+        std::string_view word = line.substr(at, end - at);
+        const bool endsClause = !word.empty() && (word.back() == ',' || word.back() == ';');
+        const std::string_view sign = endsClause ? word.substr(word.size() - 1) : std::string_view();
+        word.remove_suffix(sign.size());
+        const auto* entry = std::find_if(std::begin(saidInGerman), std::end(saidInGerman),
+                                         [&](const Entry& e) { return e.plain == word; });
+        std::string spoken(isFreeText || entry == std::end(saidInGerman) ? word : entry->typed);
+        const auto isDigit = [&](std::size_t i) { return i < spoken.size() && spoken[i] >= '0' && spoken[i] <= '9'; };
+        for (std::size_t i = 1; !isFreeText && i < spoken.size(); ++i) {
+            spoken[i] = spoken[i] == '.' && isDigit(i - 1) && isDigit(i + 1) ? ',' : spoken[i];
+        }
+        isFreeText = !endsClause && (isFreeText || word == "plug");
+        said += spoken;
+        said += sign;
+        said += end < line.size() ? " " : "";
+        at = end + 1;
+    }
+    return said;
 }
 
 }  // namespace dimglow::typing
