@@ -3047,6 +3047,10 @@
         <source>Look for bulged, leaking, burnt or cracked parts before anything is measured; Alt+1 … 8 notes how the chosen part looks.</source>
         <translation>Vor jeder Messung nach gewölbten, ausgelaufenen, verbrannten oder gerissenen Teilen sehen; Alt+1 … 8 notiert, wie das gewählte Teil aussieht.</translation>
     </message>
+    <message>
+        <source>Output {}</source>
+        <translation>Ausgang {}</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -4252,7 +4256,7 @@
     <name>dimglow::app::NumberField</name>
     <message>
         <source>not known</source>
-        <translation>nicht bekannt</translation>
+        <translation>unbekannt</translation>
     </message>
 </context>
 <context>
@@ -5008,7 +5012,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>mA, set on</source>
-        <translation>mA, Gerät an</translation>
+        <translation>mA, an</translation>
     </message>
     <message>
         <source>Ammeter across it</source>
@@ -5067,7 +5071,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
-        <translation>Leisten × LEDs · 3, 6, 9 V · mA pro Strang · ein Strang, 2 Stränge, 2 Leisten pro Strang, jede ihr eigener Strang · 2P · 2 Ketten · gespeist von beiden Enden · unterer Rand · unter Maske · 2 Speisungen · Aufdruck 146 V · Leerlauf 48 V · 940 × 530 mm · Raster 75 mm</translation>
+        <translation>Leisten × LEDs · 3, 6, 9 V · mA pro Strang · ein Strang, 2 Stränge, 2 Leisten pro Strang, jede ihr eigener Strang · 2P · 2 Ketten · gespeist von beiden Enden · unterer Rand · unter Maske · 2 Speisungen · Aufdruck 146 V · Ruhe 48 V · 940 × 530 mm · Raster 75 mm</translation>
     </message>
 </context>
 <context>
@@ -5460,7 +5464,7 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     </message>
     <message>
         <source>not known</source>
-        <translation>nicht bekannt</translation>
+        <translation>unbekannt</translation>
     </message>
     <message>
         <source>Strips</source>

@@ -360,7 +360,7 @@ const Typed sensible[] = {
     {strips, "zwei Leisten mit 24 LEDs; 0,24 A", "2 strips × 24, 3 V?, 240 mA, one string", de},
     {strips, "4x12, Aufdruck 146 V", "4 strips × 12, 3 V?, one string, label 146 V", de},
     {pins, "LED+ rot, LED- schwarz, frei", "+ red, − black, unused", de},
-    {pins, "+ white, − 2 green 0.3 Ω", "+ weiß, − 2 grün 0.3 Ω", de},
+    {pins, "+ weiß, − 2 grün 0,3 Ω", "+ white, − 2 green 0.3 Ω", de},
     {curve, "2,61 V bei 1 mA; 2,82 V bei 30 mA", "2.61 V at 1 mA, 2.82 V at 30 mA", de},
     {supplies, "2 x 30V/5A", "2 × 30 V 5 A 30 V"},
     {supplies, "2 Stück 30 V 5 A", "2 × 30 V 5 A 30 V", de},

@@ -8,6 +8,7 @@
 #include "app/panels.h"
 #include "app/theme.h"
 #include "app/typed.h"
+#include "core/panelcheck/supply_name.h"
 
 namespace dimglow::app {
 
@@ -281,7 +282,7 @@ void PanelCheckStation::showPlan() {
     QStringList parts;
     for (const auto& part : plan.stack) {
         parts << tr("%1: %L2 V, limit %3 mA, its plus at %4 V")
-                     .arg(QString::fromStdString(job.bench.supplies[part.supply].name))
+                     .arg(words(panelcheck::nameOf(job.bench.supplies[part.supply])))
                      .arg(part.volts, 0, 'f', 1)
                      .arg(1000 * plan.safeAmps, 0, 'f', 0)
                      .arg(part.topVolts, 0, 'f', 0);

@@ -69,6 +69,7 @@ void StripsLine::refresh() {
     const auto& backlight = session_.shown().job.set.backlight;
     const auto plain = backlight::plainDescriptionOf(backlight);
     setText(plain ? typed::spoken(backlight::lineOf(*plain)) : QString());
+    setCursorPosition(0);  // of a line that is too long its beginning is seen
     setPlaceholderText(plain ? tr("4 strips × 12, 3 V, 240 mA, one string")
                              : tr("wired by hand; a line here replaces it"));
 }

@@ -1,6 +1,7 @@
 #include "app/stations/text_box.h"
 
 #include <QMimeData>
+#include <QScrollBar>
 
 #include "app/field_note.h"
 #include "app/theme.h"
@@ -53,6 +54,13 @@ bool TextBox::canInsertFromMimeData(const QMimeData* source) const {
 void TextBox::insertFromMimeData(const QMimeData* source) {
     if (canInsertFromMimeData(source)) {
         textCursor().insertText(source->text().left(int(job::limits::text)));
+    }
+}
+
+void TextBox::resizeEvent(QResizeEvent* event) {
+    QPlainTextEdit::resizeEvent(event);
+    if (!hasFocus()) {
+        verticalScrollBar()->setValue(0);  // its lines were wrapped anew
     }
 }
 

@@ -20,6 +20,7 @@ public:
 
 protected:
     void focusOutEvent(QFocusEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     /// Text alone, and no more than a job keeps; a clipboard may be empty.
     bool canInsertFromMimeData(const QMimeData* source) const override;
     void insertFromMimeData(const QMimeData* source) override;

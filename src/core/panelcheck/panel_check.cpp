@@ -7,6 +7,7 @@
 
 #include "core/backlight/wiring.h"
 #include "core/circuit/operating_point.h"
+#include "core/panelcheck/supply_name.h"
 #include "core/safety/energy_class.h"
 
 namespace dimglow::panelcheck {
@@ -114,7 +115,7 @@ void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
             plan.refusal =
                 say("{} would stand {:.0f} V above the bottom of the stack; it is isolated for "
                     "{:.0f} V.",
-                    supplies[i].name, highest, supplies[i].isolationVolts);
+                    nameOf(supplies[i]), highest, supplies[i].isolationVolts);
         }
     }
     if (chosen.size() > 1) {

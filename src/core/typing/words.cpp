@@ -170,6 +170,7 @@ constexpr Entry german[] = {
     {"abstand", "pitch"},
     {"stecker", "plug"},
     {"nennstrom", "rated"},
+    {"nenn", "rated"},
     {"rot", "red"},
     {"schwarz", "black"},
     {"weiß", "white"},
@@ -234,16 +235,14 @@ constexpr Entry german[] = {
 
 /// How the words of the program's own lines are said in German; plainWord() takes them back.
 constexpr Entry saidInGerman[] = {
-    {"Leiste", "strip"},   {"Leisten", "strips"},   {"Reihen", "rows"},     {"Nennstrom", "rated"},
-    {"ein", "one"},        {"Strang", "string"},    {"Stränge", "strings"}, {"jede", "each"},
-    {"ihr", "its"},        {"eigener", "own"},      {"pro", "per"},         {"Kanal", "channel"},
-    {"Ketten", "chains"},  {"unterer", "bottom"},   {"oberer", "top"},      {"Rand", "edge"},
-    {"unter", "under"},    {"Maske", "mask"},       {"Linsen", "lenses"},   {"Stecker", "plug"},
-    {"Aufdruck", "label"}, {"Aufdrucke", "labels"}, {"und", "and"},         {"ohne", "none"},
-    {"Leerlauf", "idle"},  {"Speisungen", "feeds"}, {"Raster", "pitch"},    {"gespeist", "fed"},
-    {"von", "from"},       {"beiden", "both"},      {"Enden", "ends"},      {"bei", "at"},
-    {"frei", "unused"},    {"rot", "red"},          {"schwarz", "black"},   {"weiß", "white"},
-    {"blau", "blue"},      {"gelb", "yellow"},      {"grün", "green"},      {"braun", "brown"},
+    {"Leiste", "strip"},     {"Leisten", "strips"},   {"Reihen", "rows"},   {"Nenn", "rated"},     {"ein", "one"},
+    {"Strang", "string"},    {"Stränge", "strings"},  {"jede", "each"},     {"ihr", "its"},        {"eigener", "own"},
+    {"pro", "per"},          {"Kanal", "channel"},    {"Ketten", "chains"}, {"unterer", "bottom"}, {"oberer", "top"},
+    {"Rand", "edge"},        {"unter", "under"},      {"Maske", "mask"},    {"Linsen", "lenses"},  {"Stecker", "plug"},
+    {"Aufdruck", "label"},   {"Aufdrucke", "labels"}, {"und", "and"},       {"ohne", "none"},      {"Ruhe", "idle"},
+    {"Speisungen", "feeds"}, {"Raster", "pitch"},     {"gespeist", "fed"},  {"von", "from"},       {"beiden", "both"},
+    {"Enden", "ends"},       {"bei", "at"},           {"frei", "unused"},   {"rot", "red"},        {"schwarz", "black"},
+    {"weiß", "white"},       {"blau", "blue"},        {"gelb", "yellow"},   {"grün", "green"},     {"braun", "brown"},
     {"grau", "grey"}};
 
 template <std::size_t size>
