@@ -5172,10 +5172,6 @@ repair  (A)</source>
         <translation>Fällig</translation>
     </message>
     <message>
-        <source>Friday, in 3 days, 2026-12-04</source>
-        <translation>Freitag, in 3 Tagen, 2026-12-04</translation>
-    </message>
-    <message>
         <source>Hours of light so far</source>
         <translation>Stunden Licht bisher</translation>
     </message>
@@ -5358,6 +5354,10 @@ repair  (A)</source>
     <message>
         <source>way, tools</source>
         <translation>Weg, Werkzeug</translation>
+    </message>
+    <message>
+        <source>Friday, in 3 days</source>
+        <translation>Freitag, in 3 Tagen</translation>
     </message>
 </context>
 <context>

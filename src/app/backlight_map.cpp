@@ -22,6 +22,11 @@ namespace {
 
 constexpr int mostInARow = 40;  ///< LEDs that can be told apart side by side
 
+constexpr int comfortable = 16;     ///< LEDs in a line of a strip that is shown alone
+constexpr double lineHeight = 97;   ///< of such a line, with the names above and the volts below it
+constexpr double namesHeight = 20;  ///< of the LEDs' names above a line; a bracket stands above them
+constexpr double aboveLines = 62;
+constexpr double belowLines = 72;
 constexpr double sideMargin = 72;
 constexpr double topMargin = 46;  ///< the first strip has a bracket with words above it as well
 constexpr double bottomMargin = 42;
@@ -284,11 +289,19 @@ const BacklightMap::Places& BacklightMap::places() const {
     double rows = 1e9;
     for (int strip = 0; strip < int(panel().strips.size()); ++strip) {
         made.leds.emplace_back();
-        const int last = std::max(1, panel().strips[strip].leds - 1);
+        const int count = panel().strips[strip].leds;
+        const double firstLine = theme::px(aboveLines);
+        const double lastLine = height() - theme::px(belowLines);
+        const int most = 1 + std::max(0, int((lastLine - firstLine) / theme::px(lineHeight)));
+        const int lines = std::clamp((count - 1) / comfortable + 1, 1, most);
+        const int inALine = (count - 1) / lines + 1;
+        made.inALine = isShown(strip) ? inALine : made.inALine;
         for (int led = 0; led < panel().strips[strip].leds; ++led) {
             const auto mm = backlight::positionOf(panel(), {strip, led});
             const double y = highest > lowest ? top + h * (mm.y - lowest) / (highest - lowest) : top + h / 2;
-            made.leds.back().push_back(zoomed_ ? QPointF(side + w * led / last, top + h / 2)
+            const double folded =
+                lines == 1 ? top + h / 2 : firstLine + (lastLine - firstLine) * (led / inALine) / (lines - 1);
+            made.leds.back().push_back(zoomed_ ? QPointF(side + w * (led % inALine) / std::max(1, inALine - 1), folded)
                                                : QPointF(side + w * mm.x / panel().drawnWidthMm(), y));
         }
         if (made.leds.back().size() > 1 && isShown(strip)) {
@@ -301,9 +314,28 @@ const BacklightMap::Places& BacklightMap::places() const {
     }
     const double largest = theme::px(zoomed_ ? 2 * largestRadius : largestRadius);
     const double byRow = made.crowded ? 0.3 * rows : (rows - theme::px(wordsHeight)) / barHeight;
-    made.radius = std::clamp(std::min(closest * 0.26, byRow), 2.5, largest);
+    made.radius = std::clamp(std::min(closest * (zoomed_ ? 0.32 : 0.26), byRow), 2.5, largest);
     sprites_.clear();
     return places_.emplace(std::move(made));
+}
+
+std::vector<std::pair<QPointF, QPointF>> BacklightMap::linesOf(const std::vector<LedPlace>& order, int first,
+                                                               int last) const {
+    if (!zoomed_) {
+        return {{at(order[first]), at(order[last])}};
+    }
+    std::vector<std::pair<QPointF, QPointF>> lines;
+    for (int i = first; i <= last; ++i) {
+        const QPointF here = at(order[i]);
+        if (order[i].strip != cursor_.strip) {
+            continue;
+        }
+        if (lines.empty() || lines.back().second.y() != here.y()) {
+            lines.emplace_back(here, here);
+        }
+        lines.back().second = here;
+    }
+    return lines;
 }
 
 QPointF BacklightMap::at(LedPlace place) const {
@@ -439,14 +471,17 @@ void BacklightMap::paintNodeVolts(QPainter& painter) const {
     const double room = leds > 1 ? at({cursor_.strip, 1}).x() - at({cursor_.strip, 0}).x() : 80;
     const int every = std::max(1, int(std::ceil(theme::px(44) / std::max(1.0, room))));
     painter.setFont(theme::quiet());
-    for (int led = 0; led < leds; led += every) {
+    for (int led = 0; led < leds; ++led) {
+        if (led % places().inALine % every != 0) {
+            continue;
+        }
         const QPointF c = at({cursor_.strip, led});
         const QRectF box(c.x() - theme::px(30), 0, theme::px(60), theme::px(18));
         painter.setPen(p.text);
-        paintText(painter, box.translated(0, c.y() - radius() * 2.1 - theme::px(44)), Qt::AlignHCenter,
+        paintText(painter, box.translated(0, c.y() - radius() * 2.1 - theme::px(namesHeight)), Qt::AlignHCenter,
                   QString::fromStdString(nameOf(panel(), LedPlace{cursor_.strip, led})));
         painter.setPen(p.quiet);
-        paintText(painter, box.translated(0, c.y() + radius() * 2.1 + theme::px(30)), Qt::AlignHCenter,
+        paintText(painter, box.translated(0, c.y() + radius() * 2.1 + theme::px(14)), Qt::AlignHCenter,
                   tr("%L1 V").arg(nodeVolts_[led], 0, 'f', 1));
     }
 }
@@ -480,19 +515,27 @@ bool BacklightMap::fitsExpectation(int strip) const {
 
 void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     const auto& p = theme::palette();
-    const QPointF first = at({strip, 0});
-    const QPointF last = at({strip, int(marks_[strip].size()) - 1});
+    std::vector<LedPlace> leds;
+    for (int led = 0; led < int(marks_[strip].size()); ++led) {
+        leds.push_back({strip, led});
+    }
+    const auto lines = linesOf(leds, 0, int(leds.size()) - 1);
+    const QPointF first = lines.front().first;
     const double pad = radius() * 2.1;
     const double half = radius() * (isCrowded() ? 1.5 : barHeight / 2);
-    QRectF bar(QPointF(std::min(first.x(), last.x()) - pad, first.y() - half),
-               QPointF(std::max(first.x(), last.x()) + pad, last.y() + half));
-    painter.setPen(Qt::NoPen);
     QColor fill = p.raised;
     fill.setAlphaF(0.75);
-    painter.setBrush(fill);
-    painter.drawRoundedRect(bar, theme::px(6), theme::px(6));
-    painter.setPen(QPen(p.line, 1.5));
-    painter.drawLine(first, last);
+    QRectF bar;
+    for (const auto& [from, to] : lines) {
+        bar = QRectF(QPointF(std::min(from.x(), to.x()) - pad, from.y() - half),
+                     QPointF(std::max(from.x(), to.x()) + pad, to.y() + half));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(fill);
+        painter.drawRoundedRect(bar, theme::px(6), theme::px(6));
+        painter.setPen(QPen(p.line, 1.5));
+        painter.drawLine(from, to);
+    }
+    bar.setRight(std::max(bar.right(), lines.front().second.x() + pad));
     painter.setFont(theme::strong());
     painter.setPen(p.text);
     paintText(painter, QRectF(theme::px(4), first.y() - theme::px(10), bar.left() - theme::px(12), theme::px(20)),
@@ -508,7 +551,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
         }
         return;
     }
-    const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 58 : 3), bar.width(), theme::px(18));
+    const QRectF below(bar.left(), bar.bottom() + theme::px(zoomed_ ? 40 : 3), bar.width(), theme::px(18));
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     paintText(painter, below, Qt::AlignLeft,
@@ -610,14 +653,14 @@ void BacklightMap::paintSelection(QPainter& painter) const {
     const auto& p = theme::palette();
     const Run run = selectedRun();
     const auto order = backlight::ledsInOrder(panel(), run.string);
-    const QPointF a = at(order[run.first]);
-    const QPointF b = at(order[run.last]);
     const double pad = radius() * 1.75;
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(hasFocus() ? p.idle : p.line, 2));
-    painter.drawRoundedRect(
-        QRectF(QPointF(std::min(a.x(), b.x()) - pad, a.y() - pad), QPointF(std::max(a.x(), b.x()) + pad, b.y() + pad)),
-        theme::px(6), theme::px(6));
+    for (const auto& [a, b] : linesOf(order, run.first, run.last)) {
+        painter.drawRoundedRect(QRectF(QPointF(std::min(a.x(), b.x()) - pad, a.y() - pad),
+                                       QPointF(std::max(a.x(), b.x()) + pad, b.y() + pad)),
+                                theme::px(6), theme::px(6));
+    }
     if (hasFocus()) {
         const QPointF c = at(cursor_);
         const double below = c.y() + pad + theme::px(2);
@@ -636,21 +679,25 @@ void BacklightMap::paintWanted(QPainter& painter) const {
     }
     const auto& p = theme::palette();
     const auto order = backlight::ledsInOrder(panel(), wanted_->string);
-    const QPointF a = at(order[wanted_->first]);
     const QPointF b = at(order[wanted_->last]);
     painter.setPen(QPen(p.glow, 2));
     painter.setBrush(Qt::NoBrush);
     if (order[wanted_->first].strip == order[wanted_->last].strip) {
-        const double left = std::min(a.x(), b.x()) - radius() * 0.8;
-        const double right = std::max(a.x(), b.x()) + radius() * 0.8;
-        const double y = a.y() - radius() * 2.1 - theme::px(3);
-        painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
-        painter.setFont(theme::quiet());
-        paintText(painter, QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
-                  Qt::AlignLeft, tr("probe %1").arg(words(nameOf(panel(), *wanted_))));
+        QString name = tr("probe %1").arg(words(nameOf(panel(), *wanted_)));
+        for (const auto& [from, to] : linesOf(order, wanted_->first, wanted_->last)) {
+            const double left = std::min(from.x(), to.x()) - radius() * 0.8;
+            const double right = std::max(from.x(), to.x()) + radius() * 0.8;
+            const double y = from.y() - radius() * 2.1 - theme::px(zoomed_ ? 7 + namesHeight : 3);
+            painter.drawPolyline(QPolygonF{{left, y + theme::px(6)}, {left, y}, {right, y}, {right, y + theme::px(6)}});
+            painter.setFont(theme::quiet());
+            paintText(painter,
+                      QRectF(left, y - theme::px(19), std::max(right - left, theme::px(160) * 1.0), theme::px(18)),
+                      Qt::AlignLeft, std::exchange(name, {}));
+        }
     }
     if (wanted_->last + 1 < int(order.size()) && order[wanted_->last + 1].strip == order[wanted_->last].strip) {
-        const QPointF c = (b + at(order[wanted_->last + 1])) / 2;
+        const QPointF next = at(order[wanted_->last + 1]);
+        const QPointF c = next.y() == b.y() ? (b + next) / 2 : b + QPointF(2 * radius(), 0);  // on its own line
         const double r = radius() * 1.1;
         painter.drawEllipse(c, r, r);
         for (const QPointF d : {QPointF(1, 0), QPointF(-1, 0), QPointF(0, 1), QPointF(0, -1)}) {

@@ -84,7 +84,11 @@ private:
         bool crowded = false;
         double radius = 0;
         std::vector<std::vector<QPointF>> leds;  ///< by strip and LED
+        int inALine = 1;                         ///< LEDs of a strip that is shown alone, which is folded if it is long
     };
+    /// Where a run's lines begin and end in the picture: one, but for a long strip that is shown alone.
+    std::vector<std::pair<QPointF, QPointF>> linesOf(const std::vector<backlight::LedPlace>& order, int first,
+                                                     int last) const;
     const Places& places() const;
     const backlight::Backlight& panel() const { return shown_->job.set.backlight; }
     /// An LED's mark as a picture, drawn once.

@@ -115,13 +115,13 @@ MainWindow::~MainWindow() {
 
 void MainWindow::applyTheme() {
     dress();
-    rescaler_.rescale(*centralWidget(), scale_, scale_);  // a new sheet gives back the fonts that it knew
     dressPages();
 }
 
 void MainWindow::dress() {
     qApp->setPalette(theme::basePalette());
     qApp->setStyleSheet(theme::styleSheet());
+    rescaler_.rescale(*centralWidget(), scale_, scale_);  // a new sheet gives back the fonts that it knew
 }
 
 /// What paints by itself, and what was given its colours when it was filled.
@@ -144,8 +144,8 @@ void MainWindow::applyScale() {
     QWidget* root = centralWidget();
     root->setUpdatesEnabled(false);
     qApp->setFont(theme::body());
-    dress();  // before the fonts: a new sheet gives back those that it knew
     rescaler_.rescale(*root, before, scale_);
+    dress();  // last: the sheet has heights of its own, at this scale
     dressPages();
     showKeys();
     if (page_ == Page::Job) {

@@ -326,6 +326,43 @@ TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
     }
 }
 
+TEST_F(BusyHands, FieldsAndButtonsGrowWithTheWindowAndOnlyOnce) {
+    openDemo(0);
+    me_.goTo(5);
+    me_.window().resize(1280, 800);
+    me_.settle();
+    const auto heights = [&] {
+        std::map<const QWidget*, int> all;
+        for (const auto* widget : me_.window().findChildren<QWidget*>()) {
+            const bool counts = qobject_cast<const QLineEdit*>(widget) != nullptr ||
+                                qobject_cast<const QPushButton*>(widget) != nullptr;
+            if (counts && widget->isVisible()) {
+                all[widget] = widget->minimumSizeHint().height() + widget->minimumHeight();
+            }
+        }
+        return all;
+    };
+    const auto before = heights();
+    ASSERT_GT(before.size(), 5u);
+    me_.window().resize(1920, 1080);
+    me_.settle();
+    const double scale = app::theme::scale();
+    ASSERT_GT(scale, 1.2);
+    for (const auto& [widget, height] : heights()) {
+        if (const auto known = before.find(widget); known != before.end()) {
+            EXPECT_LE(height, scale * known->second + 3) << widget->objectName().toStdString();
+            EXPECT_GE(height, known->second) << widget->objectName().toStdString();
+        }
+    }
+    me_.window().resize(1280, 800);
+    me_.settle();
+    for (const auto& [widget, height] : heights()) {
+        if (const auto known = before.find(widget); known != before.end()) {
+            EXPECT_EQ(height, known->second) << widget->objectName().toStdString();
+        }
+    }
+}
+
 TEST_F(BusyHands, AnotherThemeLeavesWordsAsLargeAsTheyWere) {
     openDemo(0);
     me_.window().resize(1920, 1080);

@@ -79,6 +79,9 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     columns->addLayout(makeReadingColumn());
     columns->addLayout(makeRunColumn(), 1);
     rows->addLayout(columns);
+    outcomes_ = new QVBoxLayout;
+    outcomes_->setSpacing(theme::px(4));
+    rows->addLayout(outcomes_);
     rows->addLayout(makeSettingsRow());
     ledVerdict_ = makeLabel({}, theme::quiet(), "quiet");
     ledVerdict_->setObjectName(QStringLiteral("ledVerdict"));
@@ -171,7 +174,7 @@ QLayout* StringsStation::makeReadingColumn() {
     return column;
 }
 
-/// Where the clips go, and what each reading would mean.
+/// Where the clips go.
 QLayout* StringsStation::makeRunColumn() {
     auto* column = new QVBoxLayout;
     column->setSpacing(theme::px(5));
@@ -181,9 +184,6 @@ QLayout* StringsStation::makeRunColumn() {
     how_->setWordWrap(true);
     column->addWidget(title_);
     column->addWidget(how_);
-    outcomes_ = new QVBoxLayout;
-    outcomes_->setSpacing(theme::px(4));
-    column->addLayout(outcomes_);
     column->addStretch();
     return column;
 }
@@ -387,11 +387,8 @@ void StringsStation::addOutcome(const QString& reading, const QString& meaning) 
     auto* got = makeLabel(reading, theme::body());
     got->setMinimumWidth(theme::px(119));
     row->addWidget(got);
-    // One line each, so that the map keeps its room.
-    auto* words = makeLabel(QFontMetrics(theme::body()).elidedText(meaning, Qt::ElideRight, theme::px(136)),
-                            theme::body(), "quiet");
-    setPlainToolTip(words, meaning);
-    words->setAccessibleName(meaning);
+    auto* words = makeLabel(meaning, theme::body(), "quiet");
+    words->setWordWrap(true);
     words->setObjectName(QStringLiteral("outcome"));
     row->addWidget(words, 1);
     outcomes_->addWidget(card);

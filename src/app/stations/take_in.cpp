@@ -203,7 +203,7 @@ QWidget* TakeInStation::makeSetCard() {
             j.order.due = problem.isEmpty() ? day.iso : j.order.due;
             return problem;
         });
-    texts_.back().edit->setPlaceholderText(tr("Friday, in 3 days, 2026-12-04"));
+    texts_.back().edit->setPlaceholderText(tr("Friday, in 3 days"));
     explainTyping(texts_.back().edit, [](const QString& t) { return typed::orNothing(typed::day(t, today())); });
     addCalendar(texts_.back().edit);
     addAmount(

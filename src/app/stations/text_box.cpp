@@ -15,7 +15,7 @@ TextBox::TextBox(JobSession& session, const QString& name, const QString& id, in
     setObjectName(id);
     setAccessibleName(name);
     setFont(theme::body());
-    const double frame = 2 * (theme::px(6) + document()->documentMargin());
+    const double frame = 2 * (theme::px(7) + document()->documentMargin());
     setFixedHeight(qCeil(lines * QFontMetricsF(font()).lineSpacing() + frame));
     setTabChangesFocus(true);
 }

@@ -47,8 +47,8 @@ private:
     };
     std::vector<double> healthy_;
     std::vector<Entry> board_;
-    std::vector<int> boardColumn_;   ///< by entry; -1 for others
-    std::vector<double> boardLogs_;  ///< by forecast, then column
+    std::vector<int> boardColumn_;                               ///< by entry; -1 for others
+    std::vector<double> boardLogs_;                              ///< by forecast, then column
     std::vector<std::vector<std::pair<Entry, double>>> chunks_;  ///< what differs; a row lies in one of them
     std::vector<Row> rows_;
 };
