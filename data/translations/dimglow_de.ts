@@ -3905,6 +3905,10 @@
         <source>%1 readings after the repair not taken.</source>
         <translation>%1 Messwerte nach der Reparatur fehlen.</translation>
     </message>
+    <message>
+        <source>Print</source>
+        <translation>Drucken</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::HomePage</name>

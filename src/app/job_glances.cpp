@@ -3,6 +3,7 @@
 #include <QTimer>
 #include <exception>
 
+#include "app/next_step.h"
 #include "app/panels.h"
 #include "app/stations/stations.h"
 #include "core/knowledge/knowledge.h"
@@ -20,10 +21,11 @@ QString waitsFor(const Snapshot& shown) {
     if (!job.handedBack.empty()) {
         return {};
     }
-    if (assessment.soak.passed) {
+    const NextStep step = nextStepOf(shown);
+    if (step == NextStep::HandBack) {
         return JobGlances::tr("to be handed back");
     }
-    if (!job.repair.option.empty()) {
+    if (step == NextStep::Prove) {
         const auto& options = assessment.plan.options;
         const auto chosen =
             std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.repair.option; });
@@ -35,7 +37,7 @@ QString waitsFor(const Snapshot& shown) {
     if (!assessment.verdict.empty()) {
         return JobGlances::tr("the fix to be planned");
     }
-    if (assessment.wantsStrips) {
+    if (step == NextStep::Strips) {
         return JobGlances::tr("the strips to be looked at");
     }
     return assessment.probes.empty() ? JobGlances::tr("no test would tell more")

@@ -528,19 +528,24 @@ QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& ass
     return maker.said();
 }
 
+void print(QPagedPaintDevice& device, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+           const knowledge::Knowledge& trade) {
+    device.setPageSize(QPageSize(QPageSize::A4));
+    device.setPageMargins(QMarginsF());
+    QPainter painter(&device);
+    painter.scale(device.width() / pageSize.width(), device.height() / pageSize.height());
+    paintPage(painter, page, job, assessment, trade);
+}
+
 QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
                  const knowledge::Knowledge& trade) {
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter writer(&buffer);
-        writer.setPageSize(QPageSize(QPageSize::A4));
-        writer.setPageMargins(QMarginsF());
         writer.setResolution(96);
         writer.setTitle(QString::fromStdString(job.id + " " + job.title));
-        QPainter painter(&writer);
-        painter.scale(writer.width() / pageSize.width(), writer.height() / pageSize.height());
-        paintPage(painter, page, job, assessment, trade);
+        print(writer, page, job, assessment, trade);
     }
     return buffer.data();
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QByteArray>
+#include <QPagedPaintDevice>
 #include <QPainter>
 #include <QSizeF>
 #include <QString>
@@ -28,6 +29,10 @@ void paintPage(QPainter& painter, Page page, const job::Job& job, const reasonin
 /// Everything that the page says, for those who cannot see it.
 QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
                 const knowledge::Knowledge& trade);
+
+/// Prints the page on a sheet of \p device, which is told to have no margins.
+void print(QPagedPaintDevice& device, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+           const knowledge::Knowledge& trade);
 
 /// The page as a PDF file, whole.
 QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,

@@ -278,18 +278,23 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Ass
     return document;
 }
 
+void print(QPagedPaintDevice& device, QTextDocument& document) {
+    constexpr double dots = 96.0 / 72;  ///< of the document in a point
+    device.setPageSize(QPageSize(QPageSize::A4));
+    device.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
+    document.setPageSize(QSizeF(device.pageLayout().paintRectPoints().size()) * dots);
+    keepHeadingsWithTheirRows(document);
+    document.print(&device);
+}
+
 QByteArray pdfOf(QTextDocument& document) {
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter writer(&buffer);
-        writer.setPageSize(QPageSize(QPageSize::A4));
-        writer.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
         writer.setResolution(96);
         writer.setTitle(document.metaInformation(QTextDocument::DocumentTitle));
-        document.setPageSize(QSizeF(writer.width(), writer.height()));
-        keepHeadingsWithTheirRows(document);
-        document.print(&writer);
+        print(writer, document);
     }
     return buffer.data();
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QByteArray>
+#include <QPagedPaintDevice>
 #include <QTextDocument>
 #include <memory>
 
@@ -13,6 +14,9 @@ namespace dimglow::report {
 /// before and after, soak chart, advice and cautions. Needs a QApplication.
 std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Assessment& assessment,
                                        const knowledge::Knowledge& trade);
+
+/// Prints the document on as many sheets of \p device as it takes.
+void print(QPagedPaintDevice& device, QTextDocument& document);
 
 /// The document as a PDF file, whole.
 QByteArray pdfOf(QTextDocument& document);

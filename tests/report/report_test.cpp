@@ -5,12 +5,14 @@
 #include <QFontDatabase>
 #include <QFontInfo>
 #include <QFontMetrics>
+#include <QPrinter>
 #include <QProcess>
 #include <QTemporaryDir>
 
 #include "core/reasoning/wording.h"
 #include "language/language.h"
 #include "records/files.h"
+#include "report/owner_page.h"
 #include "typeface/typeface.h"
 #include "virtualset/demo_workshop.h"
 
@@ -19,7 +21,18 @@ namespace {
 
 class Report : public testing::Test {
 protected:
-    QString text() const { return compose(job_, reasoning::assess(job_, trade_), trade_)->toPlainText(); }
+    std::unique_ptr<QTextDocument> document() const { return compose(job_, reasoning::assess(job_, trade_), trade_); }
+    QString text() const { return document()->toPlainText(); }
+    /// What a reader of the file sees, a form feed between pages.
+    QString textOf(const QByteArray& pdf) const {
+        const QString file = folder_.filePath(QStringLiteral("read.pdf"));
+        records::writeWhole(file, pdf);
+        QProcess reader;
+        reader.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), file, QStringLiteral("-")});
+        EXPECT_TRUE(reader.waitForFinished());
+        return QString::fromUtf8(reader.readAllStandardOutput());
+    }
+    const QTemporaryDir folder_;
     const knowledge::Knowledge& trade_ = knowledge::builtInKnowledge();
     job::Job job_ = virtualset::demoJob(0, trade_).job;
 };
@@ -118,6 +131,35 @@ TEST_F(Report, TellsTheTimeOfTheBenchNotOfGreenwich) {
     before.isNull() ? qunsetenv("TZ") : qputenv("TZ", before);
     tzset();
     EXPECT_TRUE(words.contains(QStringLiteral("2026-11-25 03:30"))) << words.toStdString();
+}
+
+TEST_F(Report, HeadingsStayWithTheirRowsHoweverLongTheTrailIs) {
+    for (int more = 0; more < 30; ++more) {
+        job::addEntry(job_, "2026-11-24T08:00:00Z", job::Phase::Before, job_.trail.front().what);
+        const QStringList pages = textOf(pdfOf(*document())).split(QLatin1Char('\f'), Qt::SkipEmptyParts);
+        for (const auto& page : pages) {
+            const QString last = page.trimmed().section(QLatin1Char('\n'), -1).simplified();
+            for (const char* heading : {"Set", "What was seen and measured", "Cause", "Work", "Proof", "Advice",
+                                        "Cautions", "Reading after Found Expected", "Time What Found Healthy set"}) {
+                EXPECT_NE(last.toStdString(), heading) << job_.trail.size() << " entries";
+            }
+        }
+    }
+}
+
+TEST_F(Report, ComesOutOfAPrinterAsItDoesOfAFile) {
+    const QString file = folder_.filePath(QStringLiteral("printed.pdf"));
+    const auto assessment = reasoning::assess(job_, trade_);
+    for (const bool isBench : {false, true}) {
+        {
+            QPrinter printer(QPrinter::HighResolution);
+            printer.setOutputFileName(file);
+            isBench ? print(printer, *document()) : print(printer, Page::Owner, job_, assessment, trade_);
+        }
+        const QString printed = textOf(records::readWhole(file, 10'000'000));
+        const QString saved = textOf(isBench ? pdfOf(*document()) : pdfOf(Page::Owner, job_, assessment, trade_));
+        EXPECT_EQ(printed.simplified().toStdString(), saved.simplified().toStdString());
+    }
 }
 
 // The mono faces of this family also register under the plain one's name, so the face must be checked, not the name.

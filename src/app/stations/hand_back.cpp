@@ -3,11 +3,14 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QPainter>
+#include <QPrintDialog>
+#include <QPrinter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QShortcut>
 #include <QStackedWidget>
 #include <exception>
+#include <functional>
 
 #include "app/field_note.h"
 #include "app/panels.h"
@@ -157,16 +160,15 @@ void HandBackStation::addFoot() {
     foot_->addLayout(place);
     auto* row = new QHBoxLayout;
     row->addStretch();
-    const std::tuple<QString, QKeySequence, QString> files[] = {
-        {tr("Save PDF"), QKeySequence(Qt::CTRL | Qt::Key_P), QStringLiteral("pdf")},
-        {tr("Save JSON"), QKeySequence(Qt::CTRL | Qt::Key_J), QStringLiteral("json")}};
-    for (const auto& [words, keys, suffix] : files) {
+    const auto addWay = [&](const QString& words, const QKeySequence& keys, const std::function<void()>& go) {
         auto* button = makeButton(words, keys.toString(QKeySequence::NativeText));
-        connect(button, &QPushButton::clicked, this, [this, suffix = suffix] { save(suffix); });
-        auto* shortcut = new QShortcut(keys, this);
-        connect(shortcut, &QShortcut::activated, this, [this, suffix = suffix] { save(suffix); });
+        connect(button, &QPushButton::clicked, this, go);
+        connect(new QShortcut(keys, this), &QShortcut::activated, this, go);
         row->addWidget(button);
-    }
+    };
+    addWay(tr("Print"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] { print(); });
+    addWay(tr("Save PDF"), Qt::CTRL | Qt::Key_P, [this] { save(QStringLiteral("pdf")); });
+    addWay(tr("Save JSON"), Qt::CTRL | Qt::Key_J, [this] { save(QStringLiteral("json")); });
     auto* done = makeButton(tr("Handed back"), tr("Alt+H"), true);
     done->setObjectName(QStringLiteral("handedBack"));
     auto* doneKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_H), this);
@@ -268,6 +270,23 @@ QByteArray HandBackStation::pdf() const {
     }
     return report::pdfOf(sheet_ == Sheet::Owner ? report::Page::Owner : report::Page::Quote, job(), assessment(),
                          session_.trade());
+}
+
+void HandBackStation::print() {
+    if (!work_->commit()) {
+        return;
+    }
+    session_.settle();
+    QPrinter printer(QPrinter::HighResolution);
+    if (QPrintDialog(&printer, this).exec() != QDialog::Accepted) {
+        return;
+    }
+    if (sheet_ == Sheet::Bench) {
+        report::print(printer, *report::compose(job(), assessment(), session_.trade()));
+    } else {
+        report::print(printer, sheet_ == Sheet::Owner ? report::Page::Owner : report::Page::Quote, job(), assessment(),
+                      session_.trade());
+    }
 }
 
 void HandBackStation::save(const QString& suffix) {

@@ -35,6 +35,8 @@ private:
     QStringList stillOpen() const;
     void handBack();
     QByteArray pdf() const;
+    /// Asks for a printer, and prints the sheet that is shown.
+    void print();
     void save(const QString& suffix);
 
     Sheet sheet_ = Sheet::Owner;
