@@ -306,6 +306,10 @@ void BeliefPanel::addNext() {
             theme::quiet(), "quiet");
         advice->setWordWrap(true);
         inner->addWidget(advice);
+        if (!session_.shown().job.handedBack.empty()) {  // nothing is left to do
+            rows_->addWidget(card);
+            return;
+        }
         auto* button = makeButton(step == NextStep::Prove      ? tr("Prove it")
                                   : step == NextStep::HandBack ? tr("Hand it back")
                                                                : tr("Plan the fix"),

@@ -308,6 +308,10 @@ TEST_F(BusyHands, TheJobGoesOnBehindItsRepairEverywhere) {
     EXPECT_THAT(next(), HasSubstr("Hand it back")) << "there is nothing to prove";
     me_.press(Qt::Key_Return, Qt::ControlModifier);
     EXPECT_TRUE(isAt("handBack"));
+    made.handedBack = "2026-11-25T15:00:00Z";
+    made.id = "SK-7003";
+    open(made);
+    EXPECT_EQ(me_.find<QPushButton>(QStringLiteral("next")), nullptr) << "nothing is left to do";
 }
 
 TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
