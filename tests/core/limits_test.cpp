@@ -89,7 +89,7 @@ TEST(AssessmentThatIsAskedToStop, Stops) {
                  reasoning::Stopped);
 }
 
-// Standing entries are found by a hash of their question; the plain way compares each with each.
+// Standing entries are found by their question as a key; the plain way compares each with each.
 TEST(StandingEntries, AreThoseOfComparingEachWithEach) {
     std::mt19937 random(7);
     const auto draw = [&](int n) { return std::uniform_int_distribution(0, n - 1)(random); };

@@ -188,7 +188,6 @@ private:
     static void renumber(Key& key);
     static bool placesMatter(const Hypothesis& hypothesis);
     std::vector<double> signatureOf(const backlight::Run& run) const;
-    /// A tester setting on a run; runs that look alike from their ends share a circuit.
     /// How far the LEDs of a run are off their kind, as the other strips of the set have shown.
     struct Batch {
         double shift = 0;  ///< natural log
@@ -207,6 +206,7 @@ private:
     TesterForecast heldAgainst(const Shown& shown, const backlight::TesterProbe& probe, const Batch& batch,
                                const Hypothesis& hypothesis);
 
+    /// A tester setting on a run; runs that look alike from their ends share a circuit.
     struct TesterPlace {
         bool atThePlug = false;
         int circuit = 0;
