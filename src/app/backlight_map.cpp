@@ -299,8 +299,8 @@ const BacklightMap::Places& BacklightMap::places() const {
         for (int led = 0; led < panel().strips[strip].leds; ++led) {
             const auto mm = backlight::positionOf(panel(), {strip, led});
             const double y = highest > lowest ? top + h * (mm.y - lowest) / (highest - lowest) : top + h / 2;
-            const double folded =
-                lines == 1 ? top + h / 2 : firstLine + (lastLine - firstLine) * (led / inALine) / (lines - 1);
+            const int line = led / inALine;
+            const double folded = lines == 1 ? top + h / 2 : firstLine + (lastLine - firstLine) * line / (lines - 1);
             made.leds.back().push_back(zoomed_ ? QPointF(side + w * (led % inALine) / std::max(1, inALine - 1), folded)
                                                : QPointF(side + w * mm.x / panel().drawnWidthMm(), y));
         }

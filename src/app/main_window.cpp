@@ -121,6 +121,9 @@ void MainWindow::applyTheme() {
 void MainWindow::dress() {
     qApp->setPalette(theme::basePalette());
     qApp->setStyleSheet(theme::styleSheet());
+    for (auto* widget : centralWidget()->findChildren<QWidget*>()) {
+        widget->ensurePolished();  // or the sheet would give it its first font once it is shown
+    }
     rescaler_.rescale(*centralWidget(), scale_, scale_);  // a new sheet gives back the fonts that it knew
 }
 

@@ -3,6 +3,7 @@
 
 #include <gmock/gmock.h>
 
+#include <QApplication>
 #include <QClipboard>
 #include <QComboBox>
 #include <QGuiApplication>
@@ -365,6 +366,18 @@ TEST_F(BusyHands, FieldsAndButtonsGrowWithTheWindowAndOnlyOnce) {
             EXPECT_EQ(height, known->second) << widget->objectName().toStdString();
         }
     }
+}
+
+TEST_F(BusyHands, AWindowThatOpensLargeHasLargeWordsInItsHead) {
+    qApp->setStyleSheet({});  // as when the program starts
+    app::MainWindow large(me_.logbook(), me_.window().session().knowledgeSource());
+    large.resize(1920, 1080);
+    large.show();
+    QCoreApplication::processEvents();
+    ASSERT_GT(app::theme::scale(), 1.2);
+    const auto* title = large.findChild<QLabel*>(QStringLiteral("jobTitle"));
+    ASSERT_NE(title, nullptr);
+    EXPECT_EQ(QFontInfo(title->font()).pixelSize(), app::theme::strong().pixelSize());
 }
 
 TEST_F(BusyHands, AnotherThemeLeavesWordsAsLargeAsTheyWere) {
