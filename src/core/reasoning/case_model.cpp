@@ -159,7 +159,7 @@ Faults CaseModel::placed(const Hypothesis& hypothesis) const {
         for (const bool besideAnother : {false, true}) {
             for (auto at = cell.positions.begin(); left > 0 && at != cell.positions.end(); ++at) {
                 const int section = stepOf(cell, *at).section;
-                if (taken.count(*at) > 0 || (!besideAnother && sections.count(section) > 0)) {
+                if (taken.contains(*at) || (!besideAnother && sections.contains(section))) {
                     continue;
                 }
                 taken.insert(*at);
