@@ -2860,10 +2860,6 @@
         <translation>{} steht nicht auf einem solchen Teil; etwa {}</translation>
     </message>
     <message>
-        <source>470u 63V, or 154J 400</source>
-        <translation>470u 63V oder 154J 400</translation>
-    </message>
-    <message>
         <source>0.22R, or R22</source>
         <translation>0,22R oder R22</translation>
     </message>
@@ -3050,6 +3046,18 @@
     <message>
         <source>Output {}</source>
         <translation>Ausgang {}</translation>
+    </message>
+    <message>
+        <source>470u 63V</source>
+        <translation>470u 63V</translation>
+    </message>
+    <message>
+        <source>154J 400</source>
+        <translation>154J 400</translation>
+    </message>
+    <message>
+        <source>3A</source>
+        <translation>3A</translation>
     </message>
 </context>
 <context>

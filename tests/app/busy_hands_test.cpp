@@ -320,7 +320,7 @@ TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
     me_.goTo(3);
     me_.window().session().settle();
     const std::pair<const char*, const char*> parts[] = {{"outputDiode:D1", "5A 100V"},
-                                                         {"supplyCapacitor:C3", "470u 63V, or 154J 400"},
+                                                         {"supplyCapacitor:C3", "470u 63V"},
                                                          {"senseResistor:RS", "0.22R, or R22"},
                                                          {"driverMosfet:Q1", "5A 100V"}};
     for (const auto& [spot, example] : parts) {

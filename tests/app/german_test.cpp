@@ -6,6 +6,7 @@
 #include <QTranslator>
 
 #include "app/stations/stations.h"
+#include "core/parts/part_line.h"
 #include "language/language.h"
 #include "records/job_file.h"
 #include "report/report.h"
@@ -70,6 +71,23 @@ TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     expectToSee({QStringLiteral("Offene LED in Leiste")});
     me_->goTo(6);
     expectToSee({QStringLiteral("Noch nicht sicher"), QStringLiteral("Glasbruch")});
+}
+
+TEST_F(InGerman, EveryExampleOfAPartCanBeTypedAsItStands) {
+    for (int kind = 0; kind < int(parts::partKindWords.size()); ++kind) {
+        const auto part = parts::PartKind(kind);
+        const auto alternatives = [](const text::Text& example) {
+            return language::words(example).split(QStringLiteral(" oder "));
+        };
+        for (const auto& reading : alternatives(parts::readingExample(part))) {
+            const auto read = parts::readTypedPart(part, reading.toStdString(), language::tongue());
+            EXPECT_EQ(read.index(), 0u) << parts::partKindWords[std::size_t(kind)] << ": " << reading.toStdString();
+        }
+        for (const auto& printed : alternatives(parts::printedExample(part))) {
+            const auto read = parts::readTypedRatings(part, printed.toStdString(), language::tongue());
+            EXPECT_EQ(read.index(), 0u) << parts::partKindWords[std::size_t(kind)] << ": " << printed.toStdString();
+        }
+    }
 }
 
 TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {

@@ -325,11 +325,26 @@ Text readingExample(PartKind kind) {
 }
 
 Text printedExample(PartKind kind) {
-    return isCapacitor(kind)                                       ? say("470u 63V, or 154J 400")
-           : kind == PartKind::Resistor || kind == PartKind::Sense ? say("0.22R, or R22")
-           : kind == PartKind::Fuse                                ? say("5A 250V")
-           : isJunction(kind)                                      ? say("5A 100V")
-                                                                   : say("12V");
+    switch (kind) {
+        case PartKind::Electrolytic:
+            return say("470u 63V");
+        case PartKind::Film:
+            return say("154J 400");
+        case PartKind::Fuse:
+            return say("5A 250V");
+        case PartKind::Diode:
+        case PartKind::Mosfet:
+        case PartKind::Transistor:
+            return say("5A 100V");
+        case PartKind::Coil:
+        case PartKind::Transformer:
+            return say("3A");
+        case PartKind::Resistor:
+        case PartKind::Sense:
+            return say("0.22R, or R22");
+        default:
+            return say("12V");
+    }
 }
 
 std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text, Tongue tongue) {

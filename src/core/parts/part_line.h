@@ -34,7 +34,7 @@ std::variant<Ratings, text::Text> readTypedRatings(PartKind kind, std::string_vi
 
 /// How a reading of such a part may be typed: "0.31/OL, or 0/0 out".
 text::Text readingExample(PartKind kind);
-/// How what is printed on it may be typed: "470u 63V, or 154J 400".
+/// How what is printed on it may be typed: "470u 63V".
 text::Text printedExample(PartKind kind);
 
 /// The line that they would be read back from: "470u 63V".
