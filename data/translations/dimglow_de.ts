@@ -3059,6 +3059,10 @@
         <source>3A</source>
         <translation>3A</translation>
     </message>
+    <message>
+        <source>As described, a sound set shows {:.1f} to {:.1f} V here.</source>
+        <translation>So wie das Gerät beschrieben ist, zeigt ein heiles hier {:.1f} bis {:.1f} V.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -3319,6 +3323,14 @@
     <message>
         <source>Hand it back</source>
         <translation>Zurückgeben</translation>
+    </message>
+    <message>
+        <source>The set has been described otherwise since it was taken: is that right?</source>
+        <translation>Das Gerät wurde seit dieser Messung anders beschrieben: Stimmt das?</translation>
+    </message>
+    <message>
+        <source>The set has been described otherwise since readings were taken: is that right?</source>
+        <translation>Das Gerät wurde seit den Messungen anders beschrieben: Stimmt das?</translation>
     </message>
 </context>
 <context>

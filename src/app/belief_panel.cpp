@@ -236,6 +236,20 @@ void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
     which->setObjectName(QStringLiteral("misfitReading"));
     which->setWordWrap(true);
     rows_->addWidget(which);
+    QStringList reasons;
+    if (!misfit.why.empty()) {
+        reasons += words(misfit.why);
+    }
+    if (misfit.describedSince) {
+        reasons += misfit.entry ? tr("The set has been described otherwise since it was taken: is that right?")
+                                : tr("The set has been described otherwise since readings were taken: is that right?");
+    }
+    if (!reasons.isEmpty()) {
+        auto* why = makeLabel(reasons.join(QLatin1Char(' ')), theme::quiet());
+        why->setObjectName(QStringLiteral("misfitWhy"));
+        why->setWordWrap(true);
+        rows_->addWidget(why);
+    }
     if (misfit.entry) {
         auto* because =
             makeField(QStringLiteral("fitsBecause"), tr("It fits because"), tr("or it fits because …"), theme::quiet());

@@ -93,6 +93,9 @@ Written JobSession::edit(const QString& label, const std::function<void(job::Job
     if (*after == *job_) {
         return {};
     }
+    if (after->set.backlight != job_->set.backlight) {
+        job::noteDescribed(*after);
+    }
     const JobPtr before = job_;
     if (auto written = put(after, label); !written) {
         return written;

@@ -126,7 +126,9 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
             {"expected", expected},
             {"thisSet", thisSetJson(assessment)},
             {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},
-                                                 {"entry", assessment.misfit->entry.value_or(0)}})
+                                                 {"entry", assessment.misfit->entry.value_or(0)},
+                                                 {"why", assessment.misfit->why},
+                                                 {"describedSince", assessment.misfit->describedSince}})
                                          : json()},
             {"fixNow", assessment.fixNow
                            ? json({{"option", assessment.fixNow->repair}, {"mends", assessment.fixNow->mends}})

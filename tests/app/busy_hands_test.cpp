@@ -27,6 +27,7 @@ namespace dimglow {
 namespace {
 
 using testing::HasSubstr;
+using testing::Not;
 
 class BusyHands : public testing::Test {
 protected:
@@ -509,6 +510,18 @@ TEST_F(BusyHands, AMisfitIsSettledByANoteAndOthersStayOnOffer) {
     const auto& misfit = me_.window().session().shown().assessment.misfit;
     EXPECT_FALSE(misfit && misfit->entry == made.trail.back().id);
     EXPECT_EQ(job().trail.back().source.fitsBecause, "the meter was in the wrong range");
+}
+
+TEST_F(BusyHands, AMisfitSaysThatTheSetWasDescribedOtherwiseSince) {
+    auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
+    job::addEntry(made, "2026-11-24T08:00:00Z", job::Phase::Before,
+                  evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 480, 480});
+    open(made);
+    ASSERT_THAT(me_.read(QStringLiteral("misfitWhy")).toStdString(), Not(HasSubstr("described otherwise")));
+    ASSERT_TRUE(me_.window().session().edit(QStringLiteral("strips"),
+                                            [](job::Job& job) { job.set.backlight.strips[0].led.ratedVolts += 0.1; }));
+    me_.settle();
+    EXPECT_THAT(me_.read(QStringLiteral("misfitWhy")).toStdString(), HasSubstr("described otherwise"));
 }
 
 }  // namespace

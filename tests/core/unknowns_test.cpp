@@ -323,6 +323,27 @@ TEST_F(DarkSet, ReadingThatNothingExplainsIsNamedAndAskedForAgain) {
     EXPECT_EQ(assessment.probes.front().test, "ledPlusOn") << "it is taken again first";
 }
 
+/// A lit run of the strips that are there; then a description that the reading cannot come from.
+TEST_F(DarkSet, ADescriptionThatSpoilsAReadingIsNamedAsWhatMayBeWrong) {
+    auto job = job_;
+    job.set.backlight = virtualset::demoJob(0, trade()).job.set.backlight;
+    const auto run = backlight::wholeString(job.set.backlight, {0, 0});
+    const double volts = backlight::testRun(job.set.backlight, {run, job.bench.tester}, {}).volts;
+    job::addEntry(job, "", job::Phase::Before, evidence::TesterTaken{run, job.bench.tester, volts, run.count()});
+    ASSERT_FALSE(assess(job, trade()).misfit);
+    for (auto& strip : job.set.backlight.strips) {
+        strip.led.ratedVolts *= 2.5;
+    }
+    const auto before = assess(job, trade()).misfit;
+    ASSERT_TRUE(before);
+    EXPECT_FALSE(before->describedSince) << "nobody has said that the description changed";
+    job::noteDescribed(job);
+    const auto misfit = assess(job, trade()).misfit;
+    ASSERT_TRUE(misfit);
+    EXPECT_TRUE(misfit->describedSince);
+    EXPECT_THAT(misfit->why.english(), HasSubstr("As described, a sound set shows"));
+}
+
 TEST_F(DarkSet, ReadingsThatFitAreNotCalledMisfits) {
     for (const auto& demo : virtualset::demoWorkshop(trade())) {
         const auto assessment = assess(demo.job, trade());

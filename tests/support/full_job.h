@@ -86,6 +86,7 @@ inline Job fullJob() {
     addEntry(job, "2026-11-25T08:12:30Z", Phase::Before,
              PointTaken{{"mainRail", "12V", true}, off, set::SetState::Standby});
     job.trail.back().source.fitsBecause = "off in standby";
+    job.describedAfter = 3;
     return job;
 }
 

@@ -89,10 +89,10 @@ private:
 
 Quantities::Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares)
     : Quantities(priors.size() + feedShares.size()) {
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
         const Prior& prior = i < priors.size() ? priors[i] : feedShares[i - priors.size()];
-        mean_[i] = std::log(prior.median);
-        covariance_.at(i, i) = prior.spread * prior.spread;
+        logs_.mean(i) = std::log(prior.median);
+        logs_.covariance(i, i) = prior.spread * prior.spread;
     }
     refresh();
 }
@@ -104,12 +104,13 @@ void Quantities::refresh() {
     };
     const auto alone = [&](Reference reference, Quantity quantity) {
         const auto i = std::size_t(quantity);
-        set(reference, mean_[i], covariance_.at(i, i));
+        set(reference, logs_.mean(i), logs_.covariance(i, i));
     };
     const auto shareOfStrings = [&](Reference reference, Quantity share) {
         const auto i = ofStrings;
         const auto j = std::size_t(share);
-        set(reference, mean_[i] + mean_[j], covariance_.at(i, i) + covariance_.at(j, j) + 2 * covariance_.at(i, j));
+        set(reference, logs_.mean(i) + logs_.mean(j),
+            logs_.covariance(i, i) + logs_.covariance(j, j) + 2 * logs_.covariance(i, j));
     };
     alone(Reference::Idle, Quantity::Idle);
     alone(Reference::Strings, Quantity::Strings);
@@ -120,7 +121,7 @@ void Quantities::refresh() {
 
 double Quantities::value(Reference reference, int feed) const {
     const double first = values_[std::size_t(reference)];
-    return feed == 0 || factorsOf(reference)[ofStrings] == 0 ? first : first * std::exp(mean_[shareOfFeed(feed)]);
+    return feed == 0 || factorsOf(reference)[ofStrings] == 0 ? first : first * std::exp(logs_.mean(shareOfFeed(feed)));
 }
 
 double Quantities::varianceOfLog(Reference reference, int feed) const {
@@ -132,9 +133,9 @@ double Quantities::varianceOfLog(Reference reference, int feed) const {
     const auto share = shareOfFeed(feed);
     double between = 0;
     for (std::size_t i = 0; i < factors.size(); ++i) {
-        between += factors[i] * covariance_.at(i, share);
+        between += factors[i] * logs_.covariance(i, share);
     }
-    return std::max(0.0, first + 2 * between + covariance_.at(share, share));
+    return std::max(0.0, first + 2 * between + logs_.covariance(share, share));
 }
 
 double Quantities::spread(Reference reference, int feed) const {
@@ -157,9 +158,9 @@ Quantities::Vector Quantities::slope(const Level& level) const {
 
 Quantities::Vector Quantities::timesCovariance(const Vector& slope) const {
     Vector result{};
-    for (std::size_t j = 0; j < mean_.size(); ++j) {
-        for (std::size_t i = 0; slope[j] != 0 && i < mean_.size(); ++i) {
-            result[i] += covariance_.at(i, j) * slope[j];
+    for (std::size_t j = 0; j < logs_.count(); ++j) {
+        for (std::size_t i = 0; slope[j] != 0 && i < logs_.count(); ++i) {
+            result[i] += logs_.covariance(i, j) * slope[j];
         }
     }
     return result;
@@ -173,7 +174,7 @@ double Quantities::varianceOf(const Level& level) const {
     const auto along = slope(level);
     const auto across = timesCovariance(along);
     double variance = 0;
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
         variance += along[i] * across[i];
     }
     return std::max(0.0, variance);
@@ -217,11 +218,11 @@ void Quantities::take(const Level& level, double volts) {
         s /= off.scale;
     }
     const auto across = timesCovariance(along);
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
         const double gain = across[i] / off.variance;
-        mean_[i] += gain * off.off;
+        logs_.mean(i) += gain * off.off;
         for (std::size_t j = 0; gain != 0 && j <= i; ++j) {
-            covariance_.at(i, j) -= gain * across[j];
+            logs_.covariance(i, j) -= gain * across[j];
         }
     }
     refresh();
@@ -230,10 +231,10 @@ void Quantities::take(const Level& level, double volts) {
 bool Quantities::isLike(const Quantities& other) const {
     constexpr double apart = 0.6;     ///< sigmas
     constexpr double narrower = 0.4;  ///< in variance
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
-        const double own = covariance_.at(i, i);
-        const double its = other.covariance_.at(i, i);
-        const double off = mean_[i] - other.mean_[i];
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
+        const double own = logs_.covariance(i, i);
+        const double its = other.logs_.covariance(i, i);
+        const double off = logs_.mean(i) - other.logs_.mean(i);
         if (off * off > apart * apart * std::min(own, its) || std::min(own, its) < narrower * std::max(own, its)) {
             return false;
         }
@@ -243,14 +244,14 @@ bool Quantities::isLike(const Quantities& other) const {
 
 void Quantities::mixIn(const Quantities& other, double share) {
     Vector off{};
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
-        off[i] = other.mean_[i] - mean_[i];
-        mean_[i] += share * off[i];
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
+        off[i] = other.logs_.mean(i) - logs_.mean(i);
+        logs_.mean(i) += share * off[i];
     }
-    for (std::size_t i = 0; i < mean_.size(); ++i) {
+    for (std::size_t i = 0; i < logs_.count(); ++i) {
         for (std::size_t j = 0; j <= i; ++j) {
-            double& own = covariance_.at(i, j);
-            own += share * (other.covariance_.at(i, j) - own) + share * (1 - share) * off[i] * off[j];
+            double& own = logs_.covariance(i, j);
+            own += share * (other.logs_.covariance(i, j) - own) + share * (1 - share) * off[i] * off[j];
         }
     }
     refresh();

@@ -65,17 +65,22 @@ public:
 
 private:
     using Vector = std::array<double, mostQuantities>;
-    /// The lower triangle of a symmetric matrix, row by row.
-    class Triangle {
+    /// Mean and covariance in one block: the mean, then the lower triangle row by row.
+    class Normal {
     public:
-        explicit Triangle(std::size_t count) : rows_(count * (count + 1) / 2, 0.0) {}
-        double& at(std::size_t i, std::size_t j) { return rows_[i < j ? j * (j + 1) / 2 + i : i * (i + 1) / 2 + j]; }
-        double at(std::size_t i, std::size_t j) const {
-            return rows_[i < j ? j * (j + 1) / 2 + i : i * (i + 1) / 2 + j];
-        }
+        explicit Normal(std::size_t count) : count_(count), numbers_(count + count * (count + 1) / 2, 0.0) {}
+        std::size_t count() const { return count_; }
+        double& mean(std::size_t i) { return numbers_[i]; }
+        double mean(std::size_t i) const { return numbers_[i]; }
+        double& covariance(std::size_t i, std::size_t j) { return numbers_[placeOf(i, j)]; }
+        double covariance(std::size_t i, std::size_t j) const { return numbers_[placeOf(i, j)]; }
 
     private:
-        boost::container::small_vector<double, quantityCount*(quantityCount + 1) / 2> rows_;
+        std::size_t placeOf(std::size_t i, std::size_t j) const {
+            return count_ + (i < j ? j * (j + 1) / 2 + i : i * (i + 1) / 2 + j);
+        }
+        std::size_t count_;
+        boost::container::small_vector<double, quantityCount + quantityCount*(quantityCount + 1) / 2> numbers_;
     };
     /// How far a reading is off, in volts or as a share.
     struct Off {
@@ -83,7 +88,7 @@ private:
         double variance = 1;
         double scale = 1;  ///< V for each unit of what is compared
     };
-    explicit Quantities(std::size_t count) : mean_(count, 0.0), covariance_(count) {}
+    explicit Quantities(std::size_t count) : logs_(count) {}
     Off offOf(const Level& level, double volts) const;
     double varianceOf(const Level& level) const;
     /// Change of a level with each log, V.
@@ -92,8 +97,7 @@ private:
     double varianceOfLog(Reference reference, int feed) const;
     void refresh();
 
-    boost::container::small_vector<double, quantityCount> mean_;
-    Triangle covariance_;
+    Normal logs_;
     std::array<double, referenceCount> values_{};     ///< medians of the references on the first feed, V
     std::array<double, referenceCount> variances_{};  ///< of their logs
 };

@@ -14,6 +14,12 @@ int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, 
     return id;
 }
 
+void noteDescribed(Job& job) {
+    for (const auto& entry : job.trail) {
+        job.describedAfter = std::max(job.describedAfter, entry.phase == Phase::Before ? entry.id : 0);
+    }
+}
+
 void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings) {
     auto& points = job.set.points;
     auto found = std::find_if(points.begin(), points.end(),

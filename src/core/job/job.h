@@ -113,6 +113,7 @@ struct Job {
     std::string title;
     Order order;
     dimglow::set::DisplaySet set;
+    int describedAfter = 0;  ///< entries up to this id were taken while the backlight was described otherwise
     Bench bench;
     bool panelOpen = false;
     Way way;
@@ -130,6 +131,9 @@ struct Job {
 
 /// Adds \p what to the trail with the next id. \returns the id
 int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source = {});
+
+/// Notes that the backlight is described anew, where readings have been taken under what was said of it before.
+void noteDescribed(Job& job);
 
 /// Writes a part, rail or pin down among those of the set, and what is printed on it as far as that is given.
 void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings = {});

@@ -264,6 +264,7 @@ Job readJob(Fields fields) {
             {line.number("minutes"), line.number("ledPlusVolts"), line.number("amps"), line.flag("flicker", false)});
     });
     job.handedBack = fields.text("handedBack", "");
+    job.describedAfter = fields.integer("describedAfter", 0);
     return job;
 }
 
@@ -296,6 +297,9 @@ json toJson(const Job& job) {
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
                      {"handedBack", job.handedBack}};
+    if (job.describedAfter > 0) {
+        document["describedAfter"] = job.describedAfter;
+    }
     format::restore(job.unknown, document);
     return document;
 }

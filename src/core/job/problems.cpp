@@ -158,6 +158,7 @@ std::vector<format::Problem> problemsOf(const Job& job) {
         at.at("soak", i).number("amps", job.soak[i].amps, limits::amps);
     }
     at.text("handedBack", job.handedBack, limits::word);
+    at.number("describedAfter", job.describedAfter, {0, limits::entryId.most});
     const auto ofPanel = backlight::problemsOf(job.set.backlight);
     for (const auto& problem : ofPanel) {
         problems.push_back({"set.backlight." + problem.path, problem.reason});

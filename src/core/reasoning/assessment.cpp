@@ -865,6 +865,21 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
     return isNone || misfit.entry ? std::optional(misfit) : std::nullopt;
 }
 
+/// What a misfit hangs on: what the description leads one to expect, and whether it was there when the reading was
+/// taken.
+void explain(Misfit& misfit, const job::Job& job, const Assessment& result) {
+    const auto wasBefore = [&](const job::Entry& entry) {
+        return entry.phase == job::Phase::Before && (!misfit.entry || entry.id == *misfit.entry) &&
+               entry.id <= job.describedAfter;
+    };
+    misfit.describedSince = std::any_of(job.trail.begin(), job.trail.end(), wasBefore);
+    const auto expected = result.expectations.find(misfit.entry.value_or(0));
+    if (expected != result.expectations.end() && !expected->second.within) {
+        const auto& band = expected->second.band;
+        misfit.why = say("As described, a sound set shows {:.1f} to {:.1f} V here.", band.low, band.high);
+    }
+}
+
 std::optional<evidence::Question> againFor(const std::optional<Misfit>& misfit,
                                            const std::vector<job::Entry>& standing) {
     const auto found =
@@ -943,6 +958,9 @@ Assessment assess(const job::Job& job, const Knowledge& knowledge, const AssessO
     const auto known = learnt(model, belief);
     result.thisSet = knownOf(job.set.backlight, model.nothingLearnt().known(), known);
     expect(model, job, known, result);
+    if (result.misfit) {
+        explain(*result.misfit, job, result);
+    }
     result.plan = repair::planFix(job, knowledge, result.diagnosis, options.today);
     result.fixNow = fixNowOf(job, knowledge, result);
     result.reference = referenceOf(job.set.backlight, result.reference, known);

@@ -94,6 +94,11 @@ backlight::DriverSpec withLearned(backlight::DriverSpec driver, const std::vecto
 struct Misfit {
     text::Text reading;        ///< without which the rest fits, "LED+ at switch-on: 480.0 V"; empty when none is
     std::optional<int> entry;  ///< its id in the trail
+    /// Why it does not fit, "As described, a sound set shows 180 to 240 V here."; empty where nothing can be said.
+    text::Text why = {};
+    /// The backlight was described otherwise after this reading, or where none is named after any: the description may
+    /// be what is wrong.
+    bool describedSince = false;
 };
 
 /// A repair that costs less than knowing whether it is the right one.
