@@ -3,7 +3,7 @@
 #include <benchmark/benchmark.h>
 
 #include "core/backlight/plain.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/demo_workshop.h"
 
 namespace {
@@ -14,7 +14,7 @@ void assessDemoJob(benchmark::State& state) {
     const auto& trade = knowledge::builtInKnowledge();
     const auto demo = virtualset::demoJob(0, trade);
     for (auto _ : state) {
-        benchmark::DoNotOptimize(reasoning::assess(demo.job, trade));
+        benchmark::DoNotOptimize(sheet::assess(demo.job, trade));
     }
 }
 BENCHMARK(assessDemoJob)->Unit(benchmark::kMillisecond);
@@ -56,10 +56,10 @@ void assessTenChannelsOfTwelve(benchmark::State& state) {
     const auto& trade = knowledge::builtInKnowledge();
     const auto job = tenChannels(trade);
     for (auto _ : state) {
-        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+        benchmark::DoNotOptimize(sheet::assess(job, trade));
     }
     state.counters["readings"] = double(job.trail.size());
-    state.counters["explanations"] = double(reasoning::assess(job, trade).explanations);
+    state.counters["explanations"] = double(sheet::assess(job, trade).explanations);
 }
 BENCHMARK(assessTenChannelsOfTwelve)->Unit(benchmark::kMillisecond);
 
@@ -89,7 +89,7 @@ void assessAllKindsOfReadings(benchmark::State& state) {
     const auto& trade = knowledge::builtInKnowledge();
     const auto job = allKinds(trade);
     for (auto _ : state) {
-        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+        benchmark::DoNotOptimize(sheet::assess(job, trade));
     }
     state.counters["readings"] = double(job.trail.size());
 }
@@ -114,9 +114,9 @@ void assessTwelveStripsOfSixteen(benchmark::State& state) {
     job::addEntry(job, "", job::Phase::Before,
                   set.tester(backlight::runOnStrip(job.set.backlight, 3, 0, 7), job.bench.tester));
     for (auto _ : state) {
-        benchmark::DoNotOptimize(reasoning::assess(job, trade));
+        benchmark::DoNotOptimize(sheet::assess(job, trade));
     }
-    state.counters["explanations"] = double(reasoning::assess(job, trade).explanations);
+    state.counters["explanations"] = double(sheet::assess(job, trade).explanations);
 }
 BENCHMARK(assessTwelveStripsOfSixteen)->Unit(benchmark::kMillisecond);
 

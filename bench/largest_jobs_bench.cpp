@@ -4,7 +4,7 @@
 #include <malloc.h>
 #include <sys/resource.h>
 
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "tests/support/largest_jobs.h"
 
 namespace {
@@ -15,7 +15,7 @@ void assessLargest(benchmark::State& state) {
     const auto largest = test::largestJobs()[std::size_t(state.range(0))];
     state.SetLabel(largest.name);
     for (auto _ : state) {
-        benchmark::DoNotOptimize(reasoning::assess(largest.job, knowledge::builtInKnowledge()));
+        benchmark::DoNotOptimize(sheet::assess(largest.job, knowledge::builtInKnowledge()));
     }
     malloc_trim(0);
     rusage usage{};

@@ -68,7 +68,7 @@ Tally workOn(std::uint64_t seed, Told told, Order order, const job::Way& way) {
     auto patient = drawPatient(seed, told, trade);
     patient.job.way = way;
     Tally tally;
-    const auto watch = [&](const reasoning::Assessment& assessment) {
+    const auto watch = [&](const sheet::Assessment& assessment) {
         constexpr double sure = 0.95;
         constexpr double worthCounting = 0.005;
         for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {

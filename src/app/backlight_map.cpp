@@ -105,7 +105,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
             const int strip = backlight::ledsInOrder(job.set.backlight, tester->run.string)[tester->run.first].strip;
             if (tester->volts && tester->run == backlight::wholeStrip(job.set.backlight, strip)) {
                 stripVolts_[strip] = tester->volts;
-                isAsExpected_[strip] = assessment.expectations.at(entry.id).within;
+                isAsExpected_[strip] = assessment.expected.byEntry.at(entry.id).within;
             }
             noneLit_[strip] = noneLit_[strip] || (!tester->volts && tester->lit == 0 &&
                                                   tester->run == backlight::wholeStrip(job.set.backlight, strip));
@@ -125,9 +125,8 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
         }
     }
     compareTwins();
-    for (std::size_t i = 0; i < assessment.located.size(); ++i) {
-        auto& mark = marks_[assessment.located[i].strip][assessment.located[i].led];
-        const auto fault = assessment.locatedAs[i];
+    for (const auto& [place, fault, share] : assessment.located) {
+        auto& mark = marks_[place.strip][place.led];
         if (fault == backlight::LedFault::Open || fault == backlight::LedFault::GroupOpen) {
             mark = Mark::Open;
         } else if (fault == backlight::LedFault::Shorted) {
@@ -555,7 +554,7 @@ void BacklightMap::paintStrip(QPainter& painter, int strip) const {
     painter.setFont(theme::quiet());
     painter.setPen(p.quiet);
     paintText(painter, below, Qt::AlignLeft,
-              tr("expect %L1 V").arg(shown_->assessment.expectedStripVolts[strip], 0, 'f', 1));
+              tr("expect %L1 V").arg(shown_->assessment.expected.stripVolts[strip], 0, 'f', 1));
     if (stripVolts_[strip]) {
         painter.setPen(fitsExpectation(strip) ? p.good : p.ember);
         const QString words = unlikeTwins_[strip] ? tr("read %L1 V, unlike its twins") : tr("read %L1 V");

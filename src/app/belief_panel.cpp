@@ -40,13 +40,13 @@ QString worthWords(double bits) {
                           : QObject::tr("tells little");
 }
 
-QString opensWords(reasoning::Reach opens) {
+QString opensWords(knowledge::Reach opens) {
     switch (opens) {
-        case reasoning::Reach::Outside:
+        case knowledge::Reach::Outside:
             return {};
-        case reasoning::Reach::Boards:
+        case knowledge::Reach::Boards:
             return QObject::tr("back off");
-        case reasoning::Reach::Panel:
+        case knowledge::Reach::Panel:
             return QObject::tr("opens the panel");
     }
     return {};
@@ -135,7 +135,7 @@ void BeliefPanel::addLine(const QString& title, double share, int indent) {
     suspects_->addLayout(line);
 }
 
-void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leading) {
+void BeliefPanel::addSuspect(const findings::SuspectShare& suspect, bool leading) {
     constexpr int indent = 12;
     addLine(words(suspect.title), suspect.share, indent);
     const bool searchesParts = session_.shown().job.way.level == job::Way::Level::Component;
@@ -161,7 +161,7 @@ void BeliefPanel::addSuspect(const reasoning::SuspectShare& suspect, bool leadin
 
 /// What speaks for or against a suspect: in words, and as a bar to the right or to the left, ten times for each
 /// quarter.
-void BeliefPanel::addReason(const reasoning::Reason& reason, int indent) {
+void BeliefPanel::addReason(const findings::Reason& reason, int indent) {
     const double times = std::pow(10, std::abs(reason.decibans) / 10);
     const QString much = times > 999 ? tr("over 1000 ×") : tr("%L1 ×").arg(times, 0, 'f', times < 10 ? 1 : 0);
     auto* label = makeLabel((reason.decibans > 0 ? tr("for: %1") : tr("against: %1")).arg(words(reason.text)),
@@ -223,7 +223,7 @@ std::vector<BeliefPanel::Group> BeliefPanel::groups() const {
 }
 
 /// Readings that do not fit together: calmly, and which one to take again.
-void BeliefPanel::addMisfit(const reasoning::Misfit& misfit) {
+void BeliefPanel::addMisfit(const findings::Misfit& misfit) {
     auto* title = makeLabel(tr("These do not fit together"), theme::strong(), "idle");
     title->setObjectName(QStringLiteral("misfit"));
     rows_->addWidget(title);
@@ -302,11 +302,11 @@ void BeliefPanel::addNext() {
         return;
     }
     if (step != NextStep::Probe) {
-        const QString verdict = !assessment.verdict.empty()  ? words(assessment.verdict)
-                                : step == NextStep::Prove    ? tr("The repair is to be proven")
-                                : step == NextStep::HandBack ? tr("Ready to be handed back")
-                                : assessment.outOfTools      ? tr("No test at hand would tell more")
-                                                             : tr("No test would tell more");
+        const QString verdict = !assessment.verdict().empty()  ? words(assessment.verdict())
+                                : step == NextStep::Prove      ? tr("The repair is to be proven")
+                                : step == NextStep::HandBack   ? tr("Ready to be handed back")
+                                : assessment.probes.outOfTools ? tr("No test at hand would tell more")
+                                                               : tr("No test would tell more");
         auto* title = makeLabel(verdict, theme::heading());
         title->setObjectName(QStringLiteral("verdict"));
         title->setWordWrap(true);
@@ -334,7 +334,7 @@ void BeliefPanel::addNext() {
         rows_->addWidget(card);
         return;
     }
-    const auto& probe = assessment.probes.front();
+    const auto& probe = assessment.probes.best.front();
     if (assessment.fixNow) {
         auto* fix = makeLabel(tr("Or mend it now: %1 costs less than knowing (%2 % it is that).")
                                   .arg(words(assessment.fixNow->title))
@@ -386,7 +386,7 @@ void BeliefPanel::addNext() {
 }
 
 void BeliefPanel::addAlternatives() {
-    const auto& probes = session_.shown().assessment.probes;
+    const auto& probes = session_.shown().assessment.probes.best;
     const bool decided = nextStepOf(session_.shown()) != NextStep::Probe;
     const std::size_t from = decided ? 0 : 1;
     if (probes.size() <= from || probes[from].bits < bitsWorthShowing) {
@@ -419,7 +419,7 @@ void BeliefPanel::addAlternatives() {
 }
 
 /// What would tell more, if there were the tool for it.
-void BeliefPanel::addOutOfTools(const reasoning::Probe& probe) {
+void BeliefPanel::addOutOfTools(const probe::Probe& probe) {
     auto* line = makeLabel(
         tr("Not at hand: %1. With it: %2.").arg(toolsOf(probe).join(QStringLiteral(", ")), words(probe.title)),
         theme::quiet(), "quiet");
@@ -429,7 +429,7 @@ void BeliefPanel::addOutOfTools(const reasoning::Probe& probe) {
     rows_->addWidget(line);
 }
 
-QStringList BeliefPanel::toolsOf(const reasoning::Probe& probe) const {
+QStringList BeliefPanel::toolsOf(const probe::Probe& probe) const {
     QStringList tools;
     for (const auto& id : probe.tools) {
         tools << words(session_.trade().tool(id)->title);
@@ -453,10 +453,10 @@ void BeliefPanel::refresh() {
         addMisfit(*misfit);
     }
     rows_->addWidget(
-        makeLabel(session_.shown().assessment.verdict.empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
+        makeLabel(session_.shown().assessment.verdict().empty() ? tr("Next probe") : tr("Verdict"), theme::strong()));
     addNext();
     addAlternatives();
-    if (const auto& probe = session_.shown().assessment.outOfTools; probe && probe->bits >= bitsWorthShowing) {
+    if (const auto& probe = session_.shown().assessment.probes.outOfTools; probe && probe->bits >= bitsWorthShowing) {
         addOutOfTools(*probe);
     }
     rows_->addStretch();

@@ -22,7 +22,7 @@ public:
 
 signals:
     /// The technician wants to take this probe.
-    void probeChosen(const reasoning::Probe& probe);
+    void probeChosen(const probe::Probe& probe);
     /// The point of the next probe cannot be reached.
     void probeMissed();
     /// The technician wants to go where the job goes on, to a step that is no probe.
@@ -38,22 +38,22 @@ private:
         QString title;
         double share = 0;
         double before = 0;
-        std::vector<const reasoning::SuspectShare*> suspects;
+        std::vector<const findings::SuspectShare*> suspects;
     };
     std::vector<Group> groups() const;
     void addGroup(const Group& group, bool leading);
-    void addSuspect(const reasoning::SuspectShare& suspect, bool leading);
-    void addReason(const reasoning::Reason& reason, int indent);
+    void addSuspect(const findings::SuspectShare& suspect, bool leading);
+    void addReason(const findings::Reason& reason, int indent);
     void addLine(const QString& title, double share, int indent);
     /// The reasons of every row, or of the first only.
     void toggleWhy();
-    void addMisfit(const reasoning::Misfit& misfit);
+    void addMisfit(const findings::Misfit& misfit);
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
-    void addOutOfTools(const reasoning::Probe& probe);
+    void addOutOfTools(const probe::Probe& probe);
     /// Their titles.
-    QStringList toolsOf(const reasoning::Probe& probe) const;
+    QStringList toolsOf(const probe::Probe& probe) const;
 
     JobSession& session_;
     QPushButton* why_ = nullptr;

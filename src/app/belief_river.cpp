@@ -54,7 +54,7 @@ void BeliefRiver::refresh() {
         for (std::size_t step = count > mostSteps ? count - mostSteps : 0; step <= count; ++step) {
             std::vector<double> shares(trade().blocks.size() + 1);
             try {
-                for (const auto& suspect : reasoning::assess(upTo(job, step), trade(), {{}, 0, stop}).suspects) {
+                for (const auto& suspect : sheet::assess(upTo(job, step), trade(), {{}, 0, stop}).suspects) {
                     shares[std::size_t(suspect.block) + 1] += suspect.share;
                 }
             } catch (const std::exception&) {

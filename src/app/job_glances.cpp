@@ -34,14 +34,14 @@ QString waitsFor(const Snapshot& shown) {
                                                                    : words(chosen->title))
                                 : JobGlances::tr("in its soak");
     }
-    if (!assessment.verdict.empty()) {
+    if (!assessment.verdict().empty()) {
         return JobGlances::tr("the fix to be planned");
     }
     if (step == NextStep::Strips) {
         return JobGlances::tr("the strips to be looked at");
     }
-    return assessment.probes.empty() ? JobGlances::tr("no test would tell more")
-                                     : JobGlances::tr("next: %1").arg(words(assessment.probes.front().title));
+    return assessment.probes.best.empty() ? JobGlances::tr("no test would tell more")
+                                          : JobGlances::tr("next: %1").arg(words(assessment.probes.best.front().title));
 }
 
 JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const std::stop_token& stop) {
@@ -50,13 +50,13 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const st
         Snapshot shown;
         shown.job = records::parse(id, stored);
         shown.assessment =
-            reasoning::assess(shown.job, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 1, .stop = stop});
+            sheet::assess(shown.job, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 1, .stop = stop});
         for (const auto& station : stationKinds()) {
             glance.done.push_back(station.isDone(shown));
         }
         const auto& first = shown.assessment.suspects.front();
         const bool isSeen = !shown.job.trail.empty();
-        glance.suspected = !shown.assessment.verdict.empty() ? words(shown.assessment.verdict)
+        glance.suspected = !shown.assessment.verdict().empty() ? words(shown.assessment.verdict())
                            : isSeen
                                ? JobGlances::tr("%1, %2 %").arg(words(first.title)).arg(100 * first.share, 0, 'f', 0)
                                : JobGlances::tr("nothing read yet");

@@ -98,8 +98,8 @@ void JobPage::refresh() {
     }
 }
 
-void JobPage::takeProbe(const reasoning::Probe& probe) {
-    const reasoning::Probe taken = probe;  // typing that is written down now replaces what is shown
+void JobPage::takeProbe(const probe::Probe& probe) {
+    const probe::Probe taken = probe;  // typing that is written down now replaces what is shown
     const int index = stationIndex(taken.station);
     if (index != current_) {
         goTo(index);
@@ -116,7 +116,7 @@ void JobPage::takeNext() {
     const auto shown = session_.snapshot();
     const NextStep step = nextStepOf(*shown);
     if (step == NextStep::Probe) {
-        takeProbe(shown->assessment.probes.front());
+        takeProbe(shown->assessment.probes.best.front());
     } else {
         goToStep(step);
     }
@@ -135,7 +135,7 @@ void JobPage::missNext() {
     if (nextStepOf(*shown) != NextStep::Probe || !session_.isSettled()) {
         return;  // what it would be about is not on the screen
     }
-    const auto& probe = shown->assessment.probes.front();
+    const auto& probe = shown->assessment.probes.best.front();
     if (const auto written = session_.record(evidence::notReached(probe.test, probe.question)); !written) {
         emit refused(written.problem);
     }

@@ -49,7 +49,7 @@ protected:
 
 private:
     Station* station(int index);
-    void takeProbe(const reasoning::Probe& probe);
+    void takeProbe(const probe::Probe& probe);
     void arrange();
 
     JobSession& session_;

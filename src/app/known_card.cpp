@@ -25,7 +25,7 @@ std::vector<Words> wordsOfCells() {
 }
 
 /// The strings of a set whose strips nobody has described: how many LEDs that makes, of the commonest class.
-QString ledsWords(const reasoning::Known& strings) {
+QString ledsWords(const findings::Known& strings) {
     const auto count = backlight::ledsInSeries(strings.volts, strings.sigmaVolts, 1);
     return KnownCard::tr("± %1 V: %2 to %3 LEDs of 3 V")
         .arg(number(strings.sigmaVolts, 1))
@@ -34,14 +34,14 @@ QString ledsWords(const reasoning::Known& strings) {
 }
 
 /// Not known well enough to hold a reading against it, but well enough to count LEDs.
-bool isNearlyKnown(const reasoning::Known& strings) {
+bool isNearlyKnown(const findings::Known& strings) {
     constexpr double share = 0.2;
     return strings.sigmaVolts < share * strings.volts;
 }
 
 /// "68.2", or "?" of what is not known yet.
-QString valueWords(const reasoning::Known& known) {
-    return known.from == reasoning::Known::From::NotYet ? QStringLiteral("?") : number(known.volts, 1);
+QString valueWords(const findings::Known& known) {
+    return known.from == findings::Known::From::NotYet ? QStringLiteral("?") : number(known.volts, 1);
 }
 
 }  // namespace
@@ -87,13 +87,13 @@ KnownCard::KnownCard(QWidget* parent) : QFrame(parent) {
     }
 }
 
-void KnownCard::show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight) {
-    using From = reasoning::Known::From;
-    const bool hasLearned = reasoning::withLearned(backlight.driver, thisSet) != backlight.driver;
+void KnownCard::show(const std::vector<findings::Known>& thisSet, const backlight::Backlight& backlight) {
+    using From = findings::Known::From;
+    const bool hasLearned = findings::withLearned(backlight.driver, thisSet) != backlight.driver;
     keep_->setVisible(hasLearned);
     keep_->setEnabled(hasLearned);
     for (const auto& cell : cells_) {
-        const reasoning::Known* known = nullptr;  // of several feeds the one that is known least
+        const findings::Known* known = nullptr;  // of several feeds the one that is known least
         QStringList values;
         for (const auto& one : thisSet) {
             if (one.what == cell.what) {

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "app/panels.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 namespace dimglow::app {
 
@@ -11,7 +11,7 @@ class KnownCard : public QFrame {
     Q_OBJECT
 public:
     explicit KnownCard(QWidget* parent = nullptr);
-    void show(const std::vector<reasoning::Known>& thisSet, const backlight::Backlight& backlight);
+    void show(const std::vector<findings::Known>& thisSet, const backlight::Backlight& backlight);
 
 signals:
     /// What was learned is to join the description of the set.

@@ -21,7 +21,7 @@ namespace dimglow::app {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    MainWindow(records::Logbook& logbook, knowledge::Source source, JobSession::Assess assess = reasoning::assess);
+    MainWindow(records::Logbook& logbook, knowledge::Source source, JobSession::Assess assess = sheet::assess);
     ~MainWindow() override;
 
     JobSession& session() { return session_; }

@@ -14,10 +14,12 @@ NextStep nextStepOf(const Snapshot& shown) {
         const bool isOver = isGivenUp || assessment.soak.passed || !shown.job.handedBack.empty();
         return isOver ? NextStep::HandBack : NextStep::Prove;
     }
-    if (!assessment.verdict.empty()) {
+    if (!assessment.verdict().empty()) {
         return NextStep::FixPlan;
     }
-    return assessment.wantsStrips ? NextStep::Strips : assessment.probes.empty() ? NextStep::FixPlan : NextStep::Probe;
+    return assessment.wantsStrips           ? NextStep::Strips
+           : assessment.probes.best.empty() ? NextStep::FixPlan
+                                            : NextStep::Probe;
 }
 
 }  // namespace dimglow::app

@@ -37,10 +37,10 @@ class JobSession : public QObject {
     Q_OBJECT
 public:
     /// What makes an assessment of a job; it may be asked to stop.
-    using Assess = std::function<reasoning::Assessment(const job::Job&, const knowledge::Knowledge&,
-                                                       const reasoning::AssessOptions&)>;
+    using Assess =
+        std::function<sheet::Assessment(const job::Job&, const knowledge::Knowledge&, const sheet::AssessOptions&)>;
 
-    JobSession(records::Logbook& logbook, knowledge::Source source, Assess assess = reasoning::assess,
+    JobSession(records::Logbook& logbook, knowledge::Source source, Assess assess = sheet::assess,
                QObject* parent = nullptr);
 
     /// Fetches a job from the logbook and assesses it on a worker thread, then puts it on the bench: opened(), or

@@ -17,8 +17,8 @@ namespace {
 /// Finishes SK-0412 as a technician would, so that the later stations have something to show.
 void finish(JobSession& session, const virtualset::DemoJob& demo) {
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, session.trade());
-    for (int probe = 0; probe < 8 && session.shown().assessment.verdict.empty(); ++probe) {
-        const auto& probes = session.shown().assessment.probes;
+    for (int probe = 0; probe < 8 && session.shown().assessment.verdict().empty(); ++probe) {
+        const auto& probes = session.shown().assessment.probes.best;
         const auto next = std::find_if(probes.begin(), probes.end(), [](const auto& p) { return p.test == "tester"; });
         if (next == probes.end()) {
             break;

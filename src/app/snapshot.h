@@ -1,14 +1,14 @@
 #pragma once
 
 #include "core/job/job.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 namespace dimglow::app {
 
 /// A job and what it amounts to, as they belong together. Views show nothing else, and never a half of it.
 struct Snapshot {
     job::Job job;
-    reasoning::Assessment assessment;
+    sheet::Assessment assessment;
 };
 
 }  // namespace dimglow::app

@@ -78,10 +78,10 @@ SwitchOnChart::SwitchOnChart(QWidget* parent) : QFrame(parent) {
     row->addWidget(plot_, 1);
 }
 
-void SwitchOnChart::show(const backlight::Backlight& backlight, const reasoning::Assessment& assessment) {
+void SwitchOnChart::show(const backlight::Backlight& backlight, const sheet::Assessment& assessment) {
     const auto strings = std::find_if(assessment.thisSet.begin(), assessment.thisSet.end(),
                                       [](const auto& known) { return known.what == driver::Reference::Strings; });
-    const bool isKnown = strings != assessment.thisSet.end() && strings->from != reasoning::Known::From::NotYet;
+    const bool isKnown = strings != assessment.thisSet.end() && strings->from != findings::Known::From::NotYet;
     setVisible(isKnown);
     if (!isKnown) {
         return;

@@ -7,7 +7,7 @@
 #include "app/worker.h"
 #include "core/driver/meter.h"
 #include "core/driver/switch_on.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 class QCustomPlot;
 
@@ -21,7 +21,7 @@ class SwitchOnChart : public QFrame {
 public:
     explicit SwitchOnChart(QWidget* parent = nullptr);
 
-    void show(const backlight::Backlight& backlight, const reasoning::Assessment& assessment);
+    void show(const backlight::Backlight& backlight, const sheet::Assessment& assessment);
     /// Returns once the curves of the last show() are drawn.
     void settle();
 
@@ -40,7 +40,7 @@ private:
     struct Request {
         backlight::Backlight backlight;
         driver::DriverReference reference;
-        reasoning::Likeliest likeliest;
+        findings::Likeliest likeliest;
     };
     static Curves simulated(const Request& request, const std::stop_token& stop);
     void start(Request request);

@@ -9,7 +9,7 @@
 #include "app/panels.h"
 #include "app/stations/stations.h"
 #include "app/theme.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 
 namespace dimglow::app {
 
@@ -62,7 +62,7 @@ TrailView::TrailView(JobSession& session, QWidget* parent) : QWidget(parent), se
 }
 
 /// \p replaced: how many earlier answers it stands for.
-QWidget* TrailView::makeEntry(const reasoning::TrailLine& line, int replaced) {
+QWidget* TrailView::makeEntry(const job::TrailLine& line, int replaced) {
     auto* card = makeCard("true");
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(12), theme::px(8), theme::px(10), theme::px(8));
@@ -89,7 +89,7 @@ QWidget* TrailView::makeEntry(const reasoning::TrailLine& line, int replaced) {
         setPlainToolTip(value, tr("As it was typed: %1").arg(QString::fromStdString(line.raw)));
     }
     bottom->addWidget(value, 1);
-    const auto& expectations = session_.shown().assessment.expectations;
+    const auto& expectations = session_.shown().assessment.expected.byEntry;
     const auto expected = expectations.find(line.entry);
     if (expected != expectations.end() && line.stands) {
         auto* glyph = new BandGlyph;
@@ -106,7 +106,7 @@ void TrailView::refresh() {
     cards_.clear();
     const auto& job = session_.shown().job;
     auto* rows = static_cast<QVBoxLayout*>(list_->layout());
-    const auto lines = reasoning::trailLines(job, session_.trade());
+    const auto lines = job::trailLines(job, session_.trade());
     const std::size_t hidden = lines.size() > most_ ? lines.size() - most_ : 0;
     if (hidden > 0) {
         auto* earlier = makeButton(tr("%1 earlier").arg(hidden), {});

@@ -5,7 +5,7 @@
 #include <QVBoxLayout>
 
 #include "app/session.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 
 namespace dimglow::app {
 
@@ -29,7 +29,7 @@ protected:
     void focusOutEvent(QFocusEvent* event) override;
 
 private:
-    QWidget* makeEntry(const reasoning::TrailLine& line, int replaced);
+    QWidget* makeEntry(const job::TrailLine& line, int replaced);
     void showSelection();
 
     JobSession& session_;

@@ -12,7 +12,7 @@ json bandJson(driver::Band band) {
     return {{"lowVolts", band.low}, {"highVolts", band.high}};
 }
 
-json suspectsJson(const reasoning::Assessment& assessment) {
+json suspectsJson(const sheet::Assessment& assessment) {
     json list = json::array();
     for (const auto& suspect : assessment.suspects) {
         json reasons = json::array();
@@ -36,7 +36,7 @@ json suspectsJson(const reasoning::Assessment& assessment) {
     return list;
 }
 
-json probeJson(const reasoning::Probe& probe) {
+json probeJson(const probe::Probe& probe) {
     json outcomes = json::array();
     for (const auto& outcome : probe.outcomes) {
         outcomes.push_back({{"reading", outcome.reading}, {"meaning", outcome.meaning}, {"share", outcome.share}});
@@ -45,9 +45,9 @@ json probeJson(const reasoning::Probe& probe) {
             {"bits", probe.bits}, {"live", probe.live},   {"tools", probe.tools}, {"outcomes", outcomes}};
 }
 
-json probesJson(const reasoning::Assessment& assessment) {
+json probesJson(const sheet::Assessment& assessment) {
     json list = json::array();
-    for (const auto& probe : assessment.probes) {
+    for (const auto& probe : assessment.probes.best) {
         list.push_back(probeJson(probe));
     }
     return list;
@@ -67,14 +67,14 @@ json optionsJson(const repair::FixPlan& plan) {
     return list;
 }
 
-json thisSetJson(const reasoning::Assessment& assessment) {
+json thisSetJson(const sheet::Assessment& assessment) {
     json list = json::array();
     for (const auto& known : assessment.thisSet) {
         constexpr const char* fromWords[] = {"not known yet", "computed", "learned", "read off"};
         json line = {{"quantity", driver::referenceWords[std::size_t(known.what)]},
                      {"from", fromWords[std::size_t(known.from)]},
                      {"feed", known.feed}};
-        if (known.from != reasoning::Known::From::NotYet) {
+        if (known.from != findings::Known::From::NotYet) {
             line["volts"] = known.volts;
             line["sigmaVolts"] = known.sigmaVolts;
         }
@@ -83,7 +83,7 @@ json thisSetJson(const reasoning::Assessment& assessment) {
     return list;
 }
 
-json proofJson(const std::vector<reasoning::ProofLine>& proof) {
+json proofJson(const std::vector<proof::ProofLine>& proof) {
     json list = json::array();
     for (const auto& line : proof) {
         json entry = {{"test", line.test},    {"channel", line.channel},         {"feed", line.feed},
@@ -99,9 +99,9 @@ json proofJson(const std::vector<reasoning::ProofLine>& proof) {
 
 }  // namespace
 
-json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
+json toJson(const sheet::Assessment& assessment, const job::Job& job) {
     json expected = json::object();
-    for (const auto& [asked, band] : assessment.expectedVolts) {
+    for (const auto& [asked, band] : assessment.expected.volts) {
         const auto* test = knowledge::builtInKnowledge().test(asked.test);
         const bool isOfOneFeed = test->per == knowledge::Per::Feed && job.set.backlight.feeds.size() > 1;
         expected[test->per == knowledge::Per::Channel ? fmt::format("{}/{}", asked.test, asked.channel)
@@ -111,18 +111,18 @@ json toJson(const reasoning::Assessment& assessment, const job::Job& job) {
     json strips = json::array();
     for (std::size_t strip = 0; strip < assessment.ledShares.size(); ++strip) {
         strips.push_back({{"strip", job.set.backlight.strips[strip].label},
-                          {"expectedVoltsAtTester", assessment.expectedStripVolts[strip]},
+                          {"expectedVoltsAtTester", assessment.expected.stripVolts[strip]},
                           {"faultyShares", assessment.ledShares[strip]}});
     }
     json located = json::array();
-    for (const auto& place : assessment.located) {
+    for (const auto& place : findings::ledsOf(assessment.located)) {
         located.push_back(backlight::nameOf(job.set.backlight, place));
     }
     return {{"job", job.id},
-            {"verdict", assessment.verdict},
+            {"verdict", assessment.verdict()},
             {"suspects", suspectsJson(assessment)},
             {"probes", probesJson(assessment)},
-            {"outOfTools", assessment.outOfTools ? probeJson(*assessment.outOfTools) : json()},
+            {"outOfTools", assessment.probes.outOfTools ? probeJson(*assessment.probes.outOfTools) : json()},
             {"expected", expected},
             {"thisSet", thisSetJson(assessment)},
             {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},

@@ -2,11 +2,11 @@
 
 #include <nlohmann/json.hpp>
 
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 namespace dimglow::cli {
 
 /// An assessment as docs/format.md describes it.
-nlohmann::json toJson(const reasoning::Assessment& assessment, const job::Job& job);
+nlohmann::json toJson(const sheet::Assessment& assessment, const job::Job& job);
 
 }  // namespace dimglow::cli

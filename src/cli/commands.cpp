@@ -86,7 +86,7 @@ json planTester(const job::Job& job, const TesterOptions& options) {
     return result;
 }
 
-json locate(const job::Job& job, const reasoning::Assessment& assessment, const TesterOptions& options) {
+json locate(const job::Job& job, const sheet::Assessment& assessment, const TesterOptions& options) {
     json leds = json::array();
     for (int strip = 0; strip < int(assessment.ledShares.size()); ++strip) {
         for (int led = 0; led < int(assessment.ledShares[strip].size()); ++led) {
@@ -98,7 +98,7 @@ json locate(const job::Job& job, const reasoning::Assessment& assessment, const 
     }
     std::stable_sort(leds.begin(), leds.end(), [](const json& a, const json& b) { return a["share"] > b["share"]; });
     json probes = json::array();
-    for (const auto& probe : assessment.probes) {
+    for (const auto& probe : assessment.probes.best) {
         if (evidence::runOf(probe.question)) {
             json outcomes = json::array();
             for (const auto& o : probe.outcomes) {
@@ -111,7 +111,7 @@ json locate(const job::Job& job, const reasoning::Assessment& assessment, const 
                               {"outcomes", outcomes}});
         }
     }
-    json result = {{"verdict", assessment.verdict}, {"leds", leds}, {"probes", probes}};
+    json result = {{"verdict", assessment.verdict()}, {"leds", leds}, {"probes", probes}};
     if (options.volts) {
         const auto run = runOf(job, options.run);
         result["explanations"] = explanationsJson(

@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "core/job/job.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 /// \file
 /// What each command prints, as docs/format.md describes it.
@@ -38,7 +38,7 @@ nlohmann::json solve(const nlohmann::json& document);
 /// \throws std::invalid_argument for a run that the backlight does not have
 nlohmann::json planTester(const job::Job& job, const TesterOptions& options);
 /// Where the fault is believed to be, what to probe next, and what explains a reading when one is given.
-nlohmann::json locate(const job::Job& job, const reasoning::Assessment& assessment, const TesterOptions& options);
+nlohmann::json locate(const job::Job& job, const sheet::Assessment& assessment, const TesterOptions& options);
 /// LED+, LED− and current from switch-on, and what a meter shows of them.
 /// \throws std::invalid_argument for an unknown suspect or LED
 nlohmann::json trace(const job::Job& job, const TraceOptions& options);

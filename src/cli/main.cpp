@@ -30,9 +30,9 @@ using namespace dimglow;
 
 constexpr int badInput = 2;
 
-reasoning::Assessment assessed(const job::Job& job) {
-    return reasoning::assess(job, knowledge::builtInKnowledge(),
-                             {QDate::currentDate().toString(Qt::ISODate).toStdString()});
+sheet::Assessment assessed(const job::Job& job) {
+    return sheet::assess(job, knowledge::builtInKnowledge(),
+                         {QDate::currentDate().toString(Qt::ISODate).toStdString()});
 }
 
 job::Job jobAt(const std::string& path) {

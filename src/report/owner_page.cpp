@@ -10,7 +10,7 @@
 #include <QPicture>
 #include <algorithm>
 
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 #include "language/language.h"
 #include "report/colours.h"
 #include "typeface/typeface.h"
@@ -51,7 +51,7 @@ QString money(double amount, const job::Job& job) {
 /// Paints from the top of the page down.
 class PageMaker {
 public:
-    PageMaker(QPainter& painter, const job::Job& job, const reasoning::Assessment& assessment,
+    PageMaker(QPainter& painter, const job::Job& job, const sheet::Assessment& assessment,
               const knowledge::Knowledge& trade)
         : painter_(painter), job_(job), assessment_(assessment), trade_(trade) {
         painter_.setRenderHint(QPainter::Antialiasing);
@@ -156,10 +156,11 @@ private:
 
     /// In one sentence: what it was, and how far that is sure.
     void finding() {
-        QString sentence = assessment_.verdict.empty() ? OwnerPage::tr("Not certain yet. Most likely: %1 (%2 %).")
-                                                             .arg(words(assessment_.suspects.front().title))
-                                                             .arg(100 * assessment_.suspects.front().share, 0, 'f', 0)
-                                                       : OwnerPage::tr("Found: %1.").arg(words(assessment_.verdict));
+        QString sentence = assessment_.verdict().empty()
+                               ? OwnerPage::tr("Not certain yet. Most likely: %1 (%2 %).")
+                                     .arg(words(assessment_.suspects.front().title))
+                                     .arg(100 * assessment_.suspects.front().share, 0, 'f', 0)
+                               : OwnerPage::tr("Found: %1.").arg(words(assessment_.verdict()));
         if (const auto* done = chosen(); done != nullptr && !job_.handedBack.empty()) {
             sentence += QLatin1Char(' ') + OwnerPage::tr("Done: %1.").arg(words(kindOf(*done).done));
         }
@@ -249,8 +250,8 @@ private:
             for (int led = 0; led < panel.strips[std::size_t(s)].leds; ++led) {
                 const QPointF at(room.left() + 30 + step * (led + 0.5), y);
                 const backlight::LedPlace place{s, led};
-                const bool isFaulty = std::find(assessment_.located.begin(), assessment_.located.end(), place) !=
-                                      assessment_.located.end();
+                const bool isFaulty = std::any_of(assessment_.located.begin(), assessment_.located.end(),
+                                                  [&](const auto& found) { return found.place == place; });
                 dot(at, isFaulty ? Qt::white : lit, radius);
                 if (isFaulty) {
                     painter_.setPen(QPen(ember, 2));
@@ -373,7 +374,7 @@ private:
         const QRectF plot = box.adjusted(56, 44, -34, -34);
         double low = INFINITY;
         double high = 0;
-        double last = reasoning::soakMinutes;
+        double last = proof::soakMinutes;
         for (const auto& entry : job_.soak) {
             low = std::min(low, entry.amps);
             high = std::max(high, entry.amps);
@@ -505,7 +506,7 @@ private:
 
     QPainter& painter_;
     const job::Job& job_;
-    const reasoning::Assessment& assessment_;
+    const sheet::Assessment& assessment_;
     const knowledge::Knowledge& trade_;
     double y_ = 0;
     QStringList said_;
@@ -513,13 +514,13 @@ private:
 
 }  // namespace
 
-void paintPage(QPainter& painter, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+void paintPage(QPainter& painter, Page page, const job::Job& job, const sheet::Assessment& assessment,
                const knowledge::Knowledge& trade) {
     PageMaker maker(painter, job, assessment, trade);
     page == Page::Owner ? maker.owner() : maker.quote();
 }
 
-QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
+QString wordsOf(Page page, const job::Job& job, const sheet::Assessment& assessment,
                 const knowledge::Knowledge& trade) {
     QPicture nowhere;
     QPainter painter(&nowhere);
@@ -528,7 +529,7 @@ QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& ass
     return maker.said();
 }
 
-void print(QPagedPaintDevice& device, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+void print(QPagedPaintDevice& device, Page page, const job::Job& job, const sheet::Assessment& assessment,
            const knowledge::Knowledge& trade) {
     device.setPageSize(QPageSize(QPageSize::A4));
     device.setPageMargins(QMarginsF());
@@ -537,7 +538,7 @@ void print(QPagedPaintDevice& device, Page page, const job::Job& job, const reas
     paintPage(painter, page, job, assessment, trade);
 }
 
-QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
+QByteArray pdfOf(Page page, const job::Job& job, const sheet::Assessment& assessment,
                  const knowledge::Knowledge& trade) {
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);

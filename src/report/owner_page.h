@@ -7,7 +7,7 @@
 #include <QString>
 
 #include "core/job/job.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 /// \file
 /// What the owner gets: one page. Nothing of the technician's cautions, no volts that nobody read off.
@@ -23,19 +23,18 @@ enum class Page {
 inline constexpr QSizeF pageSize{794, 1123};
 
 /// Paints a page into pageSize. Needs a QApplication.
-void paintPage(QPainter& painter, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+void paintPage(QPainter& painter, Page page, const job::Job& job, const sheet::Assessment& assessment,
                const knowledge::Knowledge& trade);
 
 /// Everything that the page says, for those who cannot see it.
-QString wordsOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
-                const knowledge::Knowledge& trade);
+QString wordsOf(Page page, const job::Job& job, const sheet::Assessment& assessment, const knowledge::Knowledge& trade);
 
 /// Prints the page on a sheet of \p device, which is told to have no margins.
-void print(QPagedPaintDevice& device, Page page, const job::Job& job, const reasoning::Assessment& assessment,
+void print(QPagedPaintDevice& device, Page page, const job::Job& job, const sheet::Assessment& assessment,
            const knowledge::Knowledge& trade);
 
 /// The page as a PDF file, whole.
-QByteArray pdfOf(Page page, const job::Job& job, const reasoning::Assessment& assessment,
+QByteArray pdfOf(Page page, const job::Job& job, const sheet::Assessment& assessment,
                  const knowledge::Knowledge& trade);
 
 }  // namespace dimglow::report

@@ -14,7 +14,7 @@
 #include <cmath>
 #include <stdexcept>
 
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 #include "language/language.h"
 #include "report/colours.h"
 #include "typeface/typeface.h"
@@ -87,16 +87,16 @@ QString identity(const job::Job& job) {
     return table(rows);
 }
 
-QString evidence(const job::Job& job, const reasoning::Assessment& assessment, const knowledge::Knowledge& trade) {
+QString evidence(const job::Job& job, const sheet::Assessment& assessment, const knowledge::Knowledge& trade) {
     QString rows = row({Report::tr("Time"), Report::tr("What"), Report::tr("Found"), Report::tr("Healthy set")}, true);
-    for (const auto& line : reasoning::trailLines(job, trade)) {
+    for (const auto& line : job::trailLines(job, trade)) {
         if (line.phase != job::Phase::Before) {
             continue;
         }
-        const auto expected = assessment.expectations.find(line.entry);
+        const auto expected = assessment.expected.byEntry.find(line.entry);
         rows += row({localTime(line.at, "yyyy-MM-dd HH:mm"), escaped(line.title),
                      escaped(line.text) + (line.stands ? QString() : Report::tr(" (replaced)")),
-                     expected == assessment.expectations.end() ? QString() : volts(expected->second.band)});
+                     expected == assessment.expected.byEntry.end() ? QString() : volts(expected->second.band)});
     }
     return table(rows);
 }
@@ -129,16 +129,16 @@ QString panel(const job::Job& job) {
     return rows.isEmpty() ? html : html + table(rows);
 }
 
-QString cause(const reasoning::Assessment& assessment) {
+QString cause(const sheet::Assessment& assessment) {
     const QString share = language::number(100 * assessment.suspects.front().share, 0);
-    if (!assessment.verdict.empty()) {
-        return QStringLiteral("<p><b>%1</b> (%2 %)</p>").arg(escaped(assessment.verdict), share);
+    if (!assessment.verdict().empty()) {
+        return QStringLiteral("<p><b>%1</b> (%2 %)</p>").arg(escaped(assessment.verdict()), share);
     }
     return QStringLiteral("<p>%1 %2 (%3 %)</p>")
         .arg(Report::tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title), share);
 }
 
-QString work(const job::Job& job, const reasoning::Assessment& assessment) {
+QString work(const job::Job& job, const sheet::Assessment& assessment) {
     QString html;
     for (const auto& option : assessment.plan.options) {
         if (option.id == job.repair.option) {
@@ -167,11 +167,11 @@ QString work(const job::Job& job, const reasoning::Assessment& assessment) {
 }
 
 /// A voltage of which nobody knows what it should be.
-bool isUnknown(const reasoning::ProofLine& line) {
+bool isUnknown(const proof::ProofLine& line) {
     return line.volts.has_value() && line.band.high <= 0;
 }
 
-QString proof(const reasoning::Assessment& assessment) {
+QString proof(const sheet::Assessment& assessment) {
     QString rows = row({Report::tr("Reading after"), Report::tr("Found"), Report::tr("Expected"), QString()}, true);
     for (const auto& line : assessment.proof) {
         const bool taken = !line.found.empty();
@@ -210,7 +210,7 @@ QImage soakChart(const job::Job& job) {
     }
     plot.xAxis->setLabel(Report::tr("minutes"));
     plot.yAxis->setLabel(Report::tr("string current, mA"));
-    plot.xAxis->setRange(0, std::max(reasoning::soakMinutes, job.soak.back().minutes));
+    plot.xAxis->setRange(0, std::max(proof::soakMinutes, job.soak.back().minutes));
     plot.yAxis->setRange(0, 1200 * highest);
     return plot.toPixmap(chartWidth, chartHeight, 2).toImage();
 }
@@ -240,7 +240,7 @@ void keepHeadingsWithTheirRows(QTextDocument& document) {
 
 }  // namespace
 
-std::unique_ptr<QTextDocument> compose(const job::Job& job, const reasoning::Assessment& assessment,
+std::unique_ptr<QTextDocument> compose(const job::Job& job, const sheet::Assessment& assessment,
                                        const knowledge::Knowledge& trade) {
     auto document = std::make_unique<QTextDocument>();
     document->setDefaultFont(typeface::text(textPixels));

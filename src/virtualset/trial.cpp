@@ -166,7 +166,7 @@ driver::StageChange drawStage(Draw& draw, driver::StageChange stage) {
 }
 
 /// Whether a set has what a probe asks for: nobody has said how many channels there are.
-bool isThere(const reasoning::Probe& probe, const backlight::Backlight& set) {
+bool isThere(const probe::Probe& probe, const backlight::Backlight& set) {
     const auto* measured = std::get_if<evidence::Measured::Question>(&probe.question);
     return measured == nullptr || measured->channel < int(set.channels.size());
 }
@@ -252,10 +252,11 @@ std::set<backlight::LedPlace> faultyLeds(const Patient& patient) {
     return places;
 }
 
-bool isRight(const reasoning::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade) {
+bool isRight(const sheet::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade) {
     if (!assessment.found.empty() && !assessment.located.empty()) {
         const auto faulty = faultyLeds(patient);
-        return std::set(assessment.located.begin(), assessment.located.end()) == faulty;
+        const auto located = findings::ledsOf(assessment.located);
+        return std::set(located.begin(), located.end()) == faulty;
     }
     const auto& shares = assessment.diagnosis.shareOfSuspect;
     const auto most = std::max_element(shares.begin(), shares.end(),
@@ -272,7 +273,7 @@ bool isRight(const reasoning::Assessment& assessment, const Patient& patient, co
 namespace {
 
 /// Whether the part that is suspected most is the faulty one, where that is what is replaced.
-bool hasRightPart(const job::Job& job, const reasoning::Assessment& assessment, const Patient& patient,
+bool hasRightPart(const job::Job& job, const sheet::Assessment& assessment, const Patient& patient,
                   const knowledge::Knowledge& trade) {
     const auto& fault = patient.set.fault();
     const auto& parts = assessment.suspects.front().parts;
@@ -284,7 +285,7 @@ bool hasRightPart(const job::Job& job, const reasoning::Assessment& assessment, 
 }
 
 /// Parts and work of the repair that is advised, or would be cheapest.
-double repairCost(const job::Job& job, const reasoning::Assessment& assessment) {
+double repairCost(const job::Job& job, const sheet::Assessment& assessment) {
     const auto& options = assessment.plan.options;
     const auto advised = std::find_if(options.begin(), options.end(),
                                       [&](const auto& option) { return option.id == assessment.plan.advised; });
@@ -295,27 +296,27 @@ double repairCost(const job::Job& job, const reasoning::Assessment& assessment) 
 }  // namespace
 
 Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes,
-            const std::function<void(const reasoning::Assessment&)>& watch) {
+            const std::function<void(const sheet::Assessment&)>& watch) {
     Draw draw(patient.set.fault().seed);
     auto& job = patient.job;
-    const auto rank = [&](const reasoning::Probe& probe) {
+    const auto rank = [&](const probe::Probe& probe) {
         return std::find_if(trade.tests.begin(), trade.tests.end(), [&](const auto& t) { return t.id == probe.test; }) -
                trade.tests.begin();
     };
     Ending ending;
     for (;;) {
-        auto assessment = reasoning::assess(job, trade, {.today = {}, .maxProbes = 200});
+        auto assessment = sheet::assess(job, trade, {.today = {}, .maxProbes = 200});
         if (watch) {
             watch(assessment);
         }
-        ending.hasVerdict = !assessment.verdict.empty();
+        ending.hasVerdict = !assessment.verdict().empty();
         ending.isRight = isRight(assessment, patient, trade) && hasRightPart(job, assessment, patient, trade);
         for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
             ending.share = std::max(ending.share, share);
         }
         const bool looksAtStrips =
-            assessment.wantsStrips || (assessment.probes.empty() && !job.set.backlight.isDescribed);
-        if (ending.hasVerdict || ending.probes >= mostProbes || (assessment.probes.empty() && !looksAtStrips)) {
+            assessment.wantsStrips || (assessment.probes.best.empty() && !job.set.backlight.isDescribed);
+        if (ending.hasVerdict || ending.probes >= mostProbes || (assessment.probes.best.empty() && !looksAtStrips)) {
             ending.cost +=
                 ending.minutes * job.bench.ratePerHour / 60 + (ending.isRight ? 1 : 2) * repairCost(job, assessment);
             return ending;
@@ -329,7 +330,7 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
             ending.minutes += trade.openPanelMinutes;
             continue;
         }
-        const auto& probes = assessment.probes;
+        const auto& probes = assessment.probes.best;
         const auto& probe = order == Order::Advised ? probes.front()
                             : order == Order::Textbook
                                 ? *std::min_element(probes.begin(), probes.end(),

@@ -4,7 +4,7 @@
 #include <functional>
 #include <string>
 
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/sealed_set.h"
 
 /// \file
@@ -60,11 +60,11 @@ struct Ending {
 bool isRight(const std::string& suspect, const Patient& patient);
 /// Whether an assessment has found the faulty LEDs, suspects most what is wrong, or has found what the same repair
 /// mends.
-bool isRight(const reasoning::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade);
+bool isRight(const sheet::Assessment& assessment, const Patient& patient, const knowledge::Knowledge& trade);
 
 /// Works a job, in the way that it says, until there is a verdict, no probe is left or \p mostProbes were taken;
 /// describes the strips when they are asked for. \p watch sees every assessment on the way.
 Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int mostProbes = 60,
-            const std::function<void(const reasoning::Assessment&)>& watch = {});
+            const std::function<void(const sheet::Assessment&)>& watch = {});
 
 }  // namespace dimglow::virtualset

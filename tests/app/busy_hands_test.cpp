@@ -502,7 +502,7 @@ TEST_F(BusyHands, AMisfitIsSettledByANoteAndOthersStayOnOffer) {
     open(made);
     ASSERT_TRUE(me_.window().session().shown().assessment.misfit);
     ASSERT_TRUE(me_.window().session().shown().assessment.misfit->entry);
-    EXPECT_GT(me_.window().session().shown().assessment.probes.size(), 1u) << "halving goes on beside it";
+    EXPECT_GT(me_.window().session().shown().assessment.probes.best.size(), 1u) << "halving goes on beside it";
     me_.clickInto(QStringLiteral("fitsBecause"));
     me_.type(QStringLiteral("the meter was in the wrong range"));
     me_.press(Qt::Key_Return);

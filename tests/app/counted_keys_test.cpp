@@ -43,7 +43,7 @@ protected:
         set_.emplace(strips_, GetParam().fault, trade_, virtualset::Manner{}, GetParam().points);
     }
 
-    const reasoning::Assessment& assessment() {
+    const sheet::Assessment& assessment() {
         me_.settle();
         return me_.window().session().shown().assessment;
     }
@@ -111,7 +111,7 @@ protected:
     QStringList follow() {
         QStringList steps;
         constexpr int most = 40;
-        while (assessment().verdict.empty() && steps.size() < most) {
+        while (assessment().verdict().empty() && steps.size() < most) {
             if (assessment().wantsStrips) {
                 me_.press(Qt::Key_Return, Qt::ControlModifier);
                 me_.type(QString::fromUtf8(GetParam().line));
@@ -124,10 +124,10 @@ protected:
                 }
                 continue;
             }
-            if (assessment().probes.empty()) {
+            if (assessment().probes.best.empty()) {
                 break;
             }
-            const auto probe = assessment().probes.front();
+            const auto probe = assessment().probes.best.front();
             steps << me_.read(QStringLiteral("nextTitle"));
             if (probe.live && !me_.job().liveWorkAccepted) {
                 me_.press(Qt::Key_A, Qt::AltModifier);
@@ -196,7 +196,7 @@ protected:
 TEST_P(WholeJobs, GoFromAnEmptySheetToTheReportInThreeQuartersOfTheKeys) {
     takeIn();
     const auto steps = follow();
-    EXPECT_FALSE(assessment().verdict.empty()) << steps.join('|').toStdString();
+    EXPECT_FALSE(assessment().verdict().empty()) << steps.join('|').toStdString();
     finish();
     EXPECT_TRUE(QFile::exists(me_.path(QStringLiteral("SK-0420.pdf"))))
         << me_.read(QStringLiteral("exported")).toStdString();

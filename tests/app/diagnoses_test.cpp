@@ -44,7 +44,7 @@ protected:
         me_.settle();
     }
 
-    const reasoning::Assessment& assessment() {
+    const sheet::Assessment& assessment() {
         me_.settle();
         return me_.window().session().shown().assessment;
     }
@@ -52,8 +52,8 @@ protected:
     /// Does what the program advises, by keys, until it has a verdict. \returns what was done
     QStringList followByKeys(int most) {
         QStringList steps;
-        while (assessment().verdict.empty() && !assessment().probes.empty() && steps.size() < most) {
-            const auto probe = assessment().probes.front();
+        while (assessment().verdict().empty() && !assessment().probes.best.empty() && steps.size() < most) {
+            const auto probe = assessment().probes.best.front();
             steps << me_.read(QStringLiteral("nextTitle"));
             if (const auto* spot = me_.find<QWidget>(QStringLiteral("spotTitle"));
                 spot != nullptr && spot->isVisible()) {
@@ -151,8 +151,8 @@ TEST_F(Diagnosis, OfAMainBoardByMouseAlone) {
         }
         return nullptr;
     };
-    while (assessment().verdict.empty() && clicks < 20) {
-        const auto probe = assessment().probes.front();
+    while (assessment().verdict().empty() && clicks < 20) {
+        const auto probe = assessment().probes.best.front();
         click(me_.find<QPushButton>(QStringLiteral("next")));
         const Observation taken = set_->take(probe.question).front();
         if (const auto* light = std::get_if<evidence::LightSeen>(&taken)) {

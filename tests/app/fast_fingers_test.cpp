@@ -26,15 +26,14 @@ namespace {
 using testing::HasSubstr;
 
 /// The program's own assessment, some frames later.
-reasoning::Assessment slowly(const job::Job& job, const knowledge::Knowledge& trade,
-                             const reasoning::AssessOptions& options) {
+sheet::Assessment slowly(const job::Job& job, const knowledge::Knowledge& trade, const sheet::AssessOptions& options) {
     for (int i = 0; i < 30; ++i) {
         std::this_thread::sleep_for(std::chrono::milliseconds(5));
         if (options.stop.stop_requested()) {
             throw reasoning::Stopped();
         }
     }
-    return reasoning::assess(job, trade, options);
+    return sheet::assess(job, trade, options);
 }
 
 class FastFingers : public testing::Test {
@@ -150,8 +149,8 @@ TEST_F(FastFingers, OpeningCanBeStopped) {
 class CannotBeAssessed : public FastFingers {
 protected:
     CannotBeAssessed() : FastFingers(unlessTheTitleIsBad) {}
-    static reasoning::Assessment unlessTheTitleIsBad(const job::Job& job, const knowledge::Knowledge& trade,
-                                                     const reasoning::AssessOptions& options) {
+    static sheet::Assessment unlessTheTitleIsBad(const job::Job& job, const knowledge::Knowledge& trade,
+                                                 const sheet::AssessOptions& options) {
         auto assessment = slowly(job, trade, options);
         if (job.title.starts_with("bad")) {
             throw std::runtime_error("no assessment");

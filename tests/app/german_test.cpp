@@ -57,7 +57,7 @@ TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     me_->clickInto(QStringLiteral("ledPlusOn"));
     expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten, einschalten."),
                  QStringLiteral("örtliche Vorschriften beachten")});
-    const auto band = me_->window().session().shown().assessment.expectedVolts.at({"dim", 0});
+    const auto band = me_->window().session().shown().assessment.expected.volts.at({"dim", 0});
     me_->clickInto(QStringLiteral("dim"));
     expectToSee({QStringLiteral("erwartet %1 … %2 V")
                      .arg(QString::number(band.low, 'f', 1).replace('.', ','),
@@ -130,7 +130,7 @@ TEST_F(InGerman, LongerWordsStillFitTheWindow) {
 
 TEST_F(InGerman, ReportIsInGerman) {
     const auto demo = virtualset::demoJob(0, knowledge::builtInKnowledge());
-    const auto assessment = reasoning::assess(demo.job, knowledge::builtInKnowledge());
+    const auto assessment = sheet::assess(demo.job, knowledge::builtInKnowledge());
     const auto& trail = demo.job.trail;
     const auto entry =
         std::ranges::find_if(trail, [](const auto& e) { return evidence::testOf(e.what) == "ledPlusIdle"; });

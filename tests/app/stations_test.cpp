@@ -237,12 +237,12 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
 TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     open("SK-0412");
     me_.goTo(1);
-    const double before = me_.window().session().shown().assessment.expectedStripVolts[0];
+    const double before = me_.window().session().shown().assessment.expected.stripVolts[0];
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QStringLiteral("2.7 V at 3 mA, 2.95 V at 30 mA, 3.3 V at 350 mA"));
     me_.press(Qt::Key_Tab);
     EXPECT_EQ(job().set.backlight.ledPoints.size(), 3u);
-    EXPECT_NEAR(me_.window().session().shown().assessment.expectedStripVolts[0], 12 * 2.95, 0.3);
+    EXPECT_NEAR(me_.window().session().shown().assessment.expected.stripVolts[0], 12 * 2.95, 0.3);
     EXPECT_THAT(me_.read(QStringLiteral("wiringNotes")).toStdString(), HasSubstr("tell the LED's curve"));
     me_.typeOver(QStringLiteral("- red, + black 0.3 ohm"));
     me_.press(Qt::Key_Return);
@@ -260,7 +260,7 @@ TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().set.backlight.celsius, 60);
     EXPECT_EQ(job().set.backlight.harness.size(), 2u) << "the form keeps what it does not show";
-    EXPECT_NE(me_.window().session().shown().assessment.expectedStripVolts[0], before);
+    EXPECT_NE(me_.window().session().shown().assessment.expected.stripVolts[0], before);
 }
 
 TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
@@ -578,7 +578,7 @@ TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
     me_.goTo(5);
     const auto curve = backlight::ledCurve(job().set.backlight.strips[0].led);
-    const auto expected = [&] { return me_.window().session().shown().assessment.expectedStripVolts[0]; };
+    const auto expected = [&] { return me_.window().session().shown().assessment.expected.stripVolts[0]; };
     const double before = expected();
     EXPECT_NEAR(before, 12 * curve.volts(0.03), 0.1) << "as its kind, but for what the other strips tell of the batch";
     me_.clickInto(QStringLiteral("testerMilliamps"));
@@ -603,8 +603,8 @@ TEST_F(AtTheBench, OneReadingIsTakenAtALowerCurrentThanTheOthers) {
         }
         me_.settle();
     };
-    const auto probes = [&] { return me_.window().session().shown().assessment.probes; };
-    const auto isLow = [&](const reasoning::Probe& probe) {
+    const auto probes = [&] { return me_.window().session().shown().assessment.probes.best; };
+    const auto isLow = [&](const probe::Probe& probe) {
         const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
         return asked != nullptr && asked->setting.amps < job().bench.tester.amps;
     };
@@ -640,7 +640,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
     me_.goTo(5);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     for (int probe = 0; probe < 14 && me_.window().session().shown().assessment.located.size() < 2; ++probe) {
-        const auto& probes = me_.window().session().shown().assessment.probes;
+        const auto& probes = me_.window().session().shown().assessment.probes.best;
         const auto next = std::find_if(probes.begin(), probes.end(),
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());
@@ -672,7 +672,8 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         me_.window().session().settle();
     }
     EXPECT_TRUE(me_.sees(QStringLiteral("A3"))) << me_.screen().join('|').toStdString();
-    EXPECT_EQ(me_.window().session().shown().assessment.located, (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
+    EXPECT_EQ(findings::ledsOf(me_.window().session().shown().assessment.located),
+              (std::vector<backlight::LedPlace>{{0, 2}, {1, 4}}));
 }
 
 /// Both LEDs of a step that is open are exchanged, and shown so (common practice, no source).
@@ -839,7 +840,7 @@ TEST_F(AtTheBench, ADimLedIsAskedForOnItsOwnInDiodeMode) {
     job.panelOpen = true;
     const backlight::LedPlace dim{1, 4};
     const virtualset::SealedSet set(job.set.backlight, {"agedLed", {{{dim, backlight::LedFault::Aged}}, {}}, 4}, trade);
-    const auto next = [&] { return reasoning::assess(job, trade).probes.at(0); };
+    const auto next = [&] { return sheet::assess(job, trade).probes.best.at(0); };
     while (job.trail.size() < 200 && next().test != "ledCheck") {
         for (auto& taken : set.take(next().question)) {
             job::addEntry(job, "", job::Phase::Before, std::move(taken));
@@ -909,7 +910,7 @@ TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
 TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     open("SK-0412");
     auto& session = me_.window().session();
-    reasoning::Probe probe;
+    probe::Probe probe;
     probe.station = "strings";
     const evidence::TesterTaken::Question asked{
         backlight::wholeStrip(job().set.backlight, 1), job().bench.tester, {}, {{1, 8}}};

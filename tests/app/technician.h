@@ -17,7 +17,7 @@ enum class Repeats { None, AsSuch, AsReleaseAndPress };
 class Technician {
 public:
     /// \p assess takes the place of the program's own, to make it slow.
-    explicit Technician(app::JobSession::Assess assess = reasoning::assess);
+    explicit Technician(app::JobSession::Assess assess = sheet::assess);
 
     app::MainWindow& window() { return *window_; }
     records::Logbook& logbook() { return *logbook_; }

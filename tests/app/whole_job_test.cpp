@@ -7,7 +7,7 @@
 #include <QRegularExpression>
 
 #include "core/job/job_json.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 #include "language/language.h"
 #include "records/job_file.h"
 #include "tests/app/technician.h"
@@ -164,8 +164,8 @@ TEST_F(WholeJob, FromEmptyToPdf) {
 
     measureTheBoard();
     EXPECT_TRUE(me_.sees(words(set_.measure("ledPlusOn"))));
-    EXPECT_TRUE(me_.window().session().shown().assessment.expectedVolts.count({"ledPlusIdle", 0})) << "it was learned";
-    EXPECT_FALSE(me_.window().session().shown().assessment.expectedVolts.count({"ledPlusOn", 0}))
+    EXPECT_TRUE(me_.window().session().shown().assessment.expected.volts.count({"ledPlusIdle", 0})) << "it was learned";
+    EXPECT_FALSE(me_.window().session().shown().assessment.expected.volts.count({"ledPlusOn", 0}))
         << "nobody has said what the strings run at";
     EXPECT_EQ(me_.read(QStringLiteral("nextTitle")), QStringLiteral("Look at the strips"));
     me_.press(Qt::Key_Escape);
@@ -179,7 +179,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
         << me_.read(QStringLiteral("wiringSummary")).toStdString();
     me_.goTo(board);
     me_.clickInto(QStringLiteral("ledPlusOn"));
-    const auto band = me_.window().session().shown().assessment.expectedVolts.at({"ledPlusOn", 0});
+    const auto band = me_.window().session().shown().assessment.expected.volts.at({"ledPlusOn", 0});
     EXPECT_LT(band.low, running_);
     EXPECT_GT(band.high, running_);
     EXPECT_TRUE(me_.sees(QStringLiteral("expect %1 … %2 V").arg(number(band.low), number(band.high))));

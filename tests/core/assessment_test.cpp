@@ -1,4 +1,4 @@
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
@@ -8,11 +8,13 @@
 #include "core/backlight/plain.h"
 #include "virtualset/demo_workshop.h"
 
-namespace dimglow::reasoning {
+namespace dimglow::sheet {
 namespace {
 
 using backlight::LedFault;
 using driver::Shape;
+using probe::Probe;
+using proof::SoakVerdict;
 
 const knowledge::Knowledge& trade() {
     return knowledge::builtInKnowledge();
@@ -162,13 +164,13 @@ TEST(Reasons, SayWhichReadingSpeaksForAndAgainst) {
 
 TEST(Expectations, AreThoseOfAHealthySet) {
     const auto assessment = withLedPlus(Shape::PeakThenSettles, 130, 30);
-    const auto band = assessment.expectedVolts.at({"ledPlusOn", 0});
+    const auto band = assessment.expected.volts.at({"ledPlusOn", 0});
     EXPECT_LT(band.low, 100);
     EXPECT_GT(band.high, 100);
     EXPECT_LT(band.high, 115);
-    EXPECT_FALSE(assessment.expectations.at(5).within);
-    EXPECT_TRUE(assessment.expectations.at(4).within);
-    EXPECT_NEAR(assessment.expectedStripVolts[0], 11 * backlight::ledCurve({}).volts(0.03), 0.05);
+    EXPECT_FALSE(assessment.expected.byEntry.at(5).within);
+    EXPECT_TRUE(assessment.expected.byEntry.at(4).within);
+    EXPECT_NEAR(assessment.expected.stripVolts[0], 11 * backlight::ledCurve({}).volts(0.03), 0.05);
 }
 
 TEST(Assess, IsRepeatable) {
@@ -188,10 +190,10 @@ TEST(Assess, IsRepeatable) {
 int follow(job::Job& job, const virtualset::SealedSet& set, int most) {
     for (int probes = 0; probes < most; ++probes) {
         const auto assessment = assess(job, trade());
-        if (!assessment.verdict.empty() || assessment.probes.empty()) {
+        if (!assessment.verdict().empty() || assessment.probes.best.empty()) {
             return probes;
         }
-        const auto& next = assessment.probes.front();
+        const auto& next = assessment.probes.best.front();
         job.panelOpen = job.panelOpen || next.opens == knowledge::Reach::Panel;
         for (auto& seen : set.take(next.question)) {
             job::addEntry(job, "", job::Phase::Before, std::move(seen));
@@ -212,8 +214,8 @@ TEST(SealedSets, EveryOpenLedOfAPanelIsFoundByTheAdvisedProbes) {
                 panel, {"openLed", {{{open, LedFault::Open}}, {}}, std::uint32_t(strip * 100 + led)}, trade());
             total += follow(job, set, 25);
             const auto assessment = assess(job, trade());
-            EXPECT_THAT(assessment.located, testing::ElementsAre(open))
-                << nameOf(panel, open) << ": " << assessment.verdict;
+            EXPECT_THAT(findings::ledsOf(assessment.located), testing::ElementsAre(open))
+                << nameOf(panel, open) << ": " << assessment.verdict();
         }
     }
     RecordProperty("averageProbes", std::to_string(total / 16.0));
@@ -244,9 +246,10 @@ TEST(SealedSets, ShortedLedsOfTheGangwaySignAreAllFound) {
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
     follow(demo.job, set, 25);
     const auto assessment = assess(demo.job, trade());
-    EXPECT_THAT(assessment.located, testing::UnorderedElementsAre(backlight::LedPlace{2, 1}, backlight::LedPlace{2, 2},
-                                                                  backlight::LedPlace{2, 6}))
-        << assessment.verdict;
+    EXPECT_THAT(
+        findings::ledsOf(assessment.located),
+        testing::UnorderedElementsAre(backlight::LedPlace{2, 1}, backlight::LedPlace{2, 2}, backlight::LedPlace{2, 6}))
+        << assessment.verdict();
     EXPECT_EQ(assessment.diagnosis.failedCount, 3);
 }
 
@@ -260,7 +263,7 @@ TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
         const virtualset::SealedSet set(truth, demo.fault, trade(), {}, demo.job.set.points);
         follow(demo.job, set, 25);
         const auto assessment = assess(demo.job, trade());
-        EXPECT_FALSE(assessment.verdict.empty()) << demo.job.id;
+        EXPECT_FALSE(assessment.verdict().empty()) << demo.job.id;
         EXPECT_EQ(assessment.suspects.front().suspect, demo.fault.suspect) << demo.job.id;
     }
 }
@@ -407,16 +410,16 @@ TEST(Verdict, WaitsForEveryOtherStretchsMinuteWhileThePanelIsOpen) {
     }
     auto now = assess(demo.job, trade());
     EXPECT_EQ(now.found, "Open LED B9");
-    EXPECT_EQ(now.verdict, "") << "strip D was never on the tester, and nobody lit what lies behind B9";
+    EXPECT_EQ(now.verdict(), "") << "strip D was never on the tester, and nobody lit what lies behind B9";
     const auto behind = backlight::runOnStrip(demo.job.set.backlight, 1, 9, 11);
     EXPECT_THAT(now.untested, testing::ElementsAre(behind, backlight::wholeStrip(demo.job.set.backlight, 3)));
-    ASSERT_FALSE(now.probes.empty());
-    EXPECT_EQ(now.probes.front().title, "Tester on strip D");
+    ASSERT_FALSE(now.probes.best.empty());
+    EXPECT_EQ(now.probes.best.front().title, "Tester on strip D");
     job::addEntry(demo.job, "", job::Phase::Before,
                   set.tester(backlight::wholeStrip(demo.job.set.backlight, 3), tester));
-    EXPECT_EQ(assess(demo.job, trade()).verdict, "") << "a second open LED may lie behind the first";
+    EXPECT_EQ(assess(demo.job, trade()).verdict(), "") << "a second open LED may lie behind the first";
     job::addEntry(demo.job, "", job::Phase::Before, set.tester(behind, tester));
-    EXPECT_EQ(assess(demo.job, trade()).verdict, "Open LED B9");
+    EXPECT_EQ(assess(demo.job, trade()).verdict(), "Open LED B9");
 }
 
 TEST(Verdict, NeedsAPlace) {
@@ -428,7 +431,7 @@ TEST(Verdict, NeedsAPlace) {
             job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledMinus", c, Shape::Steady, volts, volts});
         }
         job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
-        EXPECT_EQ(assess(job, trade()).verdict.english().find("place not known"), std::string::npos);
+        EXPECT_EQ(assess(job, trade()).verdict().english().find("place not known"), std::string::npos);
     }
 }
 
@@ -459,7 +462,7 @@ TEST(Look, IsNotAskedAgainWhenTheTesterHasCountedWhatIsLit) {
     job.panelOpen = true;
     const virtualset::SealedSet set(job.set.backlight, {"shortedLed", {{{{1, 3}, LedFault::Shorted}}, {}}, 4}, trade());
     const auto looks = [&] {
-        const auto probes = assess(job, trade(), {{}, 60}).probes;
+        const auto probes = assess(job, trade(), {{}, 60}).probes.best;
         return std::count_if(probes.begin(), probes.end(), [&](const Probe& p) {
             return p.question == evidence::Question(evidence::LookAlong{backlight::wholeStrip(job.set.backlight, 1)});
         });
@@ -485,7 +488,7 @@ TEST(Look, IsAskedForDimLedsThoughAllAreCountedAsLit) {
         }
     };
     const auto asked = [&](int strip) {
-        const auto probes = assess(job, trade(), {{}, 60}).probes;
+        const auto probes = assess(job, trade(), {{}, 60}).probes.best;
         return std::any_of(probes.begin(), probes.end(), [&](const Probe& p) {
             return p.question == evidence::Question(evidence::LookAlong{backlight::wholeStrip(panel, strip)});
         });
@@ -496,7 +499,7 @@ TEST(Look, IsAskedForDimLedsThoughAllAreCountedAsLit) {
         job::addEntry(job, "", job::Phase::Before, counted);
     }
     lookAlong(0);
-    EXPECT_EQ(assess(job, trade()).verdict.english(), "") << "age comes to many, and the others were only counted";
+    EXPECT_EQ(assess(job, trade()).verdict().english(), "") << "age comes to many, and the others were only counted";
     EXPECT_TRUE(asked(2));
     for (int strip = 1; strip < int(panel.strips.size()); ++strip) {
         lookAlong(strip);
@@ -530,9 +533,9 @@ TEST_P(Dim, LedOnItsOwnTellsALeakyOneFromAnAgedOne) {
     const evidence::LedSeen tinted{place, evidence::LedSeen::Glow::Tinted, backlight::wholeStrip(panel, place.strip)};
     auto alike = job;
     job::addEntry(alike, "", job::Phase::Before, tinted);
-    const auto ofTinted = assess(alike, trade(), {{}, 60}).probes;
+    const auto ofTinted = assess(alike, trade(), {{}, 60}).probes.best;
     EXPECT_TRUE(std::any_of(ofTinted.begin(), ofTinted.end(), [](const Probe& p) { return p.test == "ledCheck"; }));
-    const auto probes = assess(job, trade(), {{}, 60}).probes;
+    const auto probes = assess(job, trade(), {{}, 60}).probes.best;
     const auto alone = std::find_if(probes.begin(), probes.end(), [](const Probe& p) { return p.test == "ledCheck"; });
     ASSERT_NE(alone, probes.end());
     EXPECT_EQ(std::get<evidence::LedChecked::Question>(alone->question).place, place) << "the dim one";
@@ -543,7 +546,7 @@ TEST_P(Dim, LedOnItsOwnTellsALeakyOneFromAnAgedOne) {
     const double leaky = shareOfSuspect(after, "leakyLed");
     const double aged = shareOfSuspect(after, "agedLed");
     EXPECT_GT(fault == LedFault::Leaky ? leaky : aged, 10 * (fault == LedFault::Leaky ? aged : leaky));
-    EXPECT_TRUE(std::none_of(after.probes.begin(), after.probes.end(), [](const Probe& p) {
+    EXPECT_TRUE(std::none_of(after.probes.best.begin(), after.probes.best.end(), [](const Probe& p) {
         return p.test == "ledCheck";
     })) << "asked once";
 }
@@ -556,9 +559,9 @@ INSTANTIATE_TEST_SUITE_P(Leds, Dim,
 TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     auto job = hundredVoltSet();
     job.set.backlight.driver.headroomVolts = 5;
-    const auto band = assess(job, trade()).expectedVolts.at({"ledPlusOn", 0});
+    const auto band = assess(job, trade()).expected.volts.at({"ledPlusOn", 0});
     EXPECT_NEAR(0.5 * (band.low + band.high), *job.set.backlight.feeds.front().labelVolts, 0.05);
 }
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::sheet

@@ -12,14 +12,21 @@
 #include <set>
 
 #include "core/backlight/plain.h"
-#include "core/reasoning/assessment.h"
-#include "core/reasoning/probes.h"
+#include "core/probe/kinds.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/sealed_set.h"
 
-namespace dimglow::reasoning {
+namespace dimglow::sheet {
 namespace {
 
 using backlight::LedFault;
+using knowledge::Reach;
+using probe::Probe;
+using reasoning::Belief;
+using reasoning::CaseModel;
+using reasoning::infer;
+using reasoning::ledSharesOf;
+using reasoning::refine;
 
 backlight::Backlight smallPanel() {
     backlight::PlainDescription plain;
@@ -157,7 +164,7 @@ TEST_F(Inference, DarkMarksPointAtTheLed) {
 class Probing : public testing::Test {
 protected:
     std::vector<Probe> probesOf(const job::Job& job) const {
-        return assess(job, knowledge::builtInKnowledge(), {{}, 50}).probes;
+        return assess(job, knowledge::builtInKnowledge(), {{}, 50}).probes.best;
     }
     const Probe* find(const std::vector<Probe>& probes, const std::string& test) const {
         const auto found = std::find_if(probes.begin(), probes.end(), [&](const auto& p) { return p.test == test; });
@@ -264,7 +271,7 @@ TEST_F(PairStrings, DarkStripMayBeAPairThatIsOpen) {
     }
     EXPECT_GT(shareOf("openPair"), 0.8);
     EXPECT_LT(shareOf("openLed"), 0.05) << "one LED of a pair leaves the strip lit";
-    for (const auto& probe : now().probes) {
+    for (const auto& probe : now().probes.best) {
         if (const auto run = evidence::runOf(probe.question)) {
             EXPECT_EQ(backlight::probeable(job_.set.backlight, *run), *run) << probe.title;
         }
@@ -278,12 +285,13 @@ TEST_F(PairStrings, OpenPairIsFoundAsBothOfItsLeds) {
         add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     for (int probe = 0; probe < 12 && now().located.empty(); ++probe) {
-        ASSERT_FALSE(now().probes.empty());
-        const auto run = evidence::runOf(now().probes.front().question);
-        ASSERT_TRUE(run) << now().probes.front().title;
+        ASSERT_FALSE(now().probes.best.empty());
+        const auto run = evidence::runOf(now().probes.best.front().question);
+        ASSERT_TRUE(run) << now().probes.best.front().title;
         add(set.tester(*run, job_.bench.tester));
     }
-    EXPECT_THAT(now().located, testing::UnorderedElementsAre(backlight::LedPlace{1, 4}, backlight::LedPlace{1, 5}));
+    EXPECT_THAT(findings::ledsOf(now().located),
+                testing::UnorderedElementsAre(backlight::LedPlace{1, 4}, backlight::LedPlace{1, 5}));
     EXPECT_EQ(now().found.english(), "LEDs side by side open B5, B6");
     EXPECT_EQ(now().diagnosis.failedCount, 2) << "both are paid for";
 }
@@ -310,7 +318,8 @@ TEST_F(PairStrings, TwoDarkLedsOfTwoStripsAreBothBelieved) {
         }
     }
     EXPECT_FALSE(now().misfit);
-    EXPECT_THAT(now().located, testing::UnorderedElementsAre(backlight::LedPlace{0, 3}, backlight::LedPlace{1, 7}));
+    EXPECT_THAT(findings::ledsOf(now().located),
+                testing::UnorderedElementsAre(backlight::LedPlace{0, 3}, backlight::LedPlace{1, 7}));
 }
 
 /// Trips after a flash, strings that light on the tester: a weak supply nearly always, now and then a string on the
@@ -330,14 +339,14 @@ protected:
 
 TEST_F(TripsWithGoodStrings, AreNotPutDownToTheBoardBeforeTheCheapTestOfTheRest) {
     ASSERT_GT(shareOfTheBoard(), 0.9) << "a verdict by its share";
-    ASSERT_FALSE(now().probes.empty());
-    EXPECT_TRUE(now().verdict.empty()) << now().verdict.english();
-    for (int probe = 0; probe < 8 && now().verdict.empty() && !now().probes.empty(); ++probe) {
-        for (const auto& reading : sealed({}, "weakSupply").take(now().probes.front().question)) {
+    ASSERT_FALSE(now().probes.best.empty());
+    EXPECT_TRUE(now().verdict().empty()) << now().verdict().english();
+    for (int probe = 0; probe < 8 && now().verdict().empty() && !now().probes.best.empty(); ++probe) {
+        for (const auto& reading : sealed({}, "weakSupply").take(now().probes.best.front().question)) {
             add(reading);
         }
     }
-    EXPECT_FALSE(now().verdict.empty());
+    EXPECT_FALSE(now().verdict().empty());
     EXPECT_GT(shareOfTheBoard(), 0.95);
 }
 
@@ -355,7 +364,7 @@ TEST_F(Strings, ThatAreAllOffAreABatchAndOneThatIsOffIsNot) {
         return now();
     };
     const auto within = [](const Assessment& assessment, std::size_t entry) {
-        return assessment.expectations.at(int(entry)).within;
+        return assessment.expected.byEntry.at(int(entry)).within;
     };
     const auto exact = fromClass({1, 1, 1});
     const auto batch = fromClass({0.94, 0.94, 0.94});
@@ -363,7 +372,7 @@ TEST_F(Strings, ThatAreAllOffAreABatchAndOneThatIsOffIsNot) {
         EXPECT_TRUE(within(batch, std::size_t(entry.id)));
     }
     EXPECT_NEAR(batch.diagnosis.shareOfSuspect.at("otherStrip"), exact.diagnosis.shareOfSuspect.at("otherStrip"), 0.02);
-    EXPECT_LT(batch.expectedStripVolts[0], 0.97 * exact.expectedStripVolts[0]) << "the next is expected to be so too";
+    EXPECT_LT(batch.expected.stripVolts[0], 0.97 * exact.expected.stripVolts[0]) << "the next is expected to be so too";
 
     const auto misjudged = fromClass({1.13, 1.13, 1.13});
     const double together = misjudged.diagnosis.shareOfSuspect.at("otherStrip");
@@ -387,7 +396,7 @@ TEST_F(Strings, AJointAndAnotherTypeReadAlikeUntilTheCurrentIsLower) {
     const auto taken = set.tester(whole, job_.bench.tester);
     add(taken);
     EXPECT_LT(now().diagnosis.shareOfSuspect.at("badJoint"), 0.6);
-    const auto probes = assess(job_, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 200}).probes;
+    const auto probes = assess(job_, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 200}).probes.best;
     const auto low = std::find_if(probes.begin(), probes.end(), [&](const auto& probe) {
         const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
         return asked != nullptr && asked->setting.amps < job_.bench.tester.amps && asked->run == whole;
@@ -432,9 +441,9 @@ TEST_F(Strings, ChassisLeakIsProposedMeasuredAndNamed) {
         add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     const auto before = now();
-    const auto chassis =
-        std::find_if(before.probes.begin(), before.probes.end(), [](const Probe& p) { return p.test == "chassis"; });
-    ASSERT_NE(chassis, before.probes.end());
+    const auto chassis = std::find_if(before.probes.best.begin(), before.probes.best.end(),
+                                      [](const Probe& p) { return p.test == "chassis"; });
+    ASSERT_NE(chassis, before.probes.best.end());
     const double share = shareOf("chassisLeak");
     for (auto& seen : set.take(chassis->question)) {
         add(std::move(seen));
@@ -459,7 +468,7 @@ TEST_F(Strings, NoLightInTheSetAndLitOnTheTesterIsADarkLedThatOpens) {
     EXPECT_FALSE(now().misfit);
     EXPECT_GT(shareOf("darkLedOpens"), 0.9);
     add(set.look({1, 3}, backlight::wholeStrip(job_.set.backlight, 1)));
-    EXPECT_THAT(now().verdict.english(), testing::HasSubstr("B4"));
+    EXPECT_THAT(now().verdict().english(), testing::HasSubstr("B4"));
 }
 
 TEST_F(Strings, PlugBetweenTwoStripsIsProbedByItself) {
@@ -469,12 +478,12 @@ TEST_F(Strings, PlugBetweenTwoStripsIsProbedByItself) {
         add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
     const backlight::Run plug{{0, 0}, 7, 8};
-    const auto probes = now().probes;
+    const auto probes = now().probes.best;
     EXPECT_TRUE(std::any_of(probes.begin(), probes.end(),
                             [&](const auto& probe) { return evidence::runOf(probe.question) == plug; }));
     add(set.tester(plug, job_.bench.tester));
     EXPECT_EQ(std::get<evidence::TesterTaken>(job_.trail.back().what).lit, 0);
-    EXPECT_EQ(now().verdict, "Open plug between A and B");
+    EXPECT_EQ(now().verdict(), "Open plug between A and B");
 }
 
 // Near a plug either strip may be the one that touches: looked at together anyway.
@@ -485,12 +494,12 @@ TEST_F(Strings, TouchBesideAPlugIsAVerdictOfTwoPlaces) {
     const auto whole = backlight::wholeString(job_.set.backlight, {0, 0});
     add(set.tester(whole, job_.bench.tester));
     add(set.tester({whole, job_.bench.tester, backlight::TesterProbe::Minus::Chassis}));
-    while (now().verdict.empty() && !now().probes.empty()) {
-        for (auto& taken : set.take(now().probes.front().question)) {
+    while (now().verdict().empty() && !now().probes.best.empty()) {
+        for (auto& taken : set.take(now().probes.best.front().question)) {
             add(std::move(taken));
         }
     }
-    EXPECT_THAT(now().verdict.english(), testing::HasSubstr("String touches the chassis near strip"))
+    EXPECT_THAT(now().verdict().english(), testing::HasSubstr("String touches the chassis near strip"))
         << job_.trail.size();
 }
 
@@ -610,7 +619,7 @@ TEST_F(Strings, CopperUnderALensCostsMoreThanAPad) {
     add(set.tester(backlight::wholeStrip(job_.set.backlight, 0), job_.bench.tester));
     add(set.tester(backlight::wholeStrip(job_.set.backlight, 1), job_.bench.tester));
     const auto minutesOfHalf = [&] {
-        const auto probes = now().probes;
+        const auto probes = now().probes.best;
         const auto half = std::find_if(probes.begin(), probes.end(), [](const Probe& p) {
             return p.test == "tester" && evidence::runOf(p.question)->count() == 4;
         });
@@ -632,9 +641,10 @@ TEST_F(Strings, VerdictNamesEachFaultForItself) {
     for (const int strip : {1, 2}) {
         add(set.tester(backlight::wholeStrip(job_.set.backlight, strip), job_.bench.tester));
     }
-    EXPECT_EQ(now().verdict, "Open LED A3; Shorted LED A4");
-    EXPECT_THAT(now().locatedAs, testing::ElementsAre(LedFault::Open, LedFault::Shorted));
+    EXPECT_EQ(now().verdict(), "Open LED A3; Shorted LED A4");
+    EXPECT_THAT(now().located, testing::ElementsAre(testing::Field(&findings::Located::fault, LedFault::Open),
+                                                    testing::Field(&findings::Located::fault, LedFault::Shorted)));
 }
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::sheet

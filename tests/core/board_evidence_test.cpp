@@ -6,9 +6,9 @@
 #include "core/backlight/plain.h"
 #include "core/evidence/dark_area.h"
 #include "core/parts/part_line.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 
-namespace dimglow::reasoning {
+namespace dimglow::sheet {
 namespace {
 
 using evidence::Answer;
@@ -54,7 +54,7 @@ protected:
     }
     Assessment assessed() const { return assess(job_, trade()); }
     bool asksFor(const std::string& test) const {
-        const auto probes = assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes;
+        const auto probes = assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes.best;
         return std::any_of(probes.begin(), probes.end(), [&](const auto& probe) { return probe.test == test; });
     }
     static double shareOf(const Assessment& assessment, const std::string& suspect) {
@@ -74,14 +74,14 @@ protected:
 TEST_F(AtTheBoards, OutputDiodeShortAgainstItsTwin) {
     job_.way.level = job::Way::Level::Component;
     neverMoves();
-    EXPECT_TRUE(assessed().verdict.empty()) << "the part is still looked for";
+    EXPECT_TRUE(assessed().verdict().empty()) << "the part is still looked for";
     check("driverGate", "GATE", "3.1");
     check("outputDiode", "D9", "0.31/OL");
     check("outputDiode", "D8", "0.02/0.02");
     const auto assessment = assessed();
     ASSERT_FALSE(assessment.suspects.front().parts.empty());
     EXPECT_EQ(assessment.suspects.front().parts.front().ref, "D8");
-    EXPECT_THAT(assessment.verdict.english(), HasSubstr("Output diode D8"));
+    EXPECT_THAT(assessment.verdict().english(), HasSubstr("Output diode D8"));
 }
 
 TEST_F(AtTheBoards, AllRightAtTheIcButNoGateDrive) {
@@ -287,17 +287,17 @@ TEST_F(AtTheBoards, ASetWithAnOutsideSupplyHasNoMainsSide) {
     job_.set.kind = "adapter";
     const auto assessment = assessed();
     EXPECT_EQ(shareOf(assessment, "standbySupply"), 0);
-    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes) {
+    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes.best) {
         EXPECT_NE(probe.test, "mainsFuse");
     }
 }
 
 TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
     neverMoves();
-    EXPECT_TRUE(assessed().verdict.empty()) << "a main board may be at fault though its lines look right";
+    EXPECT_TRUE(assessed().verdict().empty()) << "a main board may be at fault though its lines look right";
     answer("knownMainBoard", "noChange");
     const auto any = assessed();
-    EXPECT_THAT(any.verdict.english(), HasSubstr("Driver not switching")) << "whichever part it is, the same board";
+    EXPECT_THAT(any.verdict().english(), HasSubstr("Driver not switching")) << "whichever part it is, the same board";
 
     job_.way.level = job::Way::Level::Board;
     const auto boards = assessed();
@@ -305,9 +305,9 @@ TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
 
     job_.way.level = job::Way::Level::Component;
     const auto component = assessed();
-    EXPECT_TRUE(component.verdict.empty());
-    const auto* point = std::get_if<evidence::PointAsked>(&component.probes.front().question);
-    ASSERT_NE(point, nullptr) << component.probes.front().title;
+    EXPECT_TRUE(component.verdict().empty());
+    const auto* point = std::get_if<evidence::PointAsked>(&component.probes.best.front().question);
+    ASSERT_NE(point, nullptr) << component.probes.best.front().title;
     EXPECT_EQ(trade().blocks[std::size_t(trade().point(point->point)->block)].id, "driver");
 
     job_.trail.clear();
@@ -317,9 +317,9 @@ TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
     steady("ledPlusIdle", 43);
     steady("ledPlusOn", 43);
     const auto swap = assessed();
-    EXPECT_EQ(swap.probes.front().test, "knownPowerBoard");
+    EXPECT_EQ(swap.probes.best.front().test, "knownPowerBoard");
     job_.way.first = job::Way::First::Measure;
-    EXPECT_NE(assessed().probes.front().test, "knownPowerBoard");
+    EXPECT_NE(assessed().probes.best.front().test, "knownPowerBoard");
 }
 
 // Swaps are ordered by chance over cost (Heckerman, Breese and Rommelse 1995): the order of least expected cost among
@@ -335,7 +335,7 @@ TEST_F(AtTheBoards, SwapsComeInTheOrderOfLeastExpectedCost) {
         double cost;
     };
     std::vector<Swap> swaps;
-    for (const auto& probe : assessment.probes) {
+    for (const auto& probe : assessment.probes.best) {
         if (const auto* test = trade().test(probe.test); test != nullptr && !test->swaps.empty()) {
             const double chance = shareOfUnit(assessment, test->swaps);
             swaps.push_back(
@@ -352,9 +352,9 @@ TEST_F(AtTheBoards, SwapsComeInTheOrderOfLeastExpectedCost) {
 TEST_F(AtTheBoards, PointThatCannotBeReachedIsNotAskedAgain) {
     job_.way.level = job::Way::Level::Component;
     neverMoves();
-    const auto first = assessed().probes.front();
+    const auto first = assessed().probes.best.front();
     add(evidence::notReached(first.test, first.question));
-    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes) {
+    for (const auto& probe : assess(job_, trade(), {.today = {}, .maxProbes = 200}).probes.best) {
         EXPECT_NE(probe.question, first.question);
     }
 }
@@ -421,8 +421,8 @@ TEST_F(AtTheBoards, NothingIsAskedForThatNeedsAToolThatIsNotAtHand) {
 TEST_F(AtTheBoards, TheBestOfWhatNeedsAnotherToolIsNamed) {
     job_.way.level = job::Way::Level::Component;
     neverMoves();
-    const auto best = assessed().probes.front();
-    EXPECT_FALSE(assessed().outOfTools);
+    const auto best = assessed().probes.best.front();
+    EXPECT_FALSE(assessed().probes.outOfTools);
     auto lacking = trade();
     const auto point =
         std::find_if(lacking.points.begin(), lacking.points.end(), [&](const auto& p) { return p.id == best.test; });
@@ -430,10 +430,10 @@ TEST_F(AtTheBoards, TheBestOfWhatNeedsAnotherToolIsNamed) {
     point->tools = {"dummyLoad"};
     job_.bench.lacks = {"dummyLoad"};
     const auto assessment = assess(job_, lacking);
-    ASSERT_TRUE(assessment.outOfTools);
-    EXPECT_EQ(assessment.outOfTools->question, best.question);
-    EXPECT_GE(assessment.outOfTools->bits, 0.9 * best.bits);
-    EXPECT_NE(assessment.probes.front().question, best.question);
+    ASSERT_TRUE(assessment.probes.outOfTools);
+    EXPECT_EQ(assessment.probes.outOfTools->question, best.question);
+    EXPECT_GE(assessment.probes.outOfTools->bits, 0.9 * best.bits);
+    EXPECT_NE(assessment.probes.best.front().question, best.question);
 }
 
 TEST_F(AtTheBoards, ABoardThatIsBoughtAndSentBackNeedsNoneAtHand) {
@@ -465,7 +465,7 @@ TEST_F(AtTheBoards, NothingSpeaksOfMainsInASetThatAnOutsideSupplyFeeds) {
     for (const auto& caution : assessment.cautions) {
         EXPECT_THAT(caution.text.english(), testing::Not(testing::ContainsRegex("[Mm]ains"))) << caution.station;
     }
-    for (const auto& probe : assessment.probes) {
+    for (const auto& probe : assessment.probes.best) {
         EXPECT_THAT(probe.how.english(), testing::Not(HasSubstr("mains out"))) << probe.test;
     }
 }
@@ -492,4 +492,4 @@ INSTANTIATE_TEST_SUITE_P(Screen, DarkAreas,
                          [](const auto& tested) { return std::string(tested.param.name); });
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::sheet

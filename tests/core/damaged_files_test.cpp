@@ -6,7 +6,7 @@
 
 #include "core/format/fields.h"
 #include "core/job/job_json.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::job {
@@ -23,7 +23,7 @@ protected:
         try {
             const Job job = parseJob(text);
             EXPECT_EQ(parseJob(toJson(job).dump()), job);
-            reasoning::assess(job, knowledge::builtInKnowledge());
+            sheet::assess(job, knowledge::builtInKnowledge());
         } catch (const format::FormatError& error) {
             EXPECT_GT(std::string(error.what()).size(), 3u);
         }

@@ -6,7 +6,7 @@
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/sealed_set.h"
 
 namespace dimglow {
@@ -103,18 +103,18 @@ TEST(FeedsOfASetThatNobodyHasSeen, AreCountedWithoutLosingWhatIsKnown) {
 }
 
 TEST(WhatWasLearned, JoinsTheDescriptionAsFarAsItCanSayIt) {
-    using reasoning::Known;
+    using findings::Known;
     const auto learned = [](Reference what, double volts, Known::From from = Known::From::Readings, int feed = 0) {
         return Known{what, from, volts, 1, feed};
     };
-    const auto driver = reasoning::withLearned(
+    const auto driver = findings::withLearned(
         {}, {learned(Reference::Idle, 33.42), learned(Reference::Strings, 100), learned(Reference::OverVolts, 123.4),
              learned(Reference::Strings, 60, Known::From::Readings, 1),
              learned(Reference::OverVolts, 90, Known::From::Readings, 1), learned(Reference::Sink, 25)});
     EXPECT_NEAR(driver.idleVolts.value_or(0), 33.4, 1e-9);
     EXPECT_NEAR(driver.ovpRatio.value_or(0), 1.23, 1e-9) << "of the first feed";
     EXPECT_FALSE(driver.headroomVolts) << "more than a description can say";
-    const auto guessed = reasoning::withLearned(
+    const auto guessed = findings::withLearned(
         {}, {learned(Reference::Idle, 33, Known::From::Computed), learned(Reference::Strings, 100, Known::From::NotYet),
              learned(Reference::OverVolts, 120)});
     EXPECT_EQ(guessed, backlight::DriverSpec{});
@@ -137,12 +137,12 @@ protected:
     void falls(const char* test, int feed, double peak, double rest) {
         add(Measured{test, 0, Shape::PeakThenSettles, peak, rest, feed});
     }
-    reasoning::Assessment assessed() const { return reasoning::assess(job_, trade()); }
-    static double shareOf(const reasoning::Assessment& assessment, const char* id) {
+    sheet::Assessment assessed() const { return sheet::assess(job_, trade()); }
+    static double shareOf(const sheet::Assessment& assessment, const char* id) {
         const auto found = assessment.diagnosis.shareOfSuspect.find(id);
         return found == assessment.diagnosis.shareOfSuspect.end() ? 0 : found->second;
     }
-    static double ofTheLeds(const reasoning::Assessment& assessment) {
+    static double ofTheLeds(const sheet::Assessment& assessment) {
         double share = 0;
         for (const auto& suspect : assessment.suspects) {
             share += suspect.side == knowledge::Side::Leds ? suspect.share : 0;
@@ -191,7 +191,7 @@ TEST_F(TwoFeeds, TeachOfEachOtherAsFarAsTheyAreAlike) {
         return *std::find_if(known.begin(), known.end(),
                              [&](const auto& k) { return k.what == Reference::Strings && k.feed == feed; });
     };
-    EXPECT_EQ(strings(1).from, reasoning::Known::From::NotYet);
+    EXPECT_EQ(strings(1).from, findings::Known::From::NotYet);
     const double before = strings(1).sigmaVolts / strings(1).volts;
     add(evidence::LightSeen{driver::Light::StaysLit, 0});
     ledPlus("ledPlusOn", 0, 93);
@@ -206,7 +206,7 @@ TEST_F(TwoFeeds, ReadingsNameTheFeed) {
     const evidence::Scene scene{job_.set, trade()};
     EXPECT_EQ(evidence::titleOf(job_.trail.back().what, scene).english(), "LED+ at switch-on of feed 2");
     std::vector<std::string> asked;
-    for (const auto& probe : reasoning::assess(job_, trade(), {.today = {}, .maxProbes = 50}).probes) {
+    for (const auto& probe : sheet::assess(job_, trade(), {.today = {}, .maxProbes = 50}).probes.best) {
         asked.push_back(probe.title.english());
     }
     EXPECT_THAT(asked, testing::Contains("LED+ at switch-on of feed 1"));
@@ -269,12 +269,12 @@ INSTANTIATE_TEST_SUITE_P(Faults, Feeds,
 TEST(FeedsOfAMendedSet, AreProvenEach) {
     job::Job job;
     job.set.backlight = read("3 strips x 12, each its own string, 2 feeds");
-    const auto& lines = reasoning::assess(job, trade()).proof;
+    const auto& lines = sheet::assess(job, trade()).proof;
     ASSERT_EQ(lines.size(), 5u);
     EXPECT_EQ(lines[1].test, "ledPlusOn");
     EXPECT_EQ(lines[1].feed, 1);
     job::addEntry(job, "", job::Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 36, 36, 1});
-    const auto proof = reasoning::assess(job, trade()).proof;
+    const auto proof = sheet::assess(job, trade()).proof;
     EXPECT_FALSE(proof[0].volts) << "the other feed was not measured";
     EXPECT_EQ(proof[1].volts, 36);
 }

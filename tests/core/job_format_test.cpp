@@ -10,7 +10,7 @@
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
 #include "core/job/reading_text.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "tests/support/full_job.h"
 #include "virtualset/demo_workshop.h"
 
@@ -68,7 +68,7 @@ TEST(PointsThatCannotBeReached, AreKeptAndNotAskedForAgain) {
     const evidence::Question run = evidence::TesterTaken::Question{{{0, 0}, 12, 23}, job.bench.tester, {}, {}};
     job.trail.clear();
     const auto isAsked = [&](const evidence::Question& question) {
-        const auto probes = reasoning::assess(job, trade, {.today = {}, .maxProbes = 100}).probes;
+        const auto probes = sheet::assess(job, trade, {.today = {}, .maxProbes = 100}).probes.best;
         return std::any_of(probes.begin(), probes.end(), [&](const auto& p) { return p.question == question; });
     };
     for (const auto& [test, question] : {std::pair("ledMinus", channel), {"tester", run}}) {

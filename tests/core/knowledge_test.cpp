@@ -14,7 +14,7 @@
 #include "core/backlight/plain.h"
 #include "core/format/document.h"
 #include "core/job/job_json.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "tests/support/full_job.h"
 #include "virtualset/demo_workshop.h"
 
@@ -146,12 +146,12 @@ TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {
     const Knowledge trade = parseKnowledge(texts);
     job::Job job;
     job.set.backlight = backlight::plainBacklight({});
-    const double expected = 0.5 * reasoning::assess(job, trade).reference.front().stringVolts;
+    const double expected = 0.5 * sheet::assess(job, trade).reference.front().stringVolts;
     job::addEntry(job, "", job::Phase::Before,
                   evidence::Measured{"ledPlusOn", 0, driver::Shape::Steady, expected, expected});
     job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, driver::Shape::Steady, 3.3, 3.3});
-    EXPECT_EQ(reasoning::assess(job, trade).suspects.front().suspect, "moth");
-    EXPECT_NE(reasoning::assess(job, builtInKnowledge()).suspects.front().suspect, "moth");
+    EXPECT_EQ(sheet::assess(job, trade).suspects.front().suspect, "moth");
+    EXPECT_NE(sheet::assess(job, builtInKnowledge()).suspects.front().suspect, "moth");
 }
 
 /// A voltage of the board that the built-in files do not have.
@@ -192,14 +192,14 @@ TEST(AddedVoltage, NeedsNothingButItsEntries) {
     for (const char* test : {"ledPlusIdle", "ledPlusOn", "blOn"}) {
         job::addEntry(job, "", job::Phase::Before, set.measure(test));
     }
-    const auto before = reasoning::assess(job, trade);
+    const auto before = sheet::assess(job, trade);
     const evidence::Measured::Question asked{"icSupply", 0};
-    EXPECT_TRUE(before.expectedVolts.contains(asked)) << "its row has a band";
-    EXPECT_TRUE(std::ranges::any_of(before.probes, [&](const auto& probe) {
+    EXPECT_TRUE(before.expected.volts.contains(asked)) << "its row has a band";
+    EXPECT_TRUE(std::ranges::any_of(before.probes.best, [&](const auto& probe) {
         return probe.question == evidence::Question(asked);
     })) << "it is among the probes";
     job::addEntry(job, "", job::Phase::Before, set.measure("icSupply"));
-    const auto after = reasoning::assess(job, trade);
+    const auto after = sheet::assess(job, trade);
     ASSERT_EQ(after.suspects.front().suspect, "driverNotSwitching");
     EXPECT_GT(after.suspects.front().share, before.suspects.front().share);
 }

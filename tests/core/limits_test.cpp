@@ -13,9 +13,9 @@
 #include "core/job/job_json.h"
 #include "core/job/limits.h"
 #include "core/job/problems.h"
-#include "core/reasoning/assessment.h"
+#include "core/job/trail_lines.h"
 #include "core/reasoning/case_model.h"
-#include "core/reasoning/wording.h"
+#include "core/sheet/assessment.h"
 #include "tests/support/largest_jobs.h"
 
 namespace dimglow {
@@ -28,15 +28,14 @@ TEST_P(LargestJob, IsWithinTheLimitsIsReadBackAndAssessed) {
     EXPECT_EQ(largest.name, test::largestJobNames[GetParam()]);
     ASSERT_TRUE(job::problemsOf(largest.job).empty()) << inWords(job::problemsOf(largest.job).front());
     EXPECT_EQ(job::parseJob(job::toJson(largest.job).dump()), largest.job);
-    const auto assessment = reasoning::assess(largest.job, knowledge::builtInKnowledge());
+    const auto assessment = sheet::assess(largest.job, knowledge::builtInKnowledge());
     EXPECT_FALSE(assessment.suspects.empty());
     double total = 0;
     for (const auto& suspect : assessment.suspects) {
         total += suspect.share;
     }
     EXPECT_NEAR(total, 1, 1e-6);
-    EXPECT_FALSE(reasoning::trailLines(largest.job, knowledge::builtInKnowledge()).empty() &&
-                 !largest.job.trail.empty());
+    EXPECT_FALSE(job::trailLines(largest.job, knowledge::builtInKnowledge()).empty() && !largest.job.trail.empty());
 }
 
 INSTANTIATE_TEST_SUITE_P(Kinds, LargestJob, testing::Range(0, int(std::size(test::largestJobNames))),
@@ -75,7 +74,7 @@ TEST(SmallestBacklight, OfOneLedOrThreeIsAssessed) {
         job.title = "small";
         const auto problems = job::problemsOf(job);
         ASSERT_TRUE(problems.empty()) << inWords(problems.front());
-        const auto assessment = reasoning::assess(job, knowledge::builtInKnowledge());
+        const auto assessment = sheet::assess(job, knowledge::builtInKnowledge());
         EXPECT_EQ(assessment.suspects.front().suspect, "shortedLed") << leds;
         EXPECT_EQ(assessment.located.size(), std::size_t(leds)) << "none has a volt left";
     }
@@ -85,8 +84,7 @@ TEST(AssessmentThatIsAskedToStop, Stops) {
     const auto largest = test::largestJobs()[1].job;
     std::stop_source stop;
     stop.request_stop();
-    EXPECT_THROW(reasoning::assess(largest, knowledge::builtInKnowledge(), {{}, 6, stop.get_token()}),
-                 reasoning::Stopped);
+    EXPECT_THROW(sheet::assess(largest, knowledge::builtInKnowledge(), {{}, 6, stop.get_token()}), reasoning::Stopped);
 }
 
 // Standing entries are found by their question as a key; the plain way compares each with each.

@@ -8,15 +8,16 @@
 #include <random>
 
 #include "core/backlight/plain.h"
-#include "core/reasoning/assessment.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/sealed_set.h"
 
-namespace dimglow::reasoning {
+namespace dimglow::sheet {
 namespace {
 
 using backlight::LedFault;
 using backlight::LedPlace;
+using probe::Probe;
 
 constexpr double bitsWorthAProbe = 0.03;
 
@@ -45,11 +46,11 @@ Outcome follow(const virtualset::SealedSet& set) {
     Outcome outcome;
     for (; outcome.probes < 60; ++outcome.probes) {
         const auto assessment = assess(job, trade, {{}, 40});
-        const auto next = std::find_if(assessment.probes.begin(), assessment.probes.end(), [](const Probe& p) {
-            return (p.test == "tester" || p.test == "look") && p.bits > bitsWorthAProbe;
-        });
-        outcome.found = assessment.located;
-        if (next == assessment.probes.end()) {
+        const auto next = std::find_if(
+            assessment.probes.best.begin(), assessment.probes.best.end(),
+            [](const Probe& p) { return (p.test == "tester" || p.test == "look") && p.bits > bitsWorthAProbe; });
+        outcome.found = findings::ledsOf(assessment.located);
+        if (next == assessment.probes.best.end()) {
             break;
         }
         for (auto& seen : set.take(next->question)) {
@@ -130,4 +131,4 @@ TEST(EightFaultyLeds, OfThreeKindsInOneSetAreLocatedByTheAdvisedProbes) {
 INSTANTIATE_TEST_SUITE_P(AtOnce, SealedFaults, testing::Values(1, 2, 3));
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::sheet

@@ -42,7 +42,6 @@ protected:
         job_.set.hoursRun = 9000;
         job_.set.backlight = backlight::plainBacklight({});
         open_.shareOfSuspect = {{"openLed", 0.97}, {"openPlug", 0.03}};
-        open_.failedLeds = {{1, 8}};
         open_.failedCount = 1;
         open_.failedStrips = {1};
     }
@@ -153,7 +152,7 @@ TEST_F(Plan, WithoutAValueDoNotRepairIsNotFree) {
 }
 
 TEST_F(Plan, OfABadJointCountsOneFailureAndTheStrip) {
-    const Diagnosis joint{{{"badJoint", 1}}, {}, 0, {2}};
+    const Diagnosis joint{{{"badJoint", 1}}, 0, {2}};
     const auto p = planFix(job_, knowledge::builtInKnowledge(), joint, "");
     const auto led = option(plan(), "replaceStrip");
     EXPECT_EQ(option(p, "replaceStrip").parts, led.parts) << "a strip is a strip";

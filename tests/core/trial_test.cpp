@@ -78,7 +78,7 @@ TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
     int sureAndWrong = 0;
     for (int seed = 1; seed <= jobs; ++seed) {
         const auto patient = drawPatient(std::uint64_t(seed), GetParam(), trade());
-        const auto ending = work(patient, Order::Advised, trade(), 60, [&](const reasoning::Assessment& assessment) {
+        const auto ending = work(patient, Order::Advised, trade(), 60, [&](const sheet::Assessment& assessment) {
             for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
                 sure += share >= 0.95 ? 1 : 0;
                 sureAndWrong += share >= 0.95 && !isRight(suspect, patient) ? 1 : 0;

@@ -5,14 +5,15 @@
 
 #include "core/backlight/plain.h"
 #include "core/job/problems.h"
-#include "core/reasoning/assessment.h"
+#include "core/sheet/assessment.h"
 #include "virtualset/demo_workshop.h"
 
-namespace dimglow::reasoning {
+namespace dimglow::sheet {
 namespace {
 
 using driver::Shape;
 using evidence::Measured;
+using findings::Known;
 using testing::HasSubstr;
 
 const knowledge::Knowledge& trade() {
@@ -170,7 +171,7 @@ TEST_F(DarkSet, StripDarkOnATesterWhoseVoltsWereRightElsewhereIsOpen) {
     const auto limit = job_.bench.tester.limitVolts;
     add(evidence::TesterTaken{strip(1), job_.bench.tester, limit, 0});
     const double before = shareOf(assessed(), "openLed");
-    add(evidence::TesterTaken{strip(0), job_.bench.tester, assessed().expectedStripVolts[0], std::nullopt});
+    add(evidence::TesterTaken{strip(0), job_.bench.tester, assessed().expected.stripVolts[0], std::nullopt});
     EXPECT_GT(shareOf(assessed(), "openLed"), before);
     EXPECT_GT(shareOf(assessed(), "openLed"), 0.9);
 }
@@ -190,13 +191,13 @@ TEST_F(DarkSet, BoardFaultsThatReadAlikeAreOneVerdictWhenNothingTellsThemApart) 
     steady("ledMinus", 0, 1);
     for (int strip = 0; strip < int(job_.set.backlight.strips.size()); ++strip) {
         const auto run = backlight::wholeStrip(job_.set.backlight, strip);
-        add(evidence::TesterTaken{run, job_.bench.tester, assessed().expectedStripVolts[std::size_t(strip)],
+        add(evidence::TesterTaken{run, job_.bench.tester, assessed().expected.stripVolts[std::size_t(strip)],
                                   run.count()});
     }
     const auto assessment = assessed();
     EXPECT_LT(shareOf(assessment, top(assessment)), 0.9) << "neither is sure";
-    EXPECT_THAT(assessment.verdict.english(), HasSubstr("weak supply"));
-    EXPECT_THAT(assessment.verdict.english(), HasSubstr("over-voltage divider"));
+    EXPECT_THAT(assessment.verdict().english(), HasSubstr("weak supply"));
+    EXPECT_THAT(assessment.verdict().english(), HasSubstr("over-voltage divider"));
 }
 
 TEST_F(DarkSet, LedThatIsDarkAloneIsFaultyInWhateverWay) {
@@ -210,8 +211,8 @@ TEST_F(DarkSet, LedThatIsDarkAloneIsFaultyInWhateverWay) {
         }
     }
     const auto assessment = assessed();
-    ASSERT_EQ(assessment.located, (std::vector<backlight::LedPlace>{{1, 3}}));
-    EXPECT_LT(assessment.locatedShares.front(), 0.9) << "shorted, or dark and conducting: no volts were read";
+    ASSERT_EQ(findings::ledsOf(assessment.located), (std::vector<backlight::LedPlace>{{1, 3}}));
+    EXPECT_LT(assessment.located.front().share, 0.9) << "shorted, or dark and conducting: no volts were read";
     EXPECT_EQ(assessment.found.english(), "Faulty LED B4");
 }
 
@@ -239,15 +240,15 @@ protected:
 TEST_F(UndescribedSet, SaysNothingThatNobodyHasSaid) {
     const auto assessment = assessed();
     EXPECT_TRUE(assessment.ledShares.empty());
-    EXPECT_TRUE(assessment.expectedStripVolts.empty());
-    EXPECT_FALSE(assessment.expectedVolts.count({"ledPlusOn", 0}));
+    EXPECT_TRUE(assessment.expected.stripVolts.empty());
+    EXPECT_FALSE(assessment.expected.volts.count({"ledPlusOn", 0}));
     for (const auto& known : assessment.thisSet) {
         EXPECT_EQ(known.from, Known::From::NotYet);
     }
     for (const auto& suspect : assessment.suspects) {
         EXPECT_THAT(suspect.title.english(), testing::Not(testing::ContainsRegex("strip [A-Z]|[A-Z][0-9]")));
     }
-    for (const auto& probe : assessment.probes) {
+    for (const auto& probe : assessment.probes.best) {
         EXPECT_FALSE(evidence::runOf(probe.question)) << probe.title.english();
     }
     for (const auto& option : assessment.plan.options) {
@@ -285,7 +286,7 @@ TEST_F(UndescribedSet, AsksForTheStripsWhenOnlyTheyCanTellMore) {
     const auto assessment = assessed();
     EXPECT_GT(shareOfSide(assessment, knowledge::Side::Leds), 0.9);
     EXPECT_TRUE(assessment.wantsStrips);
-    EXPECT_TRUE(assessment.verdict.empty());
+    EXPECT_TRUE(assessment.verdict().empty());
 }
 
 TEST_F(UndescribedSet, ReadingOfAStripIsRefusedUntilThereIsOne) {
@@ -318,9 +319,9 @@ TEST_F(DarkSet, ReadingThatNothingExplainsIsNamedAndAskedForAgain) {
     const auto assessment = assessed();
     ASSERT_TRUE(assessment.misfit);
     EXPECT_THAT(assessment.misfit->reading.english(), HasSubstr("412.0 V"));
-    EXPECT_TRUE(assessment.verdict.empty());
-    ASSERT_FALSE(assessment.probes.empty());
-    EXPECT_EQ(assessment.probes.front().test, "ledPlusOn") << "it is taken again first";
+    EXPECT_TRUE(assessment.verdict().empty());
+    ASSERT_FALSE(assessment.probes.best.empty());
+    EXPECT_EQ(assessment.probes.best.front().test, "ledPlusOn") << "it is taken again first";
 }
 
 /// A lit run of the strips that are there; then a description that the reading cannot come from.
@@ -388,4 +389,4 @@ TEST(Slip, IsNamedOrLeavesTheSharesHonest) {
 }
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::sheet

@@ -1,9 +1,9 @@
-#include "core/reasoning/wording.h"
 #include "core/backlight/plain.h"
+#include "core/job/trail_lines.h"
 
 #include <gtest/gtest.h>
 
-namespace dimglow::reasoning {
+namespace dimglow::job {
 namespace {
 
 class Wording : public testing::Test {
@@ -125,4 +125,4 @@ TEST_F(Wording, SumsUpDimLedsBesideDarkOnes) {
 }
 
 }  // namespace
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::job

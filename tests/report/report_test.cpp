@@ -9,7 +9,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 #include "language/language.h"
 #include "records/files.h"
 #include "report/owner_page.h"
@@ -21,7 +21,7 @@ namespace {
 
 class Report : public testing::Test {
 protected:
-    std::unique_ptr<QTextDocument> document() const { return compose(job_, reasoning::assess(job_, trade_), trade_); }
+    std::unique_ptr<QTextDocument> document() const { return compose(job_, sheet::assess(job_, trade_), trade_); }
     QString text() const { return document()->toPlainText(); }
     /// What a reader of the file sees, a form feed between pages.
     QString textOf(const QByteArray& pdf) const {
@@ -46,7 +46,7 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
         EXPECT_TRUE(report.contains(language::words(evidence::describe(entry.what, {job_.set, trade_})))) << entry.id;
         EXPECT_TRUE(report.contains(language::words(evidence::titleOf(entry.what, {job_.set, trade_})))) << entry.id;
     }
-    const auto band = reasoning::assess(job_, trade_).expectedVolts.at({"ledPlusOn", 0});
+    const auto band = sheet::assess(job_, trade_).expected.volts.at({"ledPlusOn", 0});
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));
 }
 
@@ -80,7 +80,7 @@ TEST_F(Report, TellsTheWorkTheCurrentsAndTheSoak) {
                                  "handed back 2026-11-25", "20.0 V", "NOT as expected"}) {
         EXPECT_TRUE(words.contains(QString::fromUtf8(expected))) << expected;
     }
-    const auto document = compose(job_, reasoning::assess(job_, trade_), trade_);
+    const auto document = compose(job_, sheet::assess(job_, trade_), trade_);
     EXPECT_FALSE(document->resource(QTextDocument::ImageResource, QUrl(QStringLiteral("soak.png"))).isNull());
 }
 
@@ -101,7 +101,7 @@ TEST_F(Report, LongReportsRunOverSeveralPages) {
     }
     const QTemporaryDir folder;
     const QString pdf = folder.filePath(QStringLiteral("long.pdf"));
-    records::writeWhole(pdf, pdfOf(*compose(job_, reasoning::assess(job_, trade_), trade_)));
+    records::writeWhole(pdf, pdfOf(*compose(job_, sheet::assess(job_, trade_), trade_)));
     QProcess info;
     info.start(QStringLiteral("pdfinfo"), {pdf});
     ASSERT_TRUE(info.waitForFinished());
@@ -149,7 +149,7 @@ TEST_F(Report, HeadingsStayWithTheirRowsHoweverLongTheTrailIs) {
 
 TEST_F(Report, ComesOutOfAPrinterAsItDoesOfAFile) {
     const QString file = folder_.filePath(QStringLiteral("printed.pdf"));
-    const auto assessment = reasoning::assess(job_, trade_);
+    const auto assessment = sheet::assess(job_, trade_);
     for (const bool isBench : {false, true}) {
         {
             QPrinter printer(QPrinter::HighResolution);

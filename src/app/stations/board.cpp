@@ -10,7 +10,7 @@
 #include "app/theme.h"
 #include "app/typed.h"
 #include "core/backlight/limits.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 
 namespace dimglow::app {
 
@@ -172,8 +172,8 @@ void BoardStation::judge(Spot& spot) const {
         } else if (question == spot.question) {
             shown.value = words(evidence::describe(entry.what, scene()));
             shown.state = SpotState::Taken;
-            const auto comparison = assessment().expectations.find(entry.id);
-            if (comparison != assessment().expectations.end()) {
+            const auto comparison = assessment().expected.byEntry.find(entry.id);
+            if (comparison != assessment().expected.byEntry.end()) {
                 shown.state = comparison->second.within ? SpotState::Good : SpotState::Bad;
             }
             if (const auto* taken = std::get_if<evidence::PointTaken>(&entry.what)) {
@@ -189,7 +189,8 @@ void BoardStation::showJob() {
     const auto& trade = session_.trade();
     const auto& kind = trade.setKind(job().set.kind);
     const auto& assessment = this->assessment();
-    const auto* next = assessment.probes.empty() || !assessment.verdict.empty() ? nullptr : &assessment.probes.front();
+    const auto* next =
+        assessment.probes.best.empty() || !assessment.verdict().empty() ? nullptr : &assessment.probes.best.front();
     std::vector<BoardBlock> blocks;
     std::vector<int> placeOfBlock(trade.blocks.size(), -1);
     spots_.clear();
@@ -271,10 +272,10 @@ bool BoardStation::isAllowed(const Spot& spot) const {
 
 QString BoardStation::noteOf(const Spot& spot) const {
     if (const auto* asked = std::get_if<evidence::VoltsAsked>(&spot.question)) {
-        const auto band = assessment().expectedVolts.find(*asked);
+        const auto band = assessment().expected.volts.find(*asked);
         const bool mayMove = asked->test == driver::ledPlusOn || asked->test == driver::ledPlusPlugOut;
         const QString shapes = mayMove ? tr("184 · 184 > 48 falls · 48 ~ 184 wanders") : QString();
-        return (band == assessment().expectedVolts.end()
+        return (band == assessment().expected.volts.end()
                     ? tr("What a healthy set reads is not known yet.")
                     : tr("expect %L1 … %L2 V").arg(band->second.low, 0, 'f', 1).arg(band->second.high, 0, 'f', 1)) +
                (mayMove ? QLatin1Char('\n') + shapes : QString());
@@ -336,7 +337,7 @@ void BoardStation::offer() {
             offer.chosen = isIt ? int(i) : offer.chosen;
         }
     }
-    for (const auto& probe : assessment().probes) {
+    for (const auto& probe : assessment().probes.best) {
         if (probe.question == spot->question) {
             for (const auto& outcome : probe.outcomes) {
                 offer.outcomes << tr("%1 → %2").arg(words(outcome.reading), words(outcome.meaning));
@@ -515,14 +516,14 @@ void BoardStation::keyPressEvent(QKeyEvent* event) {
 }
 
 void BoardStation::enter() {
-    const auto& probes = assessment().probes;
-    if (!probes.empty() && assessment().verdict.empty()) {
+    const auto& probes = assessment().probes.best;
+    if (!probes.empty() && assessment().verdict().empty()) {
         choose(probes.front().question);
     }
     focusEntry();
 }
 
-void BoardStation::goTo(const reasoning::Probe& probe) {
+void BoardStation::goTo(const probe::Probe& probe) {
     choose(probe.question);
     focusEntry();
 }

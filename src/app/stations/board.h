@@ -16,7 +16,7 @@ public:
     explicit BoardStation(JobSession& session);
 
     void enter() override;
-    void goTo(const reasoning::Probe& probe) override;
+    void goTo(const probe::Probe& probe) override;
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);
 

@@ -10,7 +10,7 @@
 #include "app/theme.h"
 #include "app/typed.h"
 #include "core/evidence/dark_area.h"
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 
 namespace dimglow::app {
 
@@ -303,8 +303,8 @@ void FirstLookStation::showQuestion() {
 }
 
 void FirstLookStation::showOverview() {
-    const auto& probes = assessment().probes;
-    const std::string next = probes.empty() || !assessment().verdict.empty() ? std::string() : probes.front().test;
+    const auto& probes = assessment().probes.best;
+    const std::string next = probes.empty() || !assessment().verdict().empty() ? std::string() : probes.front().test;
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     std::vector<BoardBlock> blocks;
     for (const auto& column : columns()) {
@@ -396,7 +396,7 @@ void FirstLookStation::enter() {
     setCurrent(open == questions_.end() ? current_ : int(open - questions_.begin()));
 }
 
-void FirstLookStation::goTo(const reasoning::Probe& probe) {
+void FirstLookStation::goTo(const probe::Probe& probe) {
     const auto asked =
         std::find_if(questions_.begin(), questions_.end(), [&](const auto* test) { return test->id == probe.test; });
     setCurrent(asked == questions_.end() ? current_ : int(asked - questions_.begin()));

@@ -20,7 +20,7 @@ public:
     explicit FirstLookStation(JobSession& session);
 
     void enter() override;
-    void goTo(const reasoning::Probe& probe) override;
+    void goTo(const probe::Probe& probe) override;
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);
 

@@ -193,10 +193,10 @@ void FixPlanStation::showJob() {
     const QString name = focused == nullptr ? QString() : focused->objectName();
     clearLayout(options_);
     const auto& assessment = this->assessment();
-    cause_->setText(assessment.verdict.empty() ? tr("Not certain yet: %1, %2 %")
-                                                     .arg(words(assessment.suspects.front().title))
-                                                     .arg(100 * assessment.suspects.front().share, 0, 'f', 0)
-                                               : words(assessment.verdict));
+    cause_->setText(assessment.verdict().empty() ? tr("Not certain yet: %1, %2 %")
+                                                       .arg(words(assessment.suspects.front().title))
+                                                       .arg(100 * assessment.suspects.front().share, 0, 'f', 0)
+                                                 : words(assessment.verdict()));
     advice_->setText(words(assessment.plan.advice));
     const auto& options = assessment.plan.options;
     for (std::size_t i = 0; i < std::min(mostOptions, options.size()); ++i) {

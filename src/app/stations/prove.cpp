@@ -75,7 +75,7 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
 }
 
 /// The line's reading in a field of its own; not of those that were taken at Strings.
-std::optional<ReadingRow::Asks> ProveStation::asksFor(const reasoning::ProofLine& line) {
+std::optional<ReadingRow::Asks> ProveStation::asksFor(const proof::ProofLine& line) {
     ReadingRow::Asks asks;
     asks.title = words(line.title);
     const auto record = [this](const evidence::Observation& what, const QString& text) {
@@ -205,7 +205,7 @@ void ProveStation::plotSoak() {
     dressInTheme(*plot_);
     plot_->clearItems();
     plot_->xAxis->setLabel(tr("minutes"));
-    double last = reasoning::soakMinutes;
+    double last = proof::soakMinutes;
     QVector<double> minutes;
     QVector<double> milliamps;
     QVector<double> volts;
@@ -274,9 +274,8 @@ void ProveStation::plotSoak() {
     };
     const auto corridor = [&](driver::Band plausible, const QVector<double>& values) {
         for (qsizetype i = 0; i < values.size(); ++i) {
-            if (minutes[i] >= reasoning::soakSettledMinutes) {
-                return driver::Band{(1 - reasoning::soakDriftLimit) * values[i],
-                                    (1 + reasoning::soakDriftLimit) * values[i]};
+            if (minutes[i] >= proof::soakSettledMinutes) {
+                return driver::Band{(1 - proof::soakDriftLimit) * values[i], (1 + proof::soakDriftLimit) * values[i]};
             }
         }
         return plausible;

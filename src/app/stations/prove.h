@@ -27,7 +27,7 @@ protected:
     void timerEvent(QTimerEvent* event) override;
 
 private:
-    std::optional<ReadingRow::Asks> asksFor(const reasoning::ProofLine& line);
+    std::optional<ReadingRow::Asks> asksFor(const proof::ProofLine& line);
     void buildRows();
     QStringList rowNames() const;
     void toggleClock();

@@ -98,7 +98,7 @@ void Station::refresh() {
     }
 }
 
-void Station::goTo(const reasoning::Probe&) {
+void Station::goTo(const probe::Probe&) {
     enter();
 }
 
@@ -114,7 +114,7 @@ bool Station::tell(const Written& written, QWidget* field) {
 }
 
 void Station::keepLearned() {
-    const auto driver = reasoning::withLearned(session_.job().set.backlight.driver, assessment().thisSet);
+    const auto driver = findings::withLearned(session_.job().set.backlight.driver, assessment().thisSet);
     if (driver != session_.job().set.backlight.driver) {
         tell(session_.edit(tr("What was learned of the set"),
                            [&](job::Job& job) { job.set.backlight.driver = driver; }));

@@ -40,7 +40,7 @@ public:
     /// The technician came here: focus goes where the hands want it.
     virtual void enter() = 0;
     /// Shows where a probe is taken.
-    virtual void goTo(const reasoning::Probe& probe);
+    virtual void goTo(const probe::Probe& probe);
     virtual std::vector<KeyHint> keys() const { return {}; }
 
 signals:
@@ -53,7 +53,7 @@ protected:
     virtual void showJob() = 0;
     /// What is shown: job and assessment of one moment.
     const job::Job& job() const { return session_.shown().job; }
-    const reasoning::Assessment& assessment() const { return session_.shown().assessment; }
+    const sheet::Assessment& assessment() const { return session_.shown().assessment; }
     /// What observations are put into words for.
     evidence::Scene scene() const { return {job().set, session_.trade()}; }
     /// Live readings are taken only after the technician has said once that they may.

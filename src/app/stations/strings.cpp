@@ -13,8 +13,8 @@
 #include "app/remembered.h"
 #include "app/theme.h"
 #include "app/typed.h"
+#include "core/job/trail_lines.h"
 #include "core/locate/tester_plan.h"
-#include "core/reasoning/wording.h"
 #include "records/files.h"
 
 namespace dimglow::app {
@@ -250,12 +250,12 @@ void StringsStation::startOver() {
     map_->reset();
 }
 
-const reasoning::Probe* StringsStation::nextStringProbe() const {
+const probe::Probe* StringsStation::nextStringProbe() const {
     const auto& assessment = this->assessment();
-    const auto found = std::find_if(assessment.probes.begin(), assessment.probes.end(), [](const auto& p) {
+    const auto found = std::find_if(assessment.probes.best.begin(), assessment.probes.best.end(), [](const auto& p) {
         return p.test == "tester" || p.test == "chassis" || p.test == "ledCheck";
     });
-    return assessment.verdict.empty() && found != assessment.probes.end() ? &*found : nullptr;
+    return assessment.verdict().empty() && found != assessment.probes.best.end() ? &*found : nullptr;
 }
 
 void StringsStation::showJob() {
@@ -305,9 +305,9 @@ void StringsStation::setRun(const Run& run, Minus minus, const std::vector<LedPl
     showRun();
 }
 
-const reasoning::Probe* StringsStation::asked() const {
+const probe::Probe* StringsStation::asked() const {
     const evidence::Question question = evidence::TesterTaken::Question{*run_, setting(), minus_, bridged_};
-    const auto& probes = assessment().probes;
+    const auto& probes = assessment().probes.best;
     const auto found =
         std::find_if(probes.begin(), probes.end(), [&](const auto& probe) { return probe.question == question; });
     return found == probes.end() ? nullptr : &*found;
@@ -548,7 +548,7 @@ void StringsStation::enter() {
     }
 }
 
-void StringsStation::goTo(const reasoning::Probe& probe) {
+void StringsStation::goTo(const probe::Probe& probe) {
     if (const auto run = evidence::runOf(probe.question)) {
         map_->select(*run);
         const auto* tester = std::get_if<evidence::TesterTaken::Question>(&probe.question);

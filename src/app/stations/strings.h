@@ -18,7 +18,7 @@ public:
     explicit StringsStation(JobSession& session);
 
     void enter() override;
-    void goTo(const reasoning::Probe& probe) override;
+    void goTo(const probe::Probe& probe) override;
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);
 
@@ -40,7 +40,7 @@ private:
                 const std::vector<backlight::LedPlace>& bridged = {},
                 const std::optional<backlight::TesterSetting>& once = {});
     /// The probe that asks for the reading that comes next; null when none does.
-    const reasoning::Probe* asked() const;
+    const probe::Probe* asked() const;
     /// What the tester is set to for the reading that comes next.
     backlight::TesterSetting setting() const;
     void showRun();
@@ -56,7 +56,7 @@ private:
     void showRanking(const evidence::TesterTaken& taken);
     void addOutcome(const QString& reading, const QString& meaning);
     void mark(backlight::LedPlace place, evidence::LedSeen::Glow glow);
-    const reasoning::Probe* nextStringProbe() const;
+    const probe::Probe* nextStringProbe() const;
 
     QFrame* notSeen_ = nullptr;  ///< instead of the map and the fields while nobody has described the strips
     StripsLine* line_ = nullptr;

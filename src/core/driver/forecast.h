@@ -83,6 +83,7 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
 struct Band {
     double low = 0;
     double high = 0;
+    bool contains(double value) const { return low <= value && value <= high; }
 };
 Band bandOf(const VoltsForecast& forecast);
 

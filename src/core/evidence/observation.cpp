@@ -91,6 +91,19 @@ std::string testOf(const Observation& what) {
     return std::visit([](const auto& kind) { return kind.testId(); }, what);
 }
 
+knowledge::Reach reachOf(const Observation& what, const knowledge::Knowledge& knowledge) {
+    return std::visit(
+        [&](const auto& kind) {
+            if constexpr (requires { kind.reach; }) {
+                return kind.reach;
+            } else {
+                const auto* test = knowledge.test(kind.testId());
+                return test == nullptr ? knowledge::Reach::Outside : test->reach;
+            }
+        },
+        what);
+}
+
 void check(const Observation& what, const format::Check& at, const Places& places) {
     std::visit([&](const auto& kind) { kind.check(at, places); }, what);
 }

@@ -39,6 +39,8 @@ std::optional<backlight::Run> runOf(const Question& question);
 NotReached notReached(const std::string& test, const Question& question);
 /// "torch", "ledPlusOn", "light", "tester", "look".
 std::string testOf(const Observation& what);
+/// What had to be open for it.
+knowledge::Reach reachOf(const Observation& what, const knowledge::Knowledge& knowledge);
 
 void check(const Observation& what, const format::Check& at, const Places& places);
 /// Its members beside those of the entry, its kind's word among them.

@@ -10,6 +10,7 @@ namespace dimglow::evidence {
 struct PointTaken {
     static constexpr const char* kind = "point";
     static constexpr bool isOfTheBoard = false;
+    static constexpr auto reach = knowledge::Reach::Boards;
     static constexpr bool namesAPlace = false;
 
     PointAsked asked;

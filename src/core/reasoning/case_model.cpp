@@ -61,6 +61,22 @@ std::size_t CaseModel::ProbeHash::operator()(const TesterProbe& probe) const {
            (probe.bridged.size() << 3);
 }
 
+namespace {
+
+locate::CellPartition partitionFor(const backlight::Backlight& backlight, const std::vector<job::Entry>& standing) {
+    locate::CellPartition partition(backlight);
+    for (const auto& entry : standing) {
+        evidence::split(entry.what, partition);
+    }
+    return partition;
+}
+
+}  // namespace
+
+CaseModel::CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, const std::vector<job::Entry>& standing,
+                     std::stop_token stop)
+    : CaseModel(set, knowledge, partitionFor(set.backlight, standing), std::move(stop)) {}
+
 CaseModel::CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, locate::CellPartition partition,
                      std::stop_token stop)
     : stop_(std::move(stop)),

@@ -56,7 +56,11 @@ class CaseModel {
 public:
     CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, locate::CellPartition partition,
               std::stop_token stop = {});
+    /// Of a partition that the entries tell apart.
+    CaseModel(const set::DisplaySet& set, const Knowledge& knowledge, const std::vector<job::Entry>& standing,
+              std::stop_token stop);
 
+    const std::stop_token& stop() const { return stop_; }
     /// Asked for now and then by all that works on the model. \throws Stopped
     void checkStop() const;
 

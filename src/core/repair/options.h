@@ -14,7 +14,6 @@ namespace dimglow::repair {
 /// What the reasoning hands over: what is suspected and what has failed.
 struct Diagnosis {
     std::map<std::string, double> shareOfSuspect;  ///< by suspect id
-    std::vector<backlight::LedPlace> failedLeds;   ///< of the most likely explanation
     int failedCount = 0;                           ///< LEDs, also when their places are not known yet
     std::vector<int> failedStrips;
 };

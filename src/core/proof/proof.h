@@ -10,9 +10,9 @@
 #include "core/knowledge/knowledge.h"
 
 /// \file
-/// After the repair: each reading against what it should be, and the soak.
+/// After the repair: each reading against what it should be.
 
-namespace dimglow::reasoning {
+namespace dimglow::proof {
 
 /// A reading after the repair against what a mended set shows.
 struct ProofLine {
@@ -36,24 +36,4 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
                                const std::vector<backlight::LedPlace>& failedLeds,
                                const std::map<evidence::Measured::Question, driver::Band>& healthy);
 
-/// What a soak must show: half an hour of entries, none further apart than this, at a current and LED+ that this
-/// backlight can have while it is lit (common practice, no source).
-inline constexpr double soakMinutes = 30;
-inline constexpr double soakGapMinutes = 12;
-inline constexpr double soakSettledMinutes = 10;
-inline constexpr double soakDriftLimit = 0.03;
-
-/// Judgement of the soak.
-struct SoakVerdict {
-    double minutes = 0;     ///< covered without a gap
-    double driftShare = 0;  ///< of the current after soakSettledMinutes
-    bool flickered = false;
-    bool failed = false;
-    bool passed = false;
-    text::Text text;
-    std::optional<driver::Band> ledPlus = {};  ///< what a lit set may show, V; empty where nobody knows
-    std::optional<driver::Band> amps = {};  ///< of one string, A; empty where no current was read off or written down
-};
-SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
-
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::proof

@@ -1,9 +1,9 @@
-#include "core/reasoning/wording.h"
+#include "core/job/trail_lines.h"
 
 #include <map>
 #include <unordered_set>
 
-namespace dimglow::reasoning {
+namespace dimglow::job {
 
 using knowledge::Knowledge;
 using text::say;
@@ -69,4 +69,4 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
     return lines;
 }
 
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::job

@@ -9,7 +9,7 @@
 /// \file
 /// The trail in words, as window and report show it.
 
-namespace dimglow::reasoning {
+namespace dimglow::job {
 
 /// One line of the trail as a person reads it.
 struct TrailLine {
@@ -26,4 +26,4 @@ struct TrailLine {
 /// The trail in order; LEDs of one strip looked at one after the other make one line.
 std::vector<TrailLine> trailLines(const job::Job& job, const knowledge::Knowledge& trade);
 
-}  // namespace dimglow::reasoning
+}  // namespace dimglow::job

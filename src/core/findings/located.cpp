@@ -1,0 +1,237 @@
+#include "core/findings/located.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace dimglow::findings {
+
+using backlight::LedFault;
+using reasoning::Belief;
+using reasoning::CaseModel;
+using reasoning::Hypothesis;
+using text::say;
+using text::Text;
+
+namespace {
+
+constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no current flows
+
+/// Where an explanation shows itself, of several feeds the first.
+int feedOf(const CaseModel& model, const Hypothesis& hypothesis) {
+    if (hypothesis.feed != Hypothesis::everyFeed) {
+        return hypothesis.feed;
+    }
+    const auto& set = model.backlight();
+    if (hypothesis.faults.empty() || set.feeds.size() == 1) {
+        return 0;
+    }
+    const auto& first = hypothesis.faults.front();
+    const auto* leds = faults::asLeds(first);
+    const int channel = leds != nullptr ? model.partition().cells()[std::size_t(leds->cell)].string.channel
+                                        : backlight::wholeStrip(set, faults::stripOf(first, set)).string.channel;
+    return set.channels[std::size_t(channel)].feed;
+}
+
+/// LEDs of the step that a place stands in: side by side, so that an open step is all of them.
+std::vector<backlight::LedPlace> stepOf(const backlight::Backlight& backlight, backlight::LedPlace place) {
+    const auto order = backlight::ledsInOrder(backlight, backlight::wholeStrip(backlight, place.strip).string);
+    const auto step = backlight::runOnStrip(backlight, place.strip, place.led, place.led);
+    return {order.begin() + step.first, order.begin() + step.last + 1};
+}
+
+/// Where a step is open, all of its LEDs are faulty, whichever stands for it.
+void addWholeSteps(const backlight::Backlight& backlight, Places& places) {
+    for (std::size_t i = 0, count = places.located.size(); i < count; ++i) {
+        const Located one = places.located[i];
+        if (one.fault != LedFault::GroupOpen) {
+            continue;
+        }
+        for (const auto place : stepOf(backlight, one.place)) {
+            const bool isKnown = std::any_of(places.located.begin(), places.located.end(),
+                                             [&](const Located& other) { return other.place == place; });
+            if (!isKnown) {
+                places.located.push_back({place, LedFault::GroupOpen, one.share});
+                auto& own = places.shares[std::size_t(place.strip)][std::size_t(place.led)];
+                own = std::max(own, one.share);
+            }
+        }
+    }
+}
+
+/// LEDs that an explanation takes for faulty.
+int faultyLeds(const CaseModel& model, const Hypothesis& hypothesis) {
+    int count = faults::faultyLedCount(hypothesis.faults);
+    for (const auto& fault : hypothesis.faults) {
+        const auto* leds = faults::asLeds(fault);
+        if (leds != nullptr && leds->fault == LedFault::GroupOpen) {
+            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
+            count += leds->count * (model.backlight().strips[std::size_t(cell.strip)].parallel - 1);
+        }
+    }
+    return count;
+}
+
+/// What a LED most likely is.
+Located faultAt(const CaseModel& model, const Belief& belief, backlight::LedPlace place) {
+    std::array<double, backlight::ledFaultKinds> shares{};
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        const auto ofOne = model.faultShares(belief.hypotheses[h], place);
+        for (std::size_t kind = 0; kind < shares.size(); ++kind) {
+            shares[kind] += belief.shares[h] * ofOne[kind];
+        }
+    }
+    const auto most = std::size_t(std::max_element(shares.begin(), shares.end()) - shares.begin());
+    return {place, LedFault(most), shares[most]};
+}
+
+/// Whether a tester across LEDs made them conduct.
+bool conducts(const evidence::TesterTaken& taken) {
+    return taken.lit.value_or(0) > 0 || (taken.volts && *taken.volts < reachedShare * taken.setting.limitVolts);
+}
+
+/// The stretches of a run between LEDs that are known to be open and keep it dark.
+std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, const backlight::Run& run,
+                                     const std::vector<Located>& located) {
+    const auto order = backlight::ledsInOrder(backlight, run.string);
+    const auto& strip = backlight.strips[std::size_t(order[std::size_t(run.first)].strip)];
+    std::set<int> open;
+    for (const auto& led : located) {
+        const auto at = std::find(order.begin(), order.end(), led.place);
+        const bool isOpen =
+            led.fault == LedFault::GroupOpen || (led.fault == LedFault::Open && strip.parallel * strip.chains == 1);
+        if (at != order.end() && isOpen) {
+            open.insert(int(at - order.begin()));
+        }
+    }
+    std::vector<backlight::Run> parts;
+    int first = run.first;
+    for (int position = run.first; position <= run.last + 1; ++position) {
+        if (position > run.last || open.contains(position)) {
+            if (position > first) {
+                parts.push_back({run.string, first, position - 1});
+            }
+            first = position + 1;
+        }
+    }
+    return parts;
+}
+
+}  // namespace
+
+Likeliest likeliestOf(CaseModel& model, const Belief& belief) {
+    const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
+    const Hypothesis& likeliest = belief.hypotheses[best];
+    const auto& suspect = model.knowledge().suspects[std::size_t(likeliest.suspect)];
+    std::set<int> strips;
+    for (const auto& fault : likeliest.faults) {
+        const auto* leds = faults::asLeds(fault);
+        if (model.backlight().isDescribed) {
+            strips.insert(leds != nullptr ? model.partition().cells()[std::size_t(leds->cell)].strip
+                                          : faults::stripOf(fault, model.backlight()));
+        }
+    }
+    return {belief.titles[std::size_t(belief.titleOf[best])],
+            feedOf(model, likeliest),
+            model.knowledge().behaviourOf(suspect).stage,
+            model.madeOf(likeliest),
+            model.placed(likeliest),
+            likeliest.suspect,
+            faultyLeds(model, likeliest),
+            std::vector<int>(strips.begin(), strips.end())};
+}
+
+Places placesOf(const CaseModel& model, const Belief& belief) {
+    Places places{reasoning::ledSharesOf(model, belief.hypotheses, belief.shares), {}};
+    for (int strip = 0; strip < int(places.shares.size()); ++strip) {
+        for (int led = 0; led < int(places.shares[std::size_t(strip)].size()); ++led) {
+            if (places.shares[std::size_t(strip)][std::size_t(led)] > sureShare) {
+                places.located.push_back(faultAt(model, belief, {strip, led}));
+            }
+        }
+    }
+    addWholeSteps(model.backlight(), places);
+    return places;
+}
+
+std::vector<backlight::LedPlace> ledsOf(const std::vector<Located>& located) {
+    std::vector<backlight::LedPlace> places;
+    for (const auto& led : located) {
+        places.push_back(led.place);
+    }
+    return places;
+}
+
+Text titleOf(const CaseModel& model, const std::vector<Located>& located) {
+    std::map<LedFault, std::vector<backlight::LedPlace>> byFault;
+    std::vector<backlight::LedPlace> ofSomeKind;
+    for (const auto& led : located) {
+        (led.share > sureShare ? byFault[led.fault] : ofSomeKind).push_back(led.place);
+    }
+    std::vector<Text> verdict;
+    for (auto& [fault, places] : byFault) {
+        std::sort(places.begin(), places.end());
+        verdict.push_back(say("{} {}", model.titleOf(fault), evidence::namesOf(model.backlight(), places)));
+    }
+    if (!ofSomeKind.empty()) {
+        verdict.push_back(say("Faulty LED {}", evidence::namesOf(model.backlight(), ofSomeKind)));
+    }
+    return text::joined(verdict, "; ");
+}
+
+bool holdsNothingElse(const CaseModel& model, const Belief& belief, const std::vector<Located>& located) {
+    double share = 0;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        const auto& all = belief.hypotheses[h].faults;
+        const bool isLocated = std::all_of(all.begin(), all.end(), [&](const auto& fault) {
+            const auto* leds = faults::asLeds(fault);
+            if (leds == nullptr) {
+                return true;
+            }
+            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
+            return std::all_of(cell.positions.begin(), cell.positions.end(), [&](int position) {
+                const auto place = model.partition().placeOf(cell, position);
+                return std::any_of(located.begin(), located.end(),
+                                   [&](const Located& led) { return led.place == place; });
+            });
+        });
+        share += isLocated ? belief.shares[h] : 0;
+    }
+    return located.empty() || share >= sureShare;
+}
+
+std::vector<backlight::Run> untestedRuns(const job::Job& job, const knowledge::Knowledge& knowledge,
+                                         const std::vector<job::Entry>& standing, const std::vector<Located>& located) {
+    std::vector<backlight::Run> untested;
+    const auto& set = job.set.backlight;
+    const auto& tests = knowledge.tests;
+    const bool canTest = std::any_of(tests.begin(), tests.end(), [&](const auto& test) {
+        return test.form == knowledge::Form::Tester && job::hasAll(job.bench, test.tools);
+    });
+    /// Lit, or put to the tester by itself: what it said then is in the belief.
+    /// Lit, or put to the tester by itself: what it said then is in the belief.
+    const auto isTested = [&](const backlight::Run& part, int position) {
+        return std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
+            const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+            return taken != nullptr && taken->run.string == part.string &&
+                   taken->minus == backlight::TesterProbe::Minus::EndOfRun && taken->run.contains(position) &&
+                   (conducts(*taken) || taken->run == part);
+        });
+    };
+    for (int strip = 0; canTest && job.panelOpen && set.isDescribed && strip < int(set.strips.size()); ++strip) {
+        for (const auto& whole : backlight::runsOnStrip(set, strip)) {
+            for (const auto& part : litParts(set, whole, located)) {
+                bool tested = true;
+                for (int position = part.first; position <= part.last; ++position) {
+                    tested = tested && isTested(part, position);
+                }
+                if (!tested) {
+                    untested.push_back(part);
+                }
+            }
+        }
+    }
+    return untested;
+}
+
+}  // namespace dimglow::findings

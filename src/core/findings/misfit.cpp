@@ -1,0 +1,113 @@
+#include "core/findings/misfit.h"
+
+#include <algorithm>
+
+namespace dimglow::findings {
+
+using reasoning::Belief;
+using reasoning::CaseModel;
+using text::say;
+
+namespace {
+
+/// A reading so much less likely than by anyone's guess, natural log, is taken for a slip.
+constexpr double worseThanAGuess = 2;
+constexpr double misfitShare = 0.5;      ///< of none of these
+constexpr std::size_t mostDoubtful = 8;  ///< the latest
+/// Readings that the explanations tell, over all readings left out in turn.
+constexpr std::size_t mostToldAnew = 2'000'000;
+
+std::optional<std::size_t> noneOfThese(const CaseModel& model, const Belief& belief) {
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        if (model.knowledge().suspects[std::size_t(belief.hypotheses[h].suspect)].isNoneOfThese) {
+            return h;
+        }
+    }
+    return std::nullopt;
+}
+
+/// Whether an answer has been confirmed: given before, or given a third time. It is no slip then, whatever it fits.
+bool isConfirmed(const job::Entry& entry, const job::Job& job) {
+    int others = 0;
+    for (const auto& other : job.trail) {
+        const bool isOther = other.id != entry.id && other.phase == entry.phase &&
+                             evidence::questionOf(other.what) == evidence::questionOf(entry.what);
+        if (isOther && other.what == entry.what) {
+            return true;
+        }
+        others += isOther ? 1 : 0;
+    }
+    return others >= 2;
+}
+
+/// What a misfit hangs on: what the description leads one to expect, and whether it was there when the reading was
+/// taken.
+void explain(Misfit& misfit, const job::Job& job, const std::map<int, evidence::Expectation>& expectations) {
+    const auto wasBefore = [&](const job::Entry& entry) {
+        return entry.phase == job::Phase::Before && (!misfit.entry || entry.id == *misfit.entry) &&
+               entry.id <= job.describedAfter;
+    };
+    misfit.describedSince = std::any_of(job.trail.begin(), job.trail.end(), wasBefore);
+    const auto expected = expectations.find(misfit.entry.value_or(0));
+    if (expected != expectations.end() && !expected->second.within) {
+        const auto& band = expected->second.band;
+        misfit.why = say("As described, a sound set shows {:.1f} to {:.1f} V here.", band.low, band.high);
+    }
+}
+
+}  // namespace
+
+std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, const Belief& belief,
+                               const std::vector<job::Entry>& standing,
+                               const std::map<int, evidence::Expectation>& expectations) {
+    const auto none = noneOfThese(model, belief);
+    if (!none) {
+        return std::nullopt;
+    }
+    const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
+    const bool isNone = belief.shares[*none] > misfitShare;
+    const auto told = [&](std::size_t hypothesis, std::size_t entry) {
+        return belief.likelihoods.at(belief.rowOf[hypothesis], entry);
+    };
+    std::vector<std::size_t> doubtful;
+    for (std::size_t e = 0; e < standing.size(); ++e) {
+        if (!isConfirmed(standing[e], job) && standing[e].source.fitsBecause.empty() &&
+            (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
+            doubtful.push_back(e);
+        }
+    }
+    const auto toldEachTime = std::max<std::size_t>(1, belief.weighed * standing.size());
+    const auto most = std::clamp<std::size_t>(mostToldAnew / toldEachTime, 1, mostDoubtful);
+    if (doubtful.size() > most) {
+        doubtful.erase(doubtful.begin(), doubtful.end() - std::ptrdiff_t(most));
+    }
+    Misfit misfit;
+    double likeliest = belief.evidence + worseThanAGuess;
+    for (const auto e : doubtful) {
+        auto rest = standing;
+        rest.erase(rest.begin() + std::ptrdiff_t(e));
+        CaseModel without(model.set(), model.knowledge(), rest, model.stop());
+        const double evidence = reasoning::infer(without, rest).evidence + told(*none, e);
+        if (evidence >= likeliest) {
+            likeliest = evidence;
+            const evidence::Scene scene{model.set(), model.knowledge()};
+            misfit = {
+                say("{}: {}", evidence::titleOf(standing[e].what, scene), evidence::describe(standing[e].what, scene)),
+                standing[e].id};
+        }
+    }
+    if (!isNone && !misfit.entry) {
+        return std::nullopt;
+    }
+    explain(misfit, job, expectations);
+    return misfit;
+}
+
+std::optional<evidence::Question> askedAgain(const std::optional<Misfit>& misfit,
+                                             const std::vector<job::Entry>& standing) {
+    const auto found =
+        std::find_if(standing.begin(), standing.end(), [&](const auto& e) { return misfit && misfit->entry == e.id; });
+    return found == standing.end() ? std::nullopt : std::optional(evidence::questionOf(found->what));
+}
+
+}  // namespace dimglow::findings

@@ -1,0 +1,92 @@
+#include "core/findings/verdict.h"
+
+#include <algorithm>
+
+namespace dimglow::findings {
+
+using probe::Probe;
+using reasoning::CaseModel;
+using text::say;
+using text::Text;
+
+namespace {
+
+/// A verdict on anything but LEDs needs more than they do: a board, a plug or a strip is dear, and another minute's
+/// reading cheap.
+constexpr double verdictShare = 0.95;
+constexpr double littleBits = 0.1;
+
+}  // namespace
+
+Found foundOf(const CaseModel& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
+              const std::vector<Located>& located) {
+    if (likeliest.failedCount > 0) {
+        return {int(located.size()) == likeliest.failedCount ? titleOf(model, located) : Text(), 1};
+    }
+    const auto& first = left.front();
+    const bool isKnown = first.placeKnown && !model.knowledge().suspects[std::size_t(likeliest.suspect)].isNoneOfThese;
+    if (first.share < verdictShare || !isKnown) {
+        return {{}, first.share};
+    }
+    const bool isPart = first.parts.size() > 1 && first.parts.front().share >= sureShare;
+    return {isPart ? say("{}: {}", first.title, first.parts.front().title) : first.title, first.share};
+}
+
+bool tellLittle(const std::vector<Probe>& probes) {
+    return std::all_of(probes.begin(), probes.end(), [](const Probe& probe) { return probe.bits < littleBits; });
+}
+
+bool isCheaplyDoubted(const std::vector<Probe>& probes, double share) {
+    constexpr double minutesInVain = 60;  ///< the board out and in again, and a second diagnosis
+    return std::any_of(probes.begin(), probes.end(), [&](const Probe& probe) {
+        return probe.bits >= littleBits && probe.minutes < (1 - share) * minutesInVain;
+    });
+}
+
+Found foundTogether(const knowledge::Knowledge& knowledge, const std::vector<SuspectShare>& left,
+                    const std::vector<Probe>& probes, const job::Way& way) {
+    constexpr double worthNaming = 0.05;
+    constexpr std::size_t mostPlaces = 2;
+    const bool tellsLittle = tellLittle(probes);
+    for (const auto& repair : knowledge.repairs) {
+        if (repair.stopGap || repair.writesOff || (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
+            continue;
+        }
+        if (!tellsLittle && (repair.exchanges != "board" || way.level == job::Way::Level::Component)) {
+            continue;
+        }
+        double share = 0;
+        bool isPlaced = true;
+        std::vector<Text> titles;
+        for (const auto& suspect : left) {
+            const bool isMended =
+                std::find(repair.mends.begin(), repair.mends.end(), suspect.suspect) != repair.mends.end();
+            share += isMended ? suspect.share : 0;
+            if (isMended && suspect.share > worthNaming) {
+                titles.push_back(suspect.title);
+                isPlaced = isPlaced && suspect.placeKnown;
+            }
+        }
+        // In the panel it must be known where: one place or the one beside it.
+        if (share >= verdictShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
+            return {text::joined(titles, " / "), share};
+        }
+    }
+    return {};
+}
+
+bool wantsThePart(const job::Way& way, const std::vector<SuspectShare>& left) {
+    const auto& first = left.front();
+    return way.level == job::Way::Level::Component && first.parts.size() > 1 &&
+           first.parts.front().share < sureShare * first.share;
+}
+
+bool onlyStripsTellMore(const std::vector<SuspectShare>& left, const std::vector<Probe>& probes, const Found& found) {
+    double leds = 0;
+    for (const auto& suspect : left) {
+        leds += suspect.side == knowledge::Side::Leds ? suspect.share : 0;
+    }
+    return leds >= sureShare || (probes.empty() && found.title.empty());
+}
+
+}  // namespace dimglow::findings

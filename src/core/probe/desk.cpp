@@ -1,0 +1,96 @@
+#include "core/probe/desk.h"
+
+#include <algorithm>
+
+#include "core/probe/runs.h"
+
+namespace dimglow::probe {
+
+using knowledge::Form;
+using knowledge::TestKind;
+
+namespace {
+
+bool isOnStrips(Form form) {
+    return form == Form::Tester || form == Form::Chassis || form == Form::Led || form == Form::Alone;
+}
+
+}  // namespace
+
+Desk::Desk(reasoning::CaseModel& model, const reasoning::Belief& belief, const job::Job& job,
+           const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs,
+           const std::vector<backlight::Run>& untested, const std::optional<evidence::Question>& again)
+    : model_(model),
+      belief_(belief),
+      job_(job),
+      standing_(standing),
+      untested_(untested),
+      again_(again),
+      explanations_(model, belief, job.way.level == job::Way::Level::Component),
+      runs_(mostSuspected(runs, untested, model, explanations_)) {
+    for (const auto& entry : standing) {
+        reached_ = std::max(reached_, evidence::reachOf(entry.what, model.knowledge()));
+    }
+    reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
+}
+
+bool Desk::isUntested(const backlight::Run& run) const {
+    return std::find(untested_.begin(), untested_.end(), run) != untested_.end();
+}
+
+std::vector<const TestKind*> Desk::tests(Form form) const {
+    std::vector<const TestKind*> tests;
+    for (const auto& test : trade().tests) {
+        if (test.form == form && (backlight().isDescribed || !isOnStrips(form))) {
+            tests.push_back(&test);
+        }
+    }
+    return tests;
+}
+
+bool Desk::isAnswered(const std::string& test, const evidence::Question& question) const {
+    const auto missed = evidence::questionOf(evidence::notReached(test, question));
+    return again_ != question && std::any_of(standing_.begin(), standing_.end(), [&](const auto& entry) {
+               const auto asked = evidence::questionOf(entry.what);
+               return asked == question || asked == missed;
+           });
+}
+
+int Desk::due(const Probe& probe) const {
+    if (again_ == probe.question) {
+        return 2;
+    }
+    const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
+    return asked != nullptr && asked->minus == backlight::TesterProbe::Minus::EndOfRun && asked->bridged.empty() &&
+                   isUntested(asked->run)
+               ? 1
+               : 0;
+}
+
+Probe Desk::start(const TestKind& test, const evidence::Question& question) const {
+    Probe probe;
+    probe.test = test.id;
+    probe.question = question;
+    probe.title = test.title;
+    probe.how = test.how;
+    probe.station = test.station;
+    probe.live = test.live;
+    const bool isBought = job_.way.first == job::Way::First::Swap && !test.swaps.empty();  // and sent back
+    probe.tools = isBought ? std::vector<std::string>() : test.tools;
+    probe.minutes = test.minutes;
+    open(probe, test.reach);
+    return probe;
+}
+
+void Desk::open(Probe& probe, Reach reach) const {
+    if (reach > reached_) {
+        probe.opens = reach;
+        probe.minutes += reach == Reach::Panel ? trade().openPanelMinutes : trade().openBoardsMinutes;
+    }
+}
+
+const text::Text& Desk::keep(text::Text words) {
+    return words_.emplace_back(std::move(words));
+}
+
+}  // namespace dimglow::probe

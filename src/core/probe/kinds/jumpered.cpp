@@ -1,0 +1,89 @@
+#include "core/probe/kinds/jumpered.h"
+
+#include "core/probe/kinds/tester_run.h"
+#include "core/probe/strip_access.h"
+
+namespace dimglow::probe {
+
+using backlight::LedFault;
+
+namespace {
+
+constexpr double leastShareToBridge = 0.1;
+constexpr double knownOpenShare = 0.9;
+/// To hold a jumper across an LED while the tester is read; the LED itself, which it does not light, needs another
+/// minute if it was a good one (common practice, no source).
+constexpr double jumperMinutes = 0.25;
+
+/// How likely the LED of each cell is open.
+std::vector<double> openShares(const Desk& desk) {
+    std::vector<double> open(desk.model().partition().cells().size(), 0);
+    for (std::size_t h = 0; h < desk.explanations().size(); ++h) {
+        for (const auto& fault : desk.explanations().all()[h].faults) {
+            const auto* leds = faults::asLeds(fault);
+            if (leds != nullptr && leds->fault == LedFault::Open) {
+                open[std::size_t(leds->cell)] += desk.explanations().shares()[h];
+            }
+        }
+    }
+    return open;
+}
+
+}  // namespace
+
+std::vector<Jumpered> Jumpered::askable(Desk& desk) {
+    const auto& partition = desk.model().partition();
+    const auto& cells = partition.cells();
+    const auto open = openShares(desk);
+    std::vector<Jumpered> askable;
+    const auto add = [&](const knowledge::TestKind* test, const backlight::Run& part,
+                         const std::vector<backlight::LedPlace>& bridged) {
+        askable.push_back({test, {part, desk.job().bench.tester, {}, bridged}});
+    };
+    const auto addOn = [&](const knowledge::TestKind* test, const backlight::Run& part) {
+        std::vector<backlight::LedPlace> known;
+        std::vector<backlight::LedPlace> doubtful;
+        for (std::size_t c = 0; c < cells.size(); ++c) {
+            if (cells[c].positions.size() == 1 && locate::inside(cells[c], part) && open[c] > leastShareToBridge) {
+                (open[c] > knownOpenShare ? known : doubtful)
+                    .push_back(partition.placeOf(cells[c], cells[c].positions.front()));
+            }
+        }
+        if (!known.empty()) {
+            add(test, part, known);
+        }
+        for (const auto& place : doubtful) {
+            auto bridged = known;
+            bridged.push_back(place);
+            add(test, part, bridged);
+        }
+    };
+    for (const auto* test : desk.tests(knowledge::Form::Tester)) {
+        for (const auto& ref : backlight::stringsOf(desk.backlight())) {
+            for (const auto& part : backlight::partsOf(desk.backlight(), ref)) {
+                addOn(test, part);
+            }
+        }
+    }
+    return askable;
+}
+
+evidence::Question Jumpered::question() const {
+    return asked;
+}
+
+Probe Jumpered::probe(const Desk& desk) const {
+    Probe probe = probeOfRun(desk, *test, asked);
+    probe.title = text::say("Bridge {}, tester on {}", evidence::namesOf(desk.backlight(), asked.bridged),
+                            nameOf(desk.backlight(), asked.run));
+    for (const auto& place : asked.bridged) {
+        probe.minutes += 2 * padMinutes(desk, place.strip) + jumperMinutes;
+    }
+    return probe;
+}
+
+Predicted Jumpered::predict(Desk& desk) const {
+    return predictTester(desk, asked);
+}
+
+}  // namespace dimglow::probe

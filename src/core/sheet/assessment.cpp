@@ -1,0 +1,134 @@
+#include "core/sheet/assessment.h"
+
+#include <algorithm>
+
+#include "core/findings/standing.h"
+#include "core/probe/kinds.h"
+#include "core/probe/runs.h"
+
+namespace dimglow::sheet {
+
+namespace {
+
+bool hasMains(const knowledge::Knowledge& knowledge, const std::string& kind) {
+    const auto& placed = knowledge.setKind(kind).placed;
+    return std::any_of(placed.begin(), placed.end(),
+                       [&](const auto& p) { return knowledge.blocks[std::size_t(p.block)].isHot; });
+}
+
+/// What the fix plan asks of the findings.
+repair::Diagnosis diagnosisOf(const knowledge::Knowledge& knowledge, const reasoning::Belief& belief,
+                              const findings::Likeliest& likeliest) {
+    repair::Diagnosis diagnosis;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        const auto& suspect = knowledge.suspects[std::size_t(belief.hypotheses[h].suspect)];
+        diagnosis.shareOfSuspect[suspect.id] += belief.shares[h];
+    }
+    diagnosis.failedCount = likeliest.failedCount;
+    diagnosis.failedStrips = likeliest.failedStrips;
+    return diagnosis;
+}
+
+/// Fills a sheet from what is believed, room by room.
+class Sheet {
+public:
+    Sheet(const job::Job& job, const knowledge::Knowledge& knowledge, const AssessOptions& options)
+        : job_(job),
+          knowledge_(knowledge),
+          options_(options),
+          standing_(findings::standingEvidence(job)),
+          model_(job.set, knowledge, standing_, options.stop),
+          belief_(reasoning::infer(model_, standing_)),
+          runs_(probe::candidateRuns(model_, belief_, standing_)) {
+        for (const auto& run : runs_) {
+            belief_ = refine(model_, std::move(belief_), run);
+        }
+    }
+
+    Assessment fill() {
+        sheet_.explanations = belief_.hypotheses.size();
+        fillWhatIsLeft();
+        fillWhatItReads();
+        fillProbes();
+        fillRepair();
+        return std::move(sheet_);
+    }
+
+private:
+    void fillWhatIsLeft() {
+        auto places = findings::placesOf(model_, belief_);
+        sheet_.ledShares = std::move(places.shares);
+        sheet_.located = std::move(places.located);
+        sheet_.suspects = findings::whatIsLeft(model_, belief_, standing_);
+        sheet_.likeliest = findings::likeliestOf(model_, belief_);
+        found_ = findings::foundOf(model_, sheet_.suspects, sheet_.likeliest, sheet_.located);
+        if (!found_.title.empty() && sheet_.suspects.front().side == knowledge::Side::Leds) {
+            sheet_.untested = findings::untestedRuns(job_, knowledge_, standing_, sheet_.located);
+        }
+    }
+
+    void fillWhatItReads() {
+        const auto known = findings::learntOf(model_, belief_);
+        sheet_.thisSet = findings::knownOf(job_.set.backlight, model_.nothingLearnt().known(), known);
+        sheet_.expected = findings::expectedOf(model_, job_, known);
+        sheet_.misfit = findings::misfitOf(job_, model_, belief_, standing_, sheet_.expected.byEntry);
+        sheet_.reference = findings::referenceOf(job_.set.backlight, model_.reference(), known);
+        sheet_.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
+        sheet_.cautions = safety::cautionsFor({findings::workingVolts(sheet_.reference),
+                                               findings::highestOverVolts(known, sheet_.reference.size()),
+                                               job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set.kind),
+                                               findings::isLedPlusKnown(sheet_.reference)});
+    }
+
+    void fillProbes() {
+        const auto again = findings::askedAgain(sheet_.misfit, standing_);
+        probe::Desk desk(model_, belief_, job_, standing_, runs_, sheet_.untested, again);
+        sheet_.probes = probe::rankProbes(desk, options_.maxProbes);
+        const auto& probes = sheet_.probes.best;
+        if (found_.title.empty() && !sheet_.misfit) {
+            found_ = findings::foundTogether(knowledge_, sheet_.suspects, probes, job_.way);
+        }
+        const bool isAll =
+            findings::tellLittle(probes) ||
+            (findings::holdsNothingElse(model_, belief_, sheet_.located) &&
+             !findings::wantsThePart(job_.way, sheet_.suspects) && !findings::isCheaplyDoubted(probes, found_.share));
+        sheet_.found = found_.title;
+        sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll;
+        sheet_.wantsStrips = !job_.set.backlight.isDescribed && !sheet_.misfit &&
+                             findings::onlyStripsTellMore(sheet_.suspects, probes, found_);
+    }
+
+    void fillRepair() {
+        sheet_.diagnosis = diagnosisOf(knowledge_, belief_, sheet_.likeliest);
+        sheet_.plan = repair::planFix(job_, knowledge_, sheet_.diagnosis, options_.today);
+        if (!sheet_.probes.best.empty() && sheet_.verdict().empty() && !sheet_.misfit) {
+            sheet_.fixNow = repair::fixNow(sheet_.plan, knowledge_, job_.bench, sheet_.probes.best.front().minutes);
+        }
+        sheet_.proof =
+            proof::proofOf(job_, knowledge_, sheet_.reference, findings::ledsOf(sheet_.located), sheet_.expected.volts);
+        sheet_.soak = proof::judgeSoak(job_, sheet_.proof);
+    }
+
+    const job::Job& job_;
+    const knowledge::Knowledge& knowledge_;
+    const AssessOptions& options_;
+    const std::vector<job::Entry> standing_;
+    reasoning::CaseModel model_;
+    reasoning::Belief belief_;
+    const std::vector<backlight::Run> runs_;
+    findings::Found found_;
+    Assessment sheet_;
+};
+
+}  // namespace
+
+const text::Text& Assessment::verdict() const {
+    static const text::Text none;
+    return isSettled ? found : none;
+}
+
+Assessment assess(const job::Job& job, const knowledge::Knowledge& knowledge, const AssessOptions& options) {
+    return Sheet(job, knowledge, options).fill();
+}
+
+}  // namespace dimglow::sheet
