@@ -16,7 +16,7 @@
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "core/job/problems.h"
-#include "core/reasoning/case_model.h"
+#include "core/reasoning/model.h"
 #include "tests/app/technician.h"
 #include "virtualset/demo_workshop.h"
 

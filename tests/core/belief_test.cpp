@@ -23,9 +23,8 @@ using backlight::LedFault;
 using knowledge::Reach;
 using probe::Probe;
 using reasoning::Belief;
-using reasoning::CaseModel;
 using reasoning::infer;
-using reasoning::ledSharesOf;
+using reasoning::Model;
 using reasoning::refine;
 
 backlight::Backlight smallPanel() {
@@ -61,6 +60,10 @@ void expectAlike(const std::map<std::string, double>& a, const std::map<std::str
     }
 }
 
+strings::LedShares ledSharesOf(const Model& model, const Belief& belief) {
+    return model.strings().spread(reasoning::siteSharesOf(model, belief.hypotheses, belief.shares));
+}
+
 class Inference : public testing::Test {
 protected:
     std::vector<job::Entry> entriesOf(const virtualset::SealedSet& set) const {
@@ -75,10 +78,10 @@ protected:
 };
 
 TEST_F(Inference, SharesAddUpToOne) {
-    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
     for (const auto& entries :
          {std::vector<job::Entry>{}, entriesOf({panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_})}) {
-        const auto belief = infer(model, entries);
+        Model model(test::displayOf(panel_), trade_, entries, locate::CellPartition(panel_));
+        const auto belief = infer(model);
         EXPECT_NEAR(std::accumulate(belief.shares.begin(), belief.shares.end(), 0.0), 1, 1e-6);
         EXPECT_NEAR(std::accumulate(belief.previousShares.begin(), belief.previousShares.end(), 0.0), 1, 1e-6);
     }
@@ -89,9 +92,9 @@ TEST_F(Inference, CountingByCellsEqualsEnumeratingEveryLed) {
     const virtualset::SealedSet set(
         panel_, {"shortedLed", {{{{1, 0}, LedFault::Shorted}, {{1, 2}, LedFault::Shorted}}, {}}, 5}, trade_);
     for (const auto& entries : {std::vector<job::Entry>{}, entriesOf(set)}) {
-        CaseModel coarse(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
-        CaseModel fine(test::displayOf(panel_), trade_, everyLedItsOwn(panel_));
-        expectAlike(sharesByTitle(infer(coarse, entries)), sharesByTitle(infer(fine, entries)), 0.02);
+        Model coarse(test::displayOf(panel_), trade_, entries, locate::CellPartition(panel_));
+        Model fine(test::displayOf(panel_), trade_, entries, everyLedItsOwn(panel_));
+        expectAlike(sharesByTitle(infer(coarse)), sharesByTitle(infer(fine)), 0.02);
     }
 }
 
@@ -100,19 +103,19 @@ TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
         panel_, {"openLed", {{{{1, 1}, LedFault::Open}, {{1, 2}, LedFault::Shorted}}, {}}, 9}, trade_);
     const auto entries = entriesOf(set);
 
-    CaseModel refined(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
-    auto a = infer(refined, entries);
+    Model refined(test::displayOf(panel_), trade_, entries, locate::CellPartition(panel_));
+    auto a = infer(refined);
     for (const int led : {0, 1, 2}) {
-        a = refine(refined, std::move(a), backlight::runOnStrip(panel_, 1, led, led));
+        a = refine(refined, std::move(a), refined.strings().split(backlight::runOnStrip(panel_, 1, led, led)));
     }
     EXPECT_TRUE(std::all_of(a.hypotheses.begin(), a.hypotheses.end(), [](const auto& h) {
         return std::is_sorted(h.faults.begin(), h.faults.end());
     })) << "faults of one cell stand side by side, whatever was split";
-    CaseModel direct(test::displayOf(panel_), trade_, refined.partition());
-    const auto b = infer(direct, entries);
+    Model direct(test::displayOf(panel_), trade_, entries, refined.strings().partition());
+    const auto b = infer(direct);
 
-    const auto ledsA = ledSharesOf(refined, a.hypotheses, a.shares);
-    const auto ledsB = ledSharesOf(direct, b.hypotheses, b.shares);
+    const auto ledsA = ledSharesOf(refined, a);
+    const auto ledsB = ledSharesOf(direct, b);
     for (int strip = 0; strip < 2; ++strip) {
         for (int led = 0; led < 3; ++led) {
             EXPECT_NEAR(ledsA[strip][led], ledsB[strip][led], 0.01) << strip << " " << led;
@@ -122,8 +125,8 @@ TEST_F(Inference, RefiningEqualsInferringOnTheFinerPartition) {
 }
 
 TEST_F(Inference, BeforeAnyEntryKindsHaveTheirWeights) {
-    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
-    const auto belief = infer(model, {});
+    Model model(test::displayOf(panel_), trade_, {});
+    const auto belief = infer(model);
     std::map<int, double> byKind;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         byKind[belief.hypotheses[h].suspect] += belief.shares[h];
@@ -138,10 +141,10 @@ TEST_F(Inference, BeforeAnyEntryKindsHaveTheirWeights) {
 TEST_F(Inference, TheOrderOfEntriesDoesNotMatter) {
     const virtualset::SealedSet set(panel_, {"openLed", {{{{0, 1}, LedFault::Open}}, {}}, 3}, trade_);
     auto entries = entriesOf(set);
-    CaseModel model(test::displayOf(panel_), trade_, locate::CellPartition(panel_));
-    const auto forwards = sharesByTitle(infer(model, entries));
+    Model forwards(test::displayOf(panel_), trade_, entries, locate::CellPartition(panel_));
     std::reverse(entries.begin(), entries.end());
-    expectAlike(forwards, sharesByTitle(infer(model, entries)), 5e-4);
+    Model backwards(test::displayOf(panel_), trade_, entries, locate::CellPartition(panel_));
+    expectAlike(sharesByTitle(infer(forwards)), sharesByTitle(infer(backwards)), 5e-4);
 }
 
 TEST_F(Inference, DarkMarksPointAtTheLed) {
@@ -152,9 +155,9 @@ TEST_F(Inference, DarkMarksPointAtTheLed) {
     locate::CellPartition partition(panel_);
     partition.split(backlight::runOnStrip(panel_, 0, 0, 0));
     partition.split(backlight::runOnStrip(panel_, 0, 1, 1));
-    CaseModel model(test::displayOf(panel_), trade_, partition);
-    const auto belief = infer(model, job.trail);
-    const auto leds = ledSharesOf(model, belief.hypotheses, belief.shares);
+    Model model(test::displayOf(panel_), trade_, job.trail, partition);
+    const auto belief = infer(model);
+    const auto leds = ledSharesOf(model, belief);
     EXPECT_GT(leds[0][1], 0.7) << "a slip of the eye stays possible";
     EXPECT_LT(leds[0][0], 0.02) << "dim and called lit";
 }

@@ -14,7 +14,7 @@
 #include "core/job/limits.h"
 #include "core/job/problems.h"
 #include "core/job/trail_lines.h"
-#include "core/reasoning/case_model.h"
+#include "core/reasoning/model.h"
 #include "core/sheet/assessment.h"
 #include "tests/support/largest_jobs.h"
 

@@ -61,7 +61,7 @@ bool Answer::touches(int, const locate::CellPartition&, const Scene& scene) cons
 }
 
 double Answer::logLikelihood(Explanation& explanation) const {
-    const auto share = explanation.answerShare(test, choice);
+    const auto share = explanation.board().answerShare(test, choice);
     return share ? std::log(slipShare + (1 - slipShare) * *share) : 0;
 }
 

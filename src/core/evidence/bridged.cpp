@@ -43,7 +43,7 @@ double Bridged::logLikelihood(Explanation& explanation) const {
     // A jumper may touch badly, but light where nothing interrupts the string is no slip.
     constexpr double badJumper = 0.05;
     constexpr double wrongLed = 0.003;
-    const double lights = explanation.lightsAround(place) ? 1 - badJumper : wrongLed;
+    const double lights = explanation.strings().lightsAround(place) ? 1 - badJumper : wrongLed;
     return std::log(restLights ? lights : 1 - lights);
 }
 

@@ -54,15 +54,11 @@ struct PointAsked {
 
 struct PointTaken;
 
-/// One explanation of what is wrong, asked what this or that test would show under it.
-///
-/// It answers from the computed circuit and the knowledge files. An observation turns the answers into its likelihood.
-class Explanation {
+/// What the boards of a set would show under one explanation.
+class BoardAnswers {
 public:
-    virtual ~Explanation() = default;
+    virtual ~BoardAnswers() = default;
 
-    virtual const backlight::Backlight& backlight() const = 0;
-    virtual const locate::CellPartition& cells() const = 0;
     /// Share of a choice among the answers to a question; empty when the program does not know the test or choice.
     virtual std::optional<double> answerShare(const std::string& test, const std::string& choice) const = 0;
     /// Shares of good, doubtful and bad among the verdicts on a point; empty when the program does not know it.
@@ -78,6 +74,15 @@ public:
     /// does not know the test.
     virtual double take(const VoltsAsked& asked, driver::Shape shape, double volts, double rest) = 0;
     virtual const driver::LightForecast& light() const = 0;
+};
+
+/// What strings of LEDs would show under one explanation.
+class StringAnswers {
+public:
+    virtual ~StringAnswers() = default;
+
+    virtual const backlight::Backlight& backlight() const = 0;
+    virtual const locate::CellPartition& cells() const = 0;
     virtual TesterForecast tester(const backlight::TesterProbe& probe) = 0;
     /// Whether a run carries current when it is driven as hard as it needs.
     virtual bool conducts(const backlight::Run& run) = 0;
@@ -87,9 +92,21 @@ public:
     virtual std::array<double, backlight::ledFaultKinds> faultShares(backlight::LedPlace place) const = 0;
     /// Whether the tester has lit LEDs in this job: then a run that stays dark is dark.
     virtual bool leadsProven() const = 0;
-    /// Room for what is the same under every explanation and computed of an observation only once. The observation
-    /// must outlive it.
-    virtual std::any& memory(const void* observation) = 0;
+};
+
+/// One explanation of what is wrong, asked what this or that test would show under it.
+///
+/// It answers from the computed circuit and the knowledge files, for the boards and for what gives the light. An
+/// observation turns the answers into its likelihood.
+class Explanation {
+public:
+    virtual ~Explanation() = default;
+
+    virtual BoardAnswers& board() = 0;
+    virtual StringAnswers& strings() = 0;
+    /// Room for what is the same under every explanation and computed of the observation that it is held against only
+    /// once.
+    virtual std::any& memory() = 0;
 };
 
 /// What a reading is compared with.

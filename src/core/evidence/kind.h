@@ -23,7 +23,7 @@ namespace dimglow::evidence {
 /// - `title()` says what was asked, `describe()` what was found, in words.
 /// - `split()` parts the cells that it tells apart; `touches()` says whether a fault in a cell can change it.
 /// - `isOfTheBoard`: the driver's forecast tells it, the same for all explanations with that forecast.
-///   `isOfTheLeds()`: it reads the same under explanations with sound LEDs.
+///   `isOfUnits()`: it reads the same under explanations with sound LEDs.
 /// - `lookedAlong()`: the run whose conducting decides what it shows.
 /// - `logLikelihood()` holds it against an explanation; `expected()` against a healthy set.
 template <class K>
@@ -41,7 +41,7 @@ concept Kind = std::equality_comparable<K> &&
     { K::read(fields) } -> std::same_as<K>;
     { what.title(scene) } -> std::same_as<text::Text>;
     { what.describe(scene) } -> std::same_as<text::Text>;
-    { what.isOfTheLeds() } -> std::same_as<bool>;
+    { what.isOfUnits() } -> std::same_as<bool>;
     { what.split(cells) } -> std::same_as<void>;
     { what.touches(0, cells, scene) } -> std::same_as<bool>;
     { what.lookedAlong() } -> std::same_as<std::optional<backlight::Run>>;

@@ -119,12 +119,12 @@ Text LedChecked::describe(const Scene& scene) const {
 }
 
 double LedChecked::logLikelihood(Explanation& explanation) const {
-    std::any& kept = explanation.memory(this);
+    std::any& kept = explanation.memory();
     if (!kept.has_value()) {
-        kept = fitsOf(*this, explanation.backlight().strips[std::size_t(place.strip)].led);
+        kept = fitsOf(*this, explanation.strings().backlight().strips[std::size_t(place.strip)].led);
     }
     const auto& fits = *std::any_cast<Fits>(&kept);
-    const auto shares = explanation.faultShares(place);
+    const auto shares = explanation.strings().faultShares(place);
     double good = 1;
     double total = 0;
     for (std::size_t fault = 0; fault < shares.size(); ++fault) {

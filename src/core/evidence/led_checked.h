@@ -31,7 +31,7 @@ struct LedChecked {
     text::Text title(const Scene& scene) const;
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return false; }
+    bool isOfUnits() const { return false; }
     void split(locate::CellPartition& cells) const { cells.isolate(place); }
     bool touches(int cell, const locate::CellPartition& cells, const Scene&) const {
         return cells.cellOf(place) == cell;

@@ -60,22 +60,22 @@ bool LedSeen::touches(int cell, const locate::CellPartition& cells, const Scene&
 double LedSeen::logLikelihood(Explanation& explanation) const {
     double dark = 1;
     double dim = 0;
-    if (explanation.conducts(under)) {
-        const auto at = explanation.faultShares(place);
+    if (explanation.strings().conducts(under)) {
+        const auto at = explanation.strings().faultShares(place);
         // A dark LED that the run still conducts around may be an open one: bridged, or beside another.
         dark = 0;
         for (int k = 0; k < backlight::ledFaultKinds; ++k) {
             (backlight::isDim(LedFault(k)) ? dim : dark) += at[std::size_t(k)];
         }
-        const auto& backlight = explanation.backlight();
+        const auto& backlight = explanation.strings().backlight();
         const auto& strip = backlight.strips[std::size_t(place.strip)];
         if (strip.parallel * strip.chains > 1) {
-            const int position = explanation.cells().positionOf(place);
+            const int position = explanation.strings().cells().positionOf(place);
             const auto step = backlight::probeable(backlight, {under.string, position, position});
             const auto order = backlight::ledsInOrder(backlight, step.string);
             for (int side = step.first; side <= step.last; ++side) {
                 const auto neighbour = order[std::size_t(side)];
-                dark += neighbour == place ? 0 : explanation.faultShares(neighbour)[int(LedFault::Shorted)];
+                dark += neighbour == place ? 0 : explanation.strings().faultShares(neighbour)[int(LedFault::Shorted)];
             }
         }
         dark = std::min(1.0, dark);

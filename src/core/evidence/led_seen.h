@@ -31,7 +31,7 @@ struct LedSeen {
     text::Text title(const Scene&) const { return text::say("LED seen"); }
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return true; }
+    bool isOfUnits() const { return true; }
     void split(locate::CellPartition& cells) const;
     bool touches(int cell, const locate::CellPartition& cells, const Scene& scene) const;
     std::optional<backlight::Run> lookedAlong() const { return under; }

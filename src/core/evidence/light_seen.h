@@ -32,12 +32,12 @@ struct LightSeen {
     text::Text title(const Scene& scene) const { return titleOfTest(testId(), scene); }
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return false; }
+    bool isOfUnits() const { return false; }
     void split(locate::CellPartition&) const {}
     bool touches(int, const locate::CellPartition&, const Scene&) const { return false; }
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }
     double logLikelihood(Explanation& explanation) const {
-        return driver::logLikelihood(explanation.light(), what, secondsToDark);
+        return driver::logLikelihood(explanation.board().light(), what, secondsToDark);
     }
     std::optional<Expectation> expected(Explanation&) const { return std::nullopt; }
 };

@@ -58,11 +58,11 @@ Text Measured::describe(const Scene&) const {
 }
 
 double Measured::logLikelihood(Explanation& explanation) const {
-    return explanation.take(question(), shape, volts, restVolts);
+    return explanation.board().take(question(), shape, volts, restVolts);
 }
 
 std::optional<Expectation> Measured::expected(Explanation& healthy) const {
-    const auto forecast = healthy.volts(question());
+    const auto forecast = healthy.board().volts(question());
     if (!forecast) {
         return std::nullopt;
     }

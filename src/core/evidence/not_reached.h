@@ -31,7 +31,7 @@ struct NotReached {
     text::Text title(const Scene& scene) const;
     text::Text describe(const Scene&) const { return text::say("cannot be reached"); }
 
-    bool isOfTheLeds() const { return true; }
+    bool isOfUnits() const { return true; }
     void split(locate::CellPartition&) const {}
     bool touches(int, const locate::CellPartition&, const Scene&) const { return false; }
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }

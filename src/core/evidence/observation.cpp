@@ -138,8 +138,8 @@ bool isOfTheBoard(const Observation& what) {
     return std::visit([](const auto& kind) { return kind.isOfTheBoard; }, what);
 }
 
-bool isOfTheLeds(const Observation& what) {
-    return std::visit([](const auto& kind) { return kind.isOfTheLeds(); }, what);
+bool isOfUnits(const Observation& what) {
+    return std::visit([](const auto& kind) { return kind.isOfUnits(); }, what);
 }
 
 void split(const Observation& what, locate::CellPartition& cells) {

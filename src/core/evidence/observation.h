@@ -55,7 +55,7 @@ text::Text describe(const Observation& what, const Scene& scene);
 
 bool namesAPlace(const Observation& what);
 bool isOfTheBoard(const Observation& what);
-bool isOfTheLeds(const Observation& what);
+bool isOfUnits(const Observation& what);
 void split(const Observation& what, locate::CellPartition& cells);
 bool touches(const Observation& what, int cell, const locate::CellPartition& cells, const Scene& scene);
 std::optional<backlight::Run> lookedAlong(const Observation& what);

@@ -30,7 +30,7 @@ Text PointSeen::describe(const Scene&) const {
 }
 
 double PointSeen::logLikelihood(Explanation& explanation) const {
-    const auto bad = explanation.badLooksShare(asked);
+    const auto bad = explanation.board().badLooksShare(asked);
     if (!bad || looks == Looks::Glue || looks == Looks::Repaired) {
         return 0;
     }

@@ -39,7 +39,7 @@ struct PointSeen {
     text::Text title(const Scene& scene) const;
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return false; }
+    bool isOfUnits() const { return false; }
     void split(locate::CellPartition&) const {}
     bool touches(int, const locate::CellPartition&, const Scene&) const { return false; }
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }

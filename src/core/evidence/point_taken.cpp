@@ -89,8 +89,8 @@ Text PointTaken::describe(const Scene& scene) const {
 double PointTaken::logLikelihood(Explanation& explanation) const {
     /// Of what it would say in time: nothing draws from it yet (common practice, no source).
     constexpr double earlyShare = 0.5;
-    const auto grade = explanation.gradeOf(*this);
-    const auto shares = explanation.gradeShares(asked);
+    const auto grade = explanation.board().gradeOf(*this);
+    const auto shares = explanation.board().gradeShares(asked);
     if (!shares || grade == Grade::CannotTell) {
         return 0;
     }

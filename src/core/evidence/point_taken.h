@@ -29,7 +29,7 @@ struct PointTaken {
     text::Text title(const Scene& scene) const { return titleOfPoint(asked, scene); }
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return false; }
+    bool isOfUnits() const { return false; }
     void split(locate::CellPartition&) const {}
     bool touches(int, const locate::CellPartition&, const Scene&) const { return false; }
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }

@@ -109,7 +109,7 @@ bool TesterTaken::touches(int cell, const locate::CellPartition& cells, const Sc
 }
 
 double TesterTaken::logLikelihood(Explanation& explanation) const {
-    const auto forecast = explanation.tester(probe());
+    const auto forecast = explanation.strings().tester(probe());
     double fits = volts ? density(*volts, forecast.volts, forecast.sigma) + slip : 1;
     if (lit && forecast.lit < 0) {
         fits /= run.count() + 1;
@@ -120,7 +120,7 @@ double TesterTaken::logLikelihood(Explanation& explanation) const {
     const double limit = setting.limitVolts;
     const double atLimit = volts ? density(*volts, limit, 0.1 + backlight::meterShare * limit) : 1;
     const double noContact = lit.value_or(0) == 0 ? atLimit : 0;
-    const double bad = explanation.leadsProven() ? provenLeadShare : badLeadShare;
+    const double bad = explanation.strings().leadsProven() ? provenLeadShare : badLeadShare;
     return std::log((1 - bad) * fits + bad * noContact);
 }
 
@@ -128,7 +128,7 @@ std::optional<Expectation> TesterTaken::expected(Explanation& healthy) const {
     if (!volts) {
         return std::nullopt;
     }
-    const auto forecast = healthy.tester(probe());
+    const auto forecast = healthy.strings().tester(probe());
     const driver::Band band{forecast.volts - 2 * forecast.sigma, forecast.volts + 2 * forecast.sigma};
     return Expectation{band, *volts, *volts >= band.low && *volts <= band.high};
 }

@@ -39,7 +39,7 @@ struct TesterTaken {
     text::Text title(const Scene& scene) const;
     text::Text describe(const Scene& scene) const;
 
-    bool isOfTheLeds() const { return minus == Minus::EndOfRun; }
+    bool isOfUnits() const { return minus == Minus::EndOfRun; }
     void split(locate::CellPartition& cells) const;
     bool touches(int cell, const locate::CellPartition& cells, const Scene& scene) const;
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }

@@ -13,7 +13,7 @@ template <class Answer, class Ask>
 Answer ask(const Fault& fault, Answer nothing, Ask mechanism) {
     return std::visit(
         [&]<class M>(const M& what) -> Answer {
-            if constexpr (std::is_same_v<M, FaultyLeds>) {
+            if constexpr (std::is_same_v<M, FaultyUnits>) {
                 return nothing;
             } else {
                 return mechanism(what);
@@ -58,10 +58,10 @@ std::vector<Fault> candidatesFor(knowledge::StringFault kind, const backlight::B
     return all;
 }
 
-int faultyLedCount(const FaultList& faults) {
+int faultyUnitCount(const FaultList& faults) {
     return std::accumulate(faults.begin(), faults.end(), 0, [](int sum, const Fault& fault) {
-        const auto* leds = asLeds(fault);
-        return sum + (leds == nullptr ? 0 : leds->count);
+        const auto* units = asUnits(fault);
+        return sum + (units == nullptr ? 0 : units->count);
     });
 }
 
@@ -73,8 +73,8 @@ bool leaveLedsSound(const FaultList& faults) {
 
 bool isOfUnknownSize(const FaultList& faults) {
     return std::any_of(faults.begin(), faults.end(), [](const Fault& fault) {
-        const auto* leds = asLeds(fault);
-        return leds == nullptr || leds->fault == backlight::LedFault::Leaky;
+        const auto* units = asUnits(fault);
+        return units == nullptr || units->kind == int(backlight::LedFault::Leaky);
     });
 }
 

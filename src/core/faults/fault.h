@@ -6,7 +6,7 @@
 #include <variant>
 #include <vector>
 
-#include "core/faults/faulty_leds.h"
+#include "core/faults/faulty_units.h"
 #include "core/faults/joint.h"
 #include "core/faults/leak.h"
 #include "core/faults/other_strip.h"
@@ -20,7 +20,7 @@ namespace dimglow::faults {
 
 template <Mechanism... M>
 struct Mechanisms {
-    using Fault = std::variant<FaultyLeds, M...>;
+    using Fault = std::variant<FaultyUnits, M...>;
     using Sign = std::variant<typename M::Sign...>;
 };
 using AllMechanisms = Mechanisms<Joint, OtherStrip, Leak>;
@@ -37,11 +37,11 @@ using FaultList = boost::container::small_vector<Fault, 4>;
 std::vector<Fault> candidatesFor(knowledge::StringFault kind, const backlight::Backlight& set);
 
 /// \returns null when it is not of single LEDs
-inline const FaultyLeds* asLeds(const Fault& fault) {
-    return std::get_if<FaultyLeds>(&fault);
+inline const FaultyUnits* asUnits(const Fault& fault) {
+    return std::get_if<FaultyUnits>(&fault);
 }
 /// How many LEDs are faulty.
-int faultyLedCount(const FaultList& faults);
+int faultyUnitCount(const FaultList& faults);
 /// Whether a floating tester on LEDs reads as if none of them were there.
 bool leaveLedsSound(const FaultList& faults);
 bool holdsLeak(const FaultList& faults);

@@ -8,8 +8,8 @@ namespace dimglow::findings {
 
 using backlight::LedFault;
 using reasoning::Belief;
-using reasoning::CaseModel;
 using reasoning::Hypothesis;
+using reasoning::Model;
 using text::say;
 using text::Text;
 
@@ -18,7 +18,7 @@ namespace {
 constexpr double reachedShare = 0.97;  ///< of a tester's limit: from here on no current flows
 
 /// Where an explanation shows itself, of several feeds the first.
-int feedOf(const CaseModel& model, const Hypothesis& hypothesis) {
+int feedOf(const Model& model, const Hypothesis& hypothesis) {
     if (hypothesis.feed != Hypothesis::everyFeed) {
         return hypothesis.feed;
     }
@@ -27,9 +27,9 @@ int feedOf(const CaseModel& model, const Hypothesis& hypothesis) {
         return 0;
     }
     const auto& first = hypothesis.faults.front();
-    const auto* leds = faults::asLeds(first);
-    const int channel = leds != nullptr ? model.partition().cells()[std::size_t(leds->cell)].string.channel
-                                        : backlight::wholeStrip(set, faults::stripOf(first, set)).string.channel;
+    const auto* units = faults::asUnits(first);
+    const int channel = units != nullptr ? model.strings().partition().cells()[std::size_t(units->site)].string.channel
+                                         : backlight::wholeStrip(set, faults::stripOf(first, set)).string.channel;
     return set.channels[std::size_t(channel)].feed;
 }
 
@@ -60,23 +60,23 @@ void addWholeSteps(const backlight::Backlight& backlight, Places& places) {
 }
 
 /// LEDs that an explanation takes for faulty.
-int faultyLeds(const CaseModel& model, const Hypothesis& hypothesis) {
-    int count = faults::faultyLedCount(hypothesis.faults);
+int faultyLeds(const Model& model, const Hypothesis& hypothesis) {
+    int count = faults::faultyUnitCount(hypothesis.faults);
     for (const auto& fault : hypothesis.faults) {
-        const auto* leds = faults::asLeds(fault);
-        if (leds != nullptr && leds->fault == LedFault::GroupOpen) {
-            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
-            count += leds->count * (model.backlight().strips[std::size_t(cell.strip)].parallel - 1);
+        const auto* units = faults::asUnits(fault);
+        if (units != nullptr && LedFault(units->kind) == LedFault::GroupOpen) {
+            const auto& cell = model.strings().partition().cells()[std::size_t(units->site)];
+            count += units->count * (model.backlight().strips[std::size_t(cell.strip)].parallel - 1);
         }
     }
     return count;
 }
 
 /// What a LED most likely is.
-Located faultAt(const CaseModel& model, const Belief& belief, backlight::LedPlace place) {
+Located faultAt(const Model& model, const Belief& belief, backlight::LedPlace place) {
     std::array<double, backlight::ledFaultKinds> shares{};
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        const auto ofOne = model.faultShares(belief.hypotheses[h], place);
+        const auto ofOne = model.strings().faultShares(belief.hypotheses[h].faults, place);
         for (std::size_t kind = 0; kind < shares.size(); ++kind) {
             shares[kind] += belief.shares[h] * ofOne[kind];
         }
@@ -119,30 +119,30 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
 
 }  // namespace
 
-Likeliest likeliestOf(CaseModel& model, const Belief& belief) {
+Likeliest likeliestOf(Model& model, const Belief& belief) {
     const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
     const Hypothesis& likeliest = belief.hypotheses[best];
     const auto& suspect = model.knowledge().suspects[std::size_t(likeliest.suspect)];
     std::set<int> strips;
     for (const auto& fault : likeliest.faults) {
-        const auto* leds = faults::asLeds(fault);
+        const auto* units = faults::asUnits(fault);
         if (model.backlight().isDescribed) {
-            strips.insert(leds != nullptr ? model.partition().cells()[std::size_t(leds->cell)].strip
-                                          : faults::stripOf(fault, model.backlight()));
+            strips.insert(units != nullptr ? model.strings().partition().cells()[std::size_t(units->site)].strip
+                                           : faults::stripOf(fault, model.backlight()));
         }
     }
     return {belief.titles[std::size_t(belief.titleOf[best])],
             feedOf(model, likeliest),
             model.knowledge().behaviourOf(suspect).stage,
-            model.madeOf(likeliest),
-            model.placed(likeliest),
+            model.strings().madeOf(likeliest.faults),
+            model.strings().placed(likeliest.faults),
             likeliest.suspect,
             faultyLeds(model, likeliest),
             std::vector<int>(strips.begin(), strips.end())};
 }
 
-Places placesOf(const CaseModel& model, const Belief& belief) {
-    Places places{reasoning::ledSharesOf(model, belief.hypotheses, belief.shares), {}};
+Places placesOf(const Model& model, const Belief& belief) {
+    Places places{model.strings().spread(reasoning::siteSharesOf(model, belief.hypotheses, belief.shares)), {}};
     for (int strip = 0; strip < int(places.shares.size()); ++strip) {
         for (int led = 0; led < int(places.shares[std::size_t(strip)].size()); ++led) {
             if (places.shares[std::size_t(strip)][std::size_t(led)] > sureShare) {
@@ -162,7 +162,7 @@ std::vector<backlight::LedPlace> ledsOf(const std::vector<Located>& located) {
     return places;
 }
 
-Text titleOf(const CaseModel& model, const std::vector<Located>& located) {
+Text titleOf(const Model& model, const std::vector<Located>& located) {
     std::map<LedFault, std::vector<backlight::LedPlace>> byFault;
     std::vector<backlight::LedPlace> ofSomeKind;
     for (const auto& led : located) {
@@ -171,7 +171,7 @@ Text titleOf(const CaseModel& model, const std::vector<Located>& located) {
     std::vector<Text> verdict;
     for (auto& [fault, places] : byFault) {
         std::sort(places.begin(), places.end());
-        verdict.push_back(say("{} {}", model.titleOf(fault), evidence::namesOf(model.backlight(), places)));
+        verdict.push_back(say("{} {}", model.strings().titleOf(fault), evidence::namesOf(model.backlight(), places)));
     }
     if (!ofSomeKind.empty()) {
         verdict.push_back(say("Faulty LED {}", evidence::namesOf(model.backlight(), ofSomeKind)));
@@ -179,18 +179,18 @@ Text titleOf(const CaseModel& model, const std::vector<Located>& located) {
     return text::joined(verdict, "; ");
 }
 
-bool holdsNothingElse(const CaseModel& model, const Belief& belief, const std::vector<Located>& located) {
+bool holdsNothingElse(const Model& model, const Belief& belief, const std::vector<Located>& located) {
     double share = 0;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         const auto& all = belief.hypotheses[h].faults;
         const bool isLocated = std::all_of(all.begin(), all.end(), [&](const auto& fault) {
-            const auto* leds = faults::asLeds(fault);
-            if (leds == nullptr) {
+            const auto* units = faults::asUnits(fault);
+            if (units == nullptr) {
                 return true;
             }
-            const auto& cell = model.partition().cells()[std::size_t(leds->cell)];
+            const auto& cell = model.strings().partition().cells()[std::size_t(units->site)];
             return std::all_of(cell.positions.begin(), cell.positions.end(), [&](int position) {
-                const auto place = model.partition().placeOf(cell, position);
+                const auto place = model.strings().partition().placeOf(cell, position);
                 return std::any_of(located.begin(), located.end(),
                                    [&](const Located& led) { return led.place == place; });
             });
@@ -200,11 +200,11 @@ bool holdsNothingElse(const CaseModel& model, const Belief& belief, const std::v
     return located.empty() || share >= sureShare;
 }
 
-std::vector<backlight::Run> untestedRuns(const job::Job& job, const knowledge::Knowledge& knowledge,
-                                         const std::vector<job::Entry>& standing, const std::vector<Located>& located) {
+std::vector<backlight::Run> untestedRuns(const job::Job& job, const Model& model, const std::vector<Located>& located) {
+    const auto& standing = model.standing();
     std::vector<backlight::Run> untested;
     const auto& set = job.set.backlight;
-    const auto& tests = knowledge.tests;
+    const auto& tests = model.knowledge().tests;
     const bool canTest = std::any_of(tests.begin(), tests.end(), [&](const auto& test) {
         return test.form == knowledge::Form::Tester && job::hasAll(job.bench, test.tools);
     });

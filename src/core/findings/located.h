@@ -31,30 +31,30 @@ struct Likeliest {
     int failedCount = 0;            ///< faulty LEDs, also when their places are not known yet
     std::vector<int> failedStrips;  ///< rising
 };
-Likeliest likeliestOf(reasoning::CaseModel& model, const reasoning::Belief& belief);
+Likeliest likeliestOf(reasoning::Model& model, const reasoning::Belief& belief);
 
 /// Where faulty LEDs are.
 struct Places {
-    reasoning::LedShares shares;   ///< how likely each is faulty
+    strings::LedShares shares;     ///< how likely each is faulty
     std::vector<Located> located;  ///< those that are for sure
 };
 /// Where a step of LEDs side by side is open, all of them are faulty, whichever stands for it.
-Places placesOf(const reasoning::CaseModel& model, const reasoning::Belief& belief);
+Places placesOf(const reasoning::Model& model, const reasoning::Belief& belief);
 
 /// The places alone.
 std::vector<backlight::LedPlace> ledsOf(const std::vector<Located>& located);
 
 /// "Open LED A3; Shorted LED A4, A7": the located LEDs by what is wrong with them, as far as that is sure. One that is
 /// faulty in whatever way is mended by the same repair.
-text::Text titleOf(const reasoning::CaseModel& model, const std::vector<Located>& located);
+text::Text titleOf(const reasoning::Model& model, const std::vector<Located>& located);
 
 /// Whether it is as good as sure that no LED is faulty but those located.
-bool holdsNothingElse(const reasoning::CaseModel& model, const reasoning::Belief& belief,
+bool holdsNothingElse(const reasoning::Model& model, const reasoning::Belief& belief,
                       const std::vector<Located>& located);
 
 /// Strips of an open panel that no tester has lit as a whole, and of one with an open LED what lies on either side of
 /// it: a minute each, before the panel is closed over a second fault (common practice, no source).
-std::vector<backlight::Run> untestedRuns(const job::Job& job, const knowledge::Knowledge& knowledge,
-                                         const std::vector<job::Entry>& standing, const std::vector<Located>& located);
+std::vector<backlight::Run> untestedRuns(const job::Job& job, const reasoning::Model& model,
+                                         const std::vector<Located>& located);
 
 }  // namespace dimglow::findings

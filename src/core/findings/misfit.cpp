@@ -5,7 +5,7 @@
 namespace dimglow::findings {
 
 using reasoning::Belief;
-using reasoning::CaseModel;
+using reasoning::Model;
 using text::say;
 
 namespace {
@@ -17,7 +17,7 @@ constexpr std::size_t mostDoubtful = 8;  ///< the latest
 /// Readings that the explanations tell, over all readings left out in turn.
 constexpr std::size_t mostToldAnew = 2'000'000;
 
-std::optional<std::size_t> noneOfThese(const CaseModel& model, const Belief& belief) {
+std::optional<std::size_t> noneOfThese(const Model& model, const Belief& belief) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         if (model.knowledge().suspects[std::size_t(belief.hypotheses[h].suspect)].isNoneOfThese) {
             return h;
@@ -57,9 +57,9 @@ void explain(Misfit& misfit, const job::Job& job, const std::map<int, evidence::
 
 }  // namespace
 
-std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, const Belief& belief,
-                               const std::vector<job::Entry>& standing,
+std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Belief& belief,
                                const std::map<int, evidence::Expectation>& expectations) {
+    const auto& standing = model.standing();
     const auto none = noneOfThese(model, belief);
     if (!none) {
         return std::nullopt;
@@ -86,8 +86,8 @@ std::optional<Misfit> misfitOf(const job::Job& job, const CaseModel& model, cons
     for (const auto e : doubtful) {
         auto rest = standing;
         rest.erase(rest.begin() + std::ptrdiff_t(e));
-        CaseModel without(model.set(), model.knowledge(), rest, model.stop());
-        const double evidence = reasoning::infer(without, rest).evidence + told(*none, e);
+        Model without(model.set(), model.knowledge(), std::move(rest), model.stop());
+        const double evidence = reasoning::infer(without).evidence + told(*none, e);
         if (evidence >= likeliest) {
             likeliest = evidence;
             const evidence::Scene scene{model.set(), model.knowledge()};

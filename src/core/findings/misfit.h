@@ -23,8 +23,7 @@ struct Misfit {
 /// only where the likeliest explanation tells some reading worse than anyone's guess would, or nothing known is likely.
 /// \param expectations what a healthy set reads, by entry id
 /// \throws reasoning::Stopped
-std::optional<Misfit> misfitOf(const job::Job& job, const reasoning::CaseModel& model, const reasoning::Belief& belief,
-                               const std::vector<job::Entry>& standing,
+std::optional<Misfit> misfitOf(const job::Job& job, const reasoning::Model& model, const reasoning::Belief& belief,
                                const std::map<int, evidence::Expectation>& expectations);
 
 /// What to ask again because of it.

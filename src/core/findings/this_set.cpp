@@ -4,23 +4,24 @@
 #include <cmath>
 
 #include "core/backlight/limits.h"
+#include "core/reasoning/explained.h"
 
 namespace dimglow::findings {
 
 using reasoning::Belief;
-using reasoning::CaseModel;
+using reasoning::Model;
 
-driver::Quantities learntOf(CaseModel& model, const Belief& belief) {
+driver::Quantities learntOf(Model& model, const Belief& belief) {
     std::map<int, double> shareOfForecast;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         shareOfForecast[belief.hypotheses[h].forecast] += belief.shares[h];
     }
-    auto all = model.learntUnder(shareOfForecast.begin()->first).known();
+    auto all = reasoning::learntUnder(model, belief, shareOfForecast.begin()->first).known();
     double sum = shareOfForecast.begin()->second;
     for (auto one = std::next(shareOfForecast.begin()); one != shareOfForecast.end(); ++one) {
         sum += one->second;
         if (one->second > 0) {
-            all.mixIn(model.learntUnder(one->first).known(), one->second / sum);
+            all.mixIn(reasoning::learntUnder(model, belief, one->first).known(), one->second / sum);
         }
     }
     return all;
@@ -89,18 +90,18 @@ std::vector<Known> knownOf(const backlight::Backlight& backlight, const driver::
     return result;
 }
 
-Expected expectedOf(CaseModel& model, const job::Job& job, const driver::Quantities& known) {
+Expected expectedOf(Model& model, const job::Job& job, const driver::Quantities& known) {
     Expected result;
     const reasoning::Hypothesis healthy{};  // its suspect does not matter without faults; the forecast is made directly
     std::vector<const backlight::ChannelDemand*> demands;
-    for (int channel = 0; channel < int(job.set.backlight.channels.size()); ++channel) {
-        demands.push_back(&model.demand(channel, healthy));
+    for (const auto demand : model.source().soundDemands()) {
+        demands.push_back(&model.source().demandAt(demand));
     }
     const std::vector behaviours(job.set.backlight.feeds.size(), &model.knowledge().healthy());
     const auto forecast = driver::forecast(job.set.backlight, model.reference(), demands, behaviours);
     reasoning::LearningTree learning{driver::Learning(known)};
     int node = reasoning::LearningTree::root;
-    reasoning::Explained healthySet(model, healthy, reasoning::Explained::Board{forecast, learning, node});
+    reasoning::Explained healthySet(model, healthy, {.board = reasoning::Explained::Board{forecast, learning, node}});
     for (const auto& test : model.knowledge().tests) {
         if (test.form != knowledge::Form::Volts) {
             continue;
@@ -113,7 +114,7 @@ Expected expectedOf(CaseModel& model, const job::Job& job, const driver::Quantit
     }
     for (int strip = 0; job.set.backlight.isDescribed && strip < int(job.set.backlight.strips.size()); ++strip) {
         result.stripVolts.push_back(
-            model.tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, healthy).volts);
+            model.strings().tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, {}).volts);
     }
     for (const auto& entry : job.trail) {
         if (const auto expectation = evidence::expected(entry.what, healthySet)) {

@@ -22,7 +22,7 @@ struct Known {
 };
 
 /// What is known of the set under all explanations together.
-driver::Quantities learntOf(reasoning::CaseModel& model, const reasoning::Belief& belief);
+driver::Quantities learntOf(reasoning::Model& model, const reasoning::Belief& belief);
 
 /// Idle, LED−, and of each feed LED+ in regulation and over-voltage level.
 /// \param before what was known before any reading
@@ -43,7 +43,7 @@ struct Expected {
     std::map<evidence::Measured::Question, driver::Band> volts;
     std::vector<double> stripVolts;  ///< at the bench tester's current, by strip; empty of strips not described
 };
-Expected expectedOf(reasoning::CaseModel& model, const job::Job& job, const driver::Quantities& known);
+Expected expectedOf(reasoning::Model& model, const job::Job& job, const driver::Quantities& known);
 
 /// The volts that cautions speak of.
 double highestOverVolts(const driver::Quantities& known, std::size_t feeds);  ///< where drivers may give up

@@ -5,7 +5,7 @@
 namespace dimglow::findings {
 
 using probe::Probe;
-using reasoning::CaseModel;
+using reasoning::Model;
 using text::say;
 using text::Text;
 
@@ -18,7 +18,7 @@ constexpr double littleBits = 0.1;
 
 }  // namespace
 
-Found foundOf(const CaseModel& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
+Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
               const std::vector<Located>& located) {
     if (likeliest.failedCount > 0) {
         return {int(located.size()) == likeliest.failedCount ? titleOf(model, located) : Text(), 1};

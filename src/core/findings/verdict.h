@@ -20,7 +20,7 @@ struct Found {
 
 /// The located LEDs once they are as many as the likeliest explanation has; of anything else the first line of what is
 /// left, once it is as good as sure.
-Found foundOf(const reasoning::CaseModel& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
+Found foundOf(const reasoning::Model& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
               const std::vector<Located>& located);
 
 /// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends

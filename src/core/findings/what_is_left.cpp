@@ -8,8 +8,8 @@ namespace dimglow::findings {
 
 using knowledge::StringFault;
 using reasoning::Belief;
-using reasoning::CaseModel;
 using reasoning::Likelihoods;
+using reasoning::Model;
 using text::say;
 using text::Text;
 
@@ -50,7 +50,7 @@ std::map<int, Group> groupByTitle(const Belief& belief) {
 }
 
 /// Many equal places of one kind of fault are one line until readings tell them apart.
-void foldEqualPlaces(const CaseModel& model, const Belief& belief, std::map<int, Group>& groups) {
+void foldEqualPlaces(const Model& model, const Belief& belief, std::map<int, Group>& groups) {
     std::map<int, std::vector<int>> titlesOfKind;
     std::map<int, double> shareOfKind;
     for (const auto& [title, group] : groups) {
@@ -170,7 +170,7 @@ private:
 };
 
 /// What the explanations of a group come down to.
-std::vector<PartShare> partsOf(const CaseModel& model, const Belief& belief, const Group& group) {
+std::vector<PartShare> partsOf(const Model& model, const Belief& belief, const Group& group) {
     std::map<std::pair<int, int>, double> shares;
     const auto& suspect = model.knowledge().suspects[std::size_t(belief.hypotheses[group.first].suspect)];
     for (std::size_t h = 0; !suspect.parts.empty() && h < belief.hypotheses.size(); ++h) {
@@ -198,8 +198,8 @@ std::vector<PartShare> partsOf(const CaseModel& model, const Belief& belief, con
 
 }  // namespace
 
-std::vector<SuspectShare> whatIsLeft(const CaseModel& model, const Belief& belief,
-                                     const std::vector<job::Entry>& standing) {
+std::vector<SuspectShare> whatIsLeft(const Model& model, const Belief& belief) {
+    const auto& standing = model.standing();
     auto groups = groupByTitle(belief);
     foldEqualPlaces(model, belief, groups);
     const Weights weights(belief);

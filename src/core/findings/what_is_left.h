@@ -41,8 +41,6 @@ struct SuspectShare {
 };
 
 /// What may be wrong, likeliest first; equal places of one kind of fault are one line until readings tell them apart.
-/// \pre \p standing is what \p belief was inferred from
-std::vector<SuspectShare> whatIsLeft(const reasoning::CaseModel& model, const reasoning::Belief& belief,
-                                     const std::vector<job::Entry>& standing);
+std::vector<SuspectShare> whatIsLeft(const reasoning::Model& model, const reasoning::Belief& belief);
 
 }  // namespace dimglow::findings

@@ -17,18 +17,17 @@ bool isOnStrips(Form form) {
 
 }  // namespace
 
-Desk::Desk(reasoning::CaseModel& model, const reasoning::Belief& belief, const job::Job& job,
-           const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs,
-           const std::vector<backlight::Run>& untested, const std::optional<evidence::Question>& again)
+Desk::Desk(reasoning::Model& model, const reasoning::Belief& belief, const job::Job& job,
+           const std::vector<backlight::Run>& runs, const std::vector<backlight::Run>& untested,
+           const std::optional<evidence::Question>& again)
     : model_(model),
       belief_(belief),
       job_(job),
-      standing_(standing),
       untested_(untested),
       again_(again),
       explanations_(model, belief, job.way.level == job::Way::Level::Component),
       runs_(mostSuspected(runs, untested, model, explanations_)) {
-    for (const auto& entry : standing) {
+    for (const auto& entry : standing()) {
         reached_ = std::max(reached_, evidence::reachOf(entry.what, model.knowledge()));
     }
     reached_ = job.panelOpen ? Reach::Panel : std::min(reached_, Reach::Boards);
@@ -50,7 +49,7 @@ std::vector<const TestKind*> Desk::tests(Form form) const {
 
 bool Desk::isAnswered(const std::string& test, const evidence::Question& question) const {
     const auto missed = evidence::questionOf(evidence::notReached(test, question));
-    return again_ != question && std::any_of(standing_.begin(), standing_.end(), [&](const auto& entry) {
+    return again_ != question && std::any_of(standing().begin(), standing().end(), [&](const auto& entry) {
                const auto asked = evidence::questionOf(entry.what);
                return asked == question || asked == missed;
            });

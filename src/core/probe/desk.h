@@ -19,17 +19,17 @@ public:
     /// \param runs worth testing; they must have split the model's partition
     /// \param untested runs that come before what tells more, however little they may tell
     /// \param again a question to be asked again before all others
-    Desk(reasoning::CaseModel& model, const reasoning::Belief& belief, const job::Job& job,
-         const std::vector<job::Entry>& standing, const std::vector<backlight::Run>& runs,
-         const std::vector<backlight::Run>& untested, const std::optional<evidence::Question>& again);
+    Desk(reasoning::Model& model, const reasoning::Belief& belief, const job::Job& job,
+         const std::vector<backlight::Run>& runs, const std::vector<backlight::Run>& untested,
+         const std::optional<evidence::Question>& again);
 
-    reasoning::CaseModel& model() const { return model_; }
+    reasoning::Model& model() const { return model_; }
     const knowledge::Knowledge& trade() const { return model_.knowledge(); }
     const backlight::Backlight& backlight() const { return model_.backlight(); }
     evidence::Scene scene() const { return {model_.set(), model_.knowledge()}; }
     const reasoning::Belief& belief() const { return belief_; }
     const job::Job& job() const { return job_; }
-    const std::vector<job::Entry>& standing() const { return standing_; }
+    const std::vector<job::Entry>& standing() const { return model_.standing(); }
     const Explanations& explanations() const { return explanations_; }
     const std::optional<evidence::Question>& again() const { return again_; }
 
@@ -56,10 +56,9 @@ public:
     const text::Text& keep(text::Text words);
 
 private:
-    reasoning::CaseModel& model_;
+    reasoning::Model& model_;
     const reasoning::Belief& belief_;
     const job::Job& job_;
-    const std::vector<job::Entry>& standing_;
     const std::vector<backlight::Run>& untested_;
     const std::optional<evidence::Question>& again_;
     Explanations explanations_;

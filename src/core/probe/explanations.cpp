@@ -14,8 +14,7 @@ constexpr std::size_t mostExplanations = 2000;
 
 }  // namespace
 
-Explanations::Explanations(reasoning::CaseModel& model, const reasoning::Belief& belief, bool countsParts)
-    : model_(model) {
+Explanations::Explanations(reasoning::Model& model, const reasoning::Belief& belief, bool countsParts) : model_(model) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         if (belief.shares[h] > ignoreShare) {
             all_.push_back(belief.hypotheses[h]);

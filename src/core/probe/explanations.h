@@ -19,7 +19,7 @@ struct Classes {
 class Explanations {
 public:
     /// \param countsParts whether what a board comes down to matters: where the part is what is replaced
-    Explanations(reasoning::CaseModel& model, const reasoning::Belief& belief, bool countsParts);
+    Explanations(reasoning::Model& model, const reasoning::Belief& belief, bool countsParts);
 
     std::size_t size() const { return shares_.size(); }
     const std::vector<reasoning::Hypothesis>& all() const { return all_; }
@@ -40,7 +40,7 @@ private:
     void keepLikeliest();
     void classify(bool countsParts);
 
-    reasoning::CaseModel& model_;
+    reasoning::Model& model_;
     std::vector<reasoning::Hypothesis> all_;
     std::vector<int> titles_;
     std::vector<double> shares_;

@@ -38,7 +38,8 @@ Text likeliestPart(const std::vector<double>& after, const Desk& desk) {
 
 /// "it is in B7 … B12" when nearly all belief is in part of one strip; empty otherwise.
 Text narrowestRun(const std::vector<double>& after, const Desk& desk) {
-    const auto shares = reasoning::ledSharesOf(desk.model(), desk.explanations().all(), after);
+    const auto shares =
+        desk.model().strings().spread(reasoning::siteSharesOf(desk.model(), desk.explanations().all(), after));
     double total = 0;
     std::size_t strip = 0;
     double heaviest = 0;

@@ -10,9 +10,8 @@ namespace dimglow::probe {
 using backlight::LedFault;
 using backlight::Run;
 using reasoning::Belief;
-using reasoning::CaseModel;
-using reasoning::Hypothesis;
-using reasoning::LedShares;
+using reasoning::Model;
+using strings::LedShares;
 
 namespace {
 
@@ -94,7 +93,7 @@ private:
 };
 
 /// Plugs between two strips that may be bad, each from the last LED before it to the first after.
-std::vector<backlight::Run> suspectedPlugs(const CaseModel& model, const Belief& belief) {
+std::vector<backlight::Run> suspectedPlugs(const Model& model, const Belief& belief) {
     constexpr double worthATest = 0.02;
     std::vector<backlight::Run> plugs;
     if (!model.backlight().isDescribed) {
@@ -118,21 +117,16 @@ std::vector<backlight::Run> suspectedPlugs(const CaseModel& model, const Belief&
 }
 
 /// Open LEDs only, for splitting.
-LedShares openSharesOf(const CaseModel& model, const Belief& belief) {
-    std::vector<Hypothesis> opens = belief.hypotheses;
-    for (auto& h : opens) {
-        const auto end = std::remove_if(h.faults.begin(), h.faults.end(), [](const faults::Fault& fault) {
-            const auto* leds = faults::asLeds(fault);
-            return leds == nullptr || (leds->fault != LedFault::Open && leds->fault != LedFault::GroupOpen);
-        });
-        h.faults.erase(end, h.faults.end());
-    }
-    return ledSharesOf(model, opens, belief.shares);
+LedShares openSharesOf(const Model& model, const Belief& belief) {
+    const auto isOpen = [](int kind) {
+        return LedFault(kind) == LedFault::Open || LedFault(kind) == LedFault::GroupOpen;
+    };
+    return model.strings().spread(reasoning::siteSharesOf(model, belief.hypotheses, belief.shares, isOpen));
 }
 
 }  // namespace
 
-std::vector<Run> candidateRuns(const CaseModel& model, const Belief& belief, const std::vector<job::Entry>& standing) {
+std::vector<Run> candidateRuns(const Model& model, const Belief& belief) {
     const auto& backlight = model.backlight();
     if (!backlight.isDescribed) {
         return {};
@@ -160,7 +154,7 @@ std::vector<Run> candidateRuns(const CaseModel& model, const Belief& belief, con
                 halving.add(part);  // with several open LEDs both halves of the whole string would stay dark
             }
         }
-        for (const auto& entry : standing) {
+        for (const auto& entry : model.standing()) {
             const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
             const bool isOfOwn = taken != nullptr && taken->run.string == ref && taken->bridged.empty();
             if (halving.hasSeveral() && isOfOwn && taken->lit == 0) {
@@ -171,17 +165,17 @@ std::vector<Run> candidateRuns(const CaseModel& model, const Belief& belief, con
     return runs.take();
 }
 
-std::vector<Run> mostSuspected(const std::vector<Run>& all, const std::vector<Run>& untested, const CaseModel& model,
+std::vector<Run> mostSuspected(const std::vector<Run>& all, const std::vector<Run>& untested, const Model& model,
                                const Explanations& explanations) {
     if (all.size() <= mostRuns) {
         return all;
     }
-    const auto& cells = model.partition().cells();
+    const auto& cells = model.strings().partition().cells();
     std::vector<double> suspicion(cells.size(), 0);
     for (std::size_t h = 0; h < explanations.size(); ++h) {
         for (const auto& fault : explanations.all()[h].faults) {
-            if (const auto* leds = faults::asLeds(fault)) {
-                suspicion[std::size_t(leds->cell)] += explanations.shares()[h] * leds->count;
+            if (const auto* units = faults::asUnits(fault)) {
+                suspicion[std::size_t(units->site)] += explanations.shares()[h] * units->count;
             }
         }
     }

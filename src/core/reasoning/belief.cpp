@@ -9,19 +9,20 @@
 #include <unordered_map>
 #include <unordered_set>
 
+#include "core/reasoning/explained.h"
+
 namespace dimglow::reasoning {
 
-using backlight::LedFault;
 using faults::Fault;
 using faults::FaultList;
-using faults::FaultyLeds;
+using faults::FaultyUnits;
 using text::say;
 using text::Text;
 
 namespace {
 
 constexpr std::size_t beam = 24;
-constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty LEDs
+constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty units
 constexpr double dropBelow = 1e-5;
 /// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
 /// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
@@ -29,27 +30,22 @@ constexpr double tooRare = 13.7;
 constexpr double hopeless = 17.7;
 /// Single faults that larger sets are built from, the likeliest ones.
 constexpr std::size_t mostExtensions = 512;
-/// Sets of one more than `shallow` faulty LEDs, and of yet more, are built only from those that are no further behind
+/// Sets of one more than `shallow` faulty units, and of yet more, are built only from those that are no further behind
 /// the best: more faults are worth it where fewer leave a reading unexplained.
 constexpr double worthOneMore = 9;
 constexpr double worthDeepening = 6;
 /// Explanations that may be weighed for that.
 constexpr std::size_t mostWeighed = 40000;
 constexpr int shallow = 2;
-/// Share of cases with 1, 2, 3 and at least 4 LEDs of one fault, by LedFault; of the last, each number is as much rarer
-/// than the one before as 4 are than 3 (common practice, no source: shorts come in groups, age comes to many).
-constexpr double howMany[backlight::ledFaultKinds][4] = {
-    {0.88, 0.10, 0.015, 0.005}, {0.45, 0.25, 0.20, 0.10},   {0.80, 0.15, 0.04, 0.01}, {0.75, 0.18, 0.05, 0.02},
-    {0.75, 0.18, 0.05, 0.02},   {0.93, 0.06, 0.008, 0.002}, {0.40, 0.30, 0.18, 0.12}, {0.88, 0.10, 0.015, 0.005}};
-double logShareOfCount(int kind, int count) {
-    const auto& shares = howMany[kind];
+double logShareOfCount(const source::UnitFault& fault, int count) {
+    const auto& shares = fault.howMany;
     if (count < 4) {
-        return std::log(shares[count - 1]);
+        return std::log(shares[std::size_t(count - 1)]);
     }
     const double ratio = shares[3] / shares[2];
     return std::log(shares[3] * (1 - ratio)) + (count - 4) * std::log(ratio);
 }
-/// Faulty LEDs at once that are still told apart; with more, every strip is replaced.
+/// Faulty units at once that are still told apart; with more, all of them are replaced.
 constexpr int mostFaulty = 64;
 /// That the culprit is not among those written down, of a part that a board has one or two of.
 constexpr double oversight = 0.05;
@@ -75,26 +71,22 @@ double logChoose(int n, int k) {
 
 class Search {
 public:
-    Search(CaseModel& model, const std::vector<job::Entry>& entries) : model_(model), entries_(entries) {
+    explicit Search(Model& model)
+        : model_(model), source_(model.source()), kinds_(source_.unitFaults()), entries_(model.standing()) {
         for (const auto& suspect : model.knowledge().suspects) {
             totalWeight_ += suspect.weight;
         }
-        suspectOfFault_.fill(-1);
-        for (int s = 0; s < int(model.knowledge().suspects.size()); ++s) {
-            const auto& suspect = model.knowledge().suspects[s];
-            if (const auto fault = knowledge::ledFaultOf(suspect.strings)) {
-                suspectOfFault_[int(*fault)] = s;
-            }
-        }
         titleOfPlaces_.resize(model.knowledge().suspects.size() * (model.backlight().feeds.size() + 1));
-        touched_.resize(model.partition().cells().size());
-        const int leds = model.backlight().ledCount();
-        for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-            logWeightOfKind_[kind] = suspectOfFault_[kind] < 0 ? -INFINITY : logWeight(suspectOfFault_[kind]);
-            for (int count = 1; count <= std::min(leds, mostFaulty); ++count) {
-                logOfSets_[kind].push_back(logShareOfCount(kind, count) - logChoose(leds, count));
+        touched_.resize(std::size_t(source_.siteCount()));
+        const int units = source_.unitCount();
+        logOfSets_.resize(kinds_.size());
+        for (std::size_t kind = 0; kind < kinds_.size(); ++kind) {
+            logWeightOfKind_.push_back(kinds_[kind].suspect < 0 ? -INFINITY : logWeight(kinds_[kind].suspect));
+            for (int count = 1; count <= std::min(units, mostFaulty); ++count) {
+                logOfSets_[kind].push_back(logShareOfCount(kinds_[kind], count) - logChoose(units, count));
             }
         }
+        const auto& entries = entries_;
         highestLogs_.assign(entries.size(), -INFINITY);
         logsOfOne_.resize(entries.size());
         isChanged_.assign(entries.size(), 0);
@@ -103,7 +95,7 @@ public:
         }
         std::vector<double> healthyLogs;
         for (std::size_t e = 0; e < entries.size(); ++e) {
-            healthyLogs.push_back(isOfTheBoard_[e] ? 0 : model.logLikelihood(entries[e].what, Hypothesis{}));
+            healthyLogs.push_back(isOfTheBoard_[e] ? 0 : logOfReading(e, Hypothesis{}, {}));
             (isOfTheBoard_[e] ? ofTheBoard_ : all_).push_back(e);
         }
         baseLogs_ = healthyLogs;
@@ -113,7 +105,7 @@ public:
         healthy_.readings = std::accumulate(healthyLogs.begin(), healthyLogs.end(), 0.0);
         result_.likelihoods = Likelihoods(std::move(healthyLogs), ofTheBoard_);
         for (const auto e : all_) {
-            if (!evidence::isOfTheLeds(entries[e].what)) {
+            if (!evidence::isOfUnits(entries[e].what)) {
                 unsound_.push_back(e);
             }
         }
@@ -125,7 +117,7 @@ public:
     }
 
     Belief run() {
-        addLedFaults();
+        addUnitFaults();
         standOn(healthy_);
         addSingles();
         weigh();
@@ -139,18 +131,18 @@ private:
 
     void addSingles() {
         for (int s = 0; s < int(model_.knowledge().suspects.size()); ++s) {
-            const StringFault kind = model_.knowledge().suspects[s].strings;
+            const auto& suspect = model_.knowledge().suspects[std::size_t(s)];
             Hypothesis h;
             h.suspect = s;
             h.logPrior = logWeight(s);
-            if (kind == StringFault::None) {
+            if (!source_.holds(suspect)) {
                 addParts(h);
                 continue;
             }
-            const auto candidates = faults::candidatesFor(kind, model_.backlight());
+            const auto candidates = source_.candidates(suspect);
             std::vector<double> shares;
             for (const auto& candidate : candidates) {
-                shares.push_back(model_.lasts(candidate));
+                shares.push_back(source_.lasts(candidate));
             }
             const double all = std::accumulate(shares.begin(), shares.end(), 0.0);
             for (std::size_t i = 0; i < candidates.size(); ++i) {
@@ -203,33 +195,32 @@ private:
         }
     }
 
-    /// Prior of a set of faulty LEDs: how often each kind comes in such numbers, spread evenly over all choices of
+    /// Prior of a set of faulty units: how often each kind comes in such numbers, spread evenly over all choices of
     /// LEDs, times the number of choices that the cell counts stand for.
-    void complete(Hypothesis& h) const {
-        std::array<int, backlight::ledFaultKinds> byKind{};
+    void complete(Hypothesis& h) {
+        byKind_.assign(kinds_.size(), 0);
         h.logPrior = 0;
         int free = 0;
         for (std::size_t i = 0; i < h.faults.size(); ++i) {
-            const FaultyLeds& f = *faults::asLeds(h.faults[i]);
-            byKind[int(f.fault)] += f.count;
-            const int size = int(model_.partition().cells()[f.cell].positions.size());
-            const auto* before = i > 0 ? faults::asLeds(h.faults[i - 1]) : nullptr;
-            free = before != nullptr && before->cell == f.cell ? free - before->count : size;
+            const FaultyUnits& f = *faults::asUnits(h.faults[i]);
+            byKind_[std::size_t(f.kind)] += f.count;
+            const auto* before = i > 0 ? faults::asUnits(h.faults[i - 1]) : nullptr;
+            free = before != nullptr && before->site == f.site ? free - before->count : source_.unitsAt(f.site);
             h.logPrior += logChoose(free, f.count);
         }
         if (!std::isfinite(h.logPrior)) {
-            return;  // more faults than LEDs
+            return;  // more faults than units
         }
         int kinds = 0;
         double heaviest = -INFINITY;
-        for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-            if (byKind[kind] > 0) {
+        for (std::size_t kind = 0; kind < kinds_.size(); ++kind) {
+            if (byKind_[kind] > 0) {
                 const double weight = logWeightOfKind_[kind];
                 ++kinds;
-                h.logPrior += weight + logOfSets_[kind][byKind[kind] - 1];
+                h.logPrior += weight + logOfSets_[kind][std::size_t(byKind_[kind] - 1)];
                 if (weight > heaviest) {
                     heaviest = weight;
-                    h.suspect = suspectOfFault_[kind];
+                    h.suspect = kinds_[kind].suspect;
                 }
             }
         }
@@ -237,25 +228,25 @@ private:
         h.logPrior += (kinds - 1) * logMix;
     }
 
-    /// \p from with one more faulty LED, in canonical order.
-    Hypothesis extended(const Hypothesis& from, int cell, LedFault fault) const {
+    /// \p from with one more faulty unit, in canonical order.
+    Hypothesis extended(const Hypothesis& from, int site, int kind) {
         Hypothesis h = from;
         h.forecast = -1;
         const auto same = std::find_if(h.faults.begin(), h.faults.end(), [&](const Fault& other) {
-            const auto* leds = faults::asLeds(other);
-            return leds->cell == cell && leds->fault == fault;
+            const auto* units = faults::asUnits(other);
+            return units->site == site && units->kind == kind;
         });
         if (same != h.faults.end()) {
-            ++std::get<FaultyLeds>(*same).count;
+            ++std::get<FaultyUnits>(*same).count;
         } else {
-            const Fault added = FaultyLeds{cell, fault, 1};
+            const Fault added = FaultyUnits{site, kind, 1};
             h.faults.insert(std::upper_bound(h.faults.begin(), h.faults.end(), added), added);
         }
         complete(h);
         return h;
     }
 
-    /// A set of faulty LEDs that is extended further: where it stands in the result; -1 is no fault at all.
+    /// A set of faulty units that is extended further: where it stands in the result; -1 is no fault at all.
     struct Partial {
         double log = 0;
         int at = -1;
@@ -267,61 +258,49 @@ private:
     };
     using Sets = std::pmr::unordered_set<FaultList, SetHash>;
 
-    /// What was seen while one run was driven.
+    /// What was seen while one thing was driven.
     struct Look {
-        backlight::Run run;
         std::vector<std::size_t> entries;
         bool conducts = false;  ///< under the explanation of this number
         std::size_t weighed = 0;
     };
 
-    /// What a fault in a cell can change, so that the rest is not asked again: readings of runs that hold it, looks at
-    /// its own LEDs and at those beside them, and all looks along a run as soon as the run conducts or no longer does.
+    /// What a fault at a site can change, so that the rest is not asked again: readings that it touches, looks at its
+    /// own units and at those beside them, and all looks along what was driven as soon as it conducts or no longer
+    /// does.
     struct Touched {
         std::vector<std::size_t> entries;
         std::vector<int> looks;  ///< into looks_
     };
 
     void findTouched() {
-        const auto& cells = model_.partition().cells();
-        const evidence::Scene scene{model_.set(), model_.knowledge()};
-        std::map<backlight::Run, int> lookOfRun;
-        lookOf_.assign(entries_.size(), -1);
+        for (const auto& entry : entries_) {
+            lookOf_.push_back(source_.drivenFor(entry.what).value_or(-1));
+        }
+        looks_.resize(std::size_t(source_.drivenCount()));
         for (std::size_t e = 0; e < entries_.size(); ++e) {
-            if (const auto run = evidence::lookedAlong(entries_[e].what)) {
-                const auto [look, isNew] = lookOfRun.try_emplace(*run, int(looks_.size()));
-                if (isNew) {
-                    looks_.push_back({*run, {}});
-                }
-                looks_[std::size_t(look->second)].entries.push_back(e);
-                lookOf_[e] = look->second;
+            if (lookOf_[e] >= 0) {
+                looks_[std::size_t(lookOf_[e])].entries.push_back(e);
             }
         }
-        for (std::size_t c = 0; c < cells.size(); ++c) {
-            for (std::size_t look = 0; look < looks_.size(); ++look) {
-                if (locate::inside(cells[c], looks_[look].run)) {
-                    touched_[c].looks.push_back(int(look));
+        for (int site = 0; site < source_.siteCount(); ++site) {
+            auto& touched = touched_[std::size_t(site)];
+            for (int look = 0; look < int(looks_.size()); ++look) {
+                if (source_.isDriven(look, site)) {
+                    touched.looks.push_back(look);
                 }
             }
-        }
-        for (std::size_t e = 0; e < entries_.size(); ++e) {
-            if (isOfTheBoard_[e]) {
-                continue;
-            }
-            for (std::size_t c = 0; c < cells.size(); ++c) {
-                if (evidence::touches(entries_[e].what, int(c), model_.partition(), scene)) {
-                    touched_[c].entries.push_back(e);
+            for (std::size_t e = entries_.size(); e-- > 0;) {  // the last entry first
+                if (!isOfTheBoard_[e] && source_.touches(entries_[e].what, site)) {
+                    touched.entries.push_back(e);
                 }
             }
-        }
-        for (auto& touched : touched_) {
-            std::reverse(touched.entries.begin(), touched.entries.end());  // the last entry first
         }
     }
 
-    /// The entries that \p h, which is \p from with one more fault in \p cell, may say otherwise; board readings last.
-    const std::vector<std::size_t>& changedBy(const Hypothesis& from, const Hypothesis& h, int cell) {
-        const auto& touched = touched_[std::size_t(cell)];
+    /// The entries that \p h, which is \p from with one more fault at \p site, may say otherwise; board readings last.
+    const std::vector<std::size_t>& changedBy(const Hypothesis& from, const Hypothesis& h, int site) {
+        const auto& touched = touched_[std::size_t(site)];
         changed_.clear();
         ++weighed_;
         const auto note = [&](std::size_t e) {
@@ -333,9 +312,9 @@ private:
         std::for_each(touched.entries.begin(), touched.entries.end(), note);
         for (const int index : touched.looks) {
             auto& look = looks_[std::size_t(index)];
-            look.conducts = model_.conducts(look.run, h);
+            look.conducts = source_.conducts(index, h.faults);
             look.weighed = weighed_;
-            if (look.conducts != model_.conducts(look.run, from)) {
+            if (look.conducts != source_.conducts(index, from.faults)) {
                 std::for_each(look.entries.begin(), look.entries.end(), note);
             }
         }
@@ -349,23 +328,28 @@ private:
     /// One fault that a set may be extended by.
     struct Extension {
         double log = 0;  ///< of it alone
-        int cell = 0;
-        LedFault fault = LedFault::Open;
+        int site = 0;
+        int kind = 0;
     };
 
-    void addLedFaults() {
+    /// Whether units at a site may have a fault that the knowledge files know.
+    bool canHave(int site, int kind) const {
+        return kinds_[std::size_t(kind)].suspect >= 0 && source_.canHave(site, kind);
+    }
+
+    void addUnitFaults() {
         std::vector<Extension> extensions;
-        for (int cell = 0; cell < int(model_.partition().cells().size()); ++cell) {
-            for (int kind = 0; kind < backlight::ledFaultKinds; ++kind) {
-                if (suspectOfFault_[kind] >= 0 && model_.canHave(model_.partition().cells()[cell], LedFault(kind))) {
-                    extensions.push_back({0, cell, LedFault(kind)});
+        for (int site = 0; site < source_.siteCount(); ++site) {
+            for (int kind = 0; kind < int(kinds_.size()); ++kind) {
+                if (canHave(site, kind)) {
+                    extensions.push_back({0, site, kind});
                 }
             }
         }
         std::pmr::monotonic_buffer_resource memory;
         Sets seen(&memory);
         extend({healthy_}, 1, extensions, seen);
-        const auto marked = markedLeds();
+        const auto marked = source_.marked();
         if (int(marked.size()) > shallow && int(marked.size()) <= mostFaulty) {
             extend(addMarked(marked, seen), int(marked.size()) + 1, extensions, seen);
         }
@@ -386,11 +370,11 @@ private:
                 const Hypothesis from = partial.at < 0 ? Hypothesis{} : result_.hypotheses[partial.at];
                 standOn(partial);
                 for (auto& extension : extensions) {
-                    Hypothesis h = extended(from, extension.cell, extension.fault);
+                    Hypothesis h = extended(from, extension.site, extension.kind);
                     if (!std::isfinite(h.logPrior) || !seen.insert(h.faults).second) {
                         continue;
                     }
-                    const double log = add(h, partial, changedBy(from, h, extension.cell));
+                    const double log = add(h, partial, changedBy(from, h, extension.site));
                     extension.log = size == 1 ? log : extension.log;
                     if (log > levelFloor_) {
                         next.push_back({log, int(result_.hypotheses.size()) - 1, log - h.logPrior});
@@ -410,81 +394,80 @@ private:
         }
     }
 
-    /// An LED that was marked on a run that was lit.
-    struct Marked {
-        int cell = 0;
-        bool isDim = false;  ///< or tinted, as an aged one may be
-        auto operator<=>(const Marked&) const = default;
-    };
+    /// Explanations that put a fault at every marked unit, gathered.
+    class MarkedSets {
+    public:
+        MarkedSets(Search& search, const std::vector<source::Marked>& marked, Sets& seen)
+            : search_(search), marked_(marked), seen_(seen) {}
 
-    std::vector<Marked> markedLeds() const {
-        using Glow = evidence::LedSeen::Glow;
-        std::vector<Marked> marked;
-        for (const auto& look : looks_) {
-            const auto seenAt = [&](std::size_t e) { return std::get_if<evidence::LedSeen>(&entries_[e].what); };
-            const bool isLit = std::any_of(look.entries.begin(), look.entries.end(),
-                                           [&](std::size_t e) { return seenAt(e)->glow != Glow::Dark; });
-            for (const auto e : look.entries) {
-                if (isLit && seenAt(e)->glow != Glow::Lit) {
-                    marked.push_back({model_.partition().cellOf(seenAt(e)->place), seenAt(e)->glow != Glow::Dark});
-                }
-            }
-        }
-        std::sort(marked.begin(), marked.end());
-        const auto sameCell = [](const Marked& a, const Marked& b) { return a.cell == b.cell; };
-        marked.erase(std::unique(marked.begin(), marked.end(), sameCell), marked.end());
-        return marked;
-    }
-
-    /// All LEDs that were marked are faulty at once, of one kind as far as they look alike, or one of them of another:
-    /// guessed one by one, a set that lacks some of them says too little to be kept.
-    std::vector<Partial> addMarked(const std::vector<Marked>& marked, Sets& seen) {
-        standOn(healthy_);
-        std::vector<Partial> kept;
-        const auto tryKinds = [&](const std::vector<LedFault>& kinds) {
+        /// \param kinds by marked unit. \returns whether they make an explanation that is new and kept
+        bool add(const std::vector<int>& kinds) {
             Hypothesis h;
-            for (std::size_t i = 0; i < marked.size(); ++i) {
-                const auto& cell = model_.partition().cells()[std::size_t(marked[i].cell)];
-                if (suspectOfFault_[int(kinds[i])] < 0 || !model_.canHave(cell, kinds[i])) {
+            for (std::size_t i = 0; i < marked_.size(); ++i) {
+                if (!search_.canHave(marked_[i].site, kinds[i])) {
                     return false;
                 }
-                h = extended(h, marked[i].cell, kinds[i]);
+                h = search_.extended(h, marked_[i].site, kinds[i]);
             }
-            if (!std::isfinite(h.logPrior) || !seen.insert(h.faults).second) {
+            if (!std::isfinite(h.logPrior) || !seen_.insert(h.faults).second) {
                 return false;
             }
-            const double log = add(h);
+            const double log = search_.add(h);
             if (std::isfinite(log)) {
-                kept.push_back({log, int(result_.hypotheses.size()) - 1, log - h.logPrior});
+                kept_.push_back({log, int(search_.result_.hypotheses.size()) - 1, log - h.logPrior});
             }
             return std::isfinite(log);
-        };
-        for (int dark = 0; dark < backlight::ledFaultKinds; ++dark) {
-            for (int dim = 0; dim < backlight::ledFaultKinds; ++dim) {
-                if (backlight::isDim(LedFault(dark)) || !backlight::isDim(LedFault(dim))) {
-                    continue;
-                }
-                std::vector<LedFault> kinds;
-                for (const auto& led : marked) {
-                    kinds.push_back(LedFault(led.isDim ? dim : dark));
-                }
-                if (!tryKinds(kinds)) {
-                    continue;
-                }
-                for (auto& kind : kinds) {
-                    const auto usual = kind;
-                    for (int other = 0; other < backlight::ledFaultKinds; ++other) {
-                        kind = LedFault(other);
-                        if (backlight::isDim(kind) == backlight::isDim(usual)) {
-                            tryKinds(kinds);
-                        }
+        }
+
+        /// One of the units has another fault that looks alike.
+        void addVariants(std::vector<int> kinds) {
+            for (auto& kind : kinds) {
+                const auto usual = kind;
+                for (int other = 0; other < int(search_.kinds_.size()); ++other) {
+                    kind = other;
+                    if (search_.isDim(kind) == search_.isDim(usual)) {
+                        add(kinds);
                     }
-                    kind = usual;
+                }
+                kind = usual;
+            }
+        }
+
+        std::vector<Partial> best() && {
+            std::sort(kept_.begin(), kept_.end(), [](const auto& a, const auto& b) { return a.log > b.log; });
+            return std::move(kept_);
+        }
+
+    private:
+        Search& search_;
+        const std::vector<source::Marked>& marked_;
+        Sets& seen_;
+        std::vector<Partial> kept_;
+    };
+
+    bool isDim(int kind) const { return kinds_[std::size_t(kind)].isDim; }
+
+    /// All units that were marked are faulty at once, of one kind as far as they look alike, or one of them of another:
+    /// guessed one by one, a set that lacks some of them says too little to be kept.
+    std::vector<Partial> addMarked(const std::vector<source::Marked>& marked, Sets& seen) {
+        standOn(healthy_);
+        MarkedSets sets(*this, marked, seen);
+        const int count = int(kinds_.size());
+        for (int dark = 0; dark < count; ++dark) {
+            for (int dim = 0; dim < count; ++dim) {
+                if (isDim(dark) || !isDim(dim)) {
+                    continue;
+                }
+                std::vector<int> kinds;
+                for (const auto& unit : marked) {
+                    kinds.push_back(unit.isDim ? dim : dark);
+                }
+                if (sets.add(kinds)) {
+                    sets.addVariants(kinds);
                 }
             }
         }
-        std::sort(kept.begin(), kept.end(), [](const auto& a, const auto& b) { return a.log > b.log; });
-        return kept;
+        return std::move(sets).best();
     }
 
     /// Keeps the best of a level, as a heap with the worst of them in front.
@@ -611,16 +594,15 @@ private:
         logs_.push_back(log);
     }
 
-    /// An explanation that builds on no other; entries that any sound LEDs answer alike are not asked again.
+    /// An explanation that builds on no other; entries that any sound units answer alike are not asked again.
     /// \returns as the other does
     double add(Hypothesis h) {
-        const bool isSound = faults::leaveLedsSound(h.faults) && !kindOf(h).isNoneOfThese;
+        const bool isSound = source_.leavesUnitsSound(h.faults) && !kindOf(h).isNoneOfThese;
         ++weighed_;
-        for (auto& look : looks_) {
-            if (!isSound) {
-                look.conducts = model_.conducts(look.run, h);
-                look.weighed = weighed_;
-            }
+        for (int index = 0; index < int(looks_.size()) && !isSound; ++index) {
+            auto& look = looks_[std::size_t(index)];
+            look.conducts = source_.conducts(index, h.faults);
+            look.weighed = weighed_;
         }
         return add(h, healthy_, isSound ? unsound_ : all_);
     }
@@ -631,15 +613,25 @@ private:
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
         const bool isKnown = look != nullptr && look->weighed == weighed_;
-        return model_.logLikelihood(entries_[entry].what, h, isKnown ? std::optional(look->conducts) : std::nullopt);
+        return logOfReading(entry, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
-    /// What a reading of the board says to an explanation, given those before it, which have been asked; all with the
-    /// same forecast share it.
+    /// What an entry that is not of the board says to an explanation.
+    double logOfReading(std::size_t entry, const Hypothesis& h, std::optional<bool> conducts) {
+        Explained explained(model_, h, {.entry = entry, .conducts = conducts});
+        return evidence::logLikelihood(entries_[entry].what, explained);
+    }
+
+    /// What a reading of the board says to an explanation, given those before it, which have been asked: they hang on
+    /// the same unknowns. All with the same forecast share it.
     double logOfForecast(std::size_t entry, const Hypothesis& h) {
         double log = result_.likelihoods.board(h.forecast, entry);
         if (std::isnan(log)) {
-            log = model_.weighOfBoard(entries_[entry].what, h);
+            int& node = result_.learnt.try_emplace(h.forecast, LearningTree::root).first->second;
+            Explained explained(
+                model_, h,
+                {.entry = entry, .board = Explained::Board{model_.forecast(h.forecast), model_.learning(), node}});
+            log = evidence::logLikelihood(entries_[entry].what, explained);
             result_.likelihoods.setBoard(h.forecast, entry, log);
         }
         return log;
@@ -660,18 +652,9 @@ private:
 
     /// Explanations that read alike share a title; it is made once.
     int titleIndex(Belief& belief, const Hypothesis& h) {
-        FaultList places = h.faults;
-        for (Fault& fault : places) {
-            if (auto* leds = std::get_if<FaultyLeds>(&fault)) {
-                leds->cell = model_.partition().cells()[leds->cell].strip;  // what the title says of its place
-                leds->count = 1;
-            }
-        }
-        std::sort(places.begin(), places.end());
-        places.erase(std::unique(places.begin(), places.end()), places.end());
         const std::size_t feeds = model_.backlight().feeds.size() + 1;
         auto& titles = titleOfPlaces_[std::size_t(h.suspect) * feeds + std::size_t(h.feed - Hypothesis::everyFeed)];
-        const auto [entry, isNew] = titles.try_emplace(places, 0);
+        const auto [entry, isNew] = titles.try_emplace(h.faults.empty() ? h.faults : source_.named(h.faults), 0);
         if (isNew) {
             entry->second = newTitle(belief, h);
         }
@@ -683,7 +666,7 @@ private:
     int newTitle(Belief& belief, const Hypothesis& h) {
         Text title = titleOf(model_, h);
         const int next = int(belief.titles.size());
-        if (faults::faultyLedCount(h.faults) == 0 || !model_.backlight().isDescribed) {
+        if (faults::faultyUnitCount(h.faults) == 0 || !source_.isDescribed()) {
             const auto [known, isNew] = titleOfOthers_.try_emplace(title.english(), next);
             if (!isNew) {
                 return known->second;
@@ -713,6 +696,7 @@ private:
             }
         }
         kept.likelihoods = std::move(result_.likelihoods);
+        kept.learnt = std::move(result_.learnt);
         kept.weighed = weighed_;
         kept.evidence = highest - std::log(*std::max_element(shares.begin(), shares.end()));
         for (auto* all : {&kept.shares, &kept.previousShares}) {
@@ -724,21 +708,23 @@ private:
         result_ = std::move(kept);
     }
 
-    CaseModel& model_;
+    Model& model_;
+    source::LightSource& source_;
+    const std::vector<source::UnitFault>& kinds_;
     const std::vector<job::Entry>& entries_;
     Belief result_;
     std::vector<double> logs_;
     std::vector<double> baseLogs_;            ///< what the explanation says that others are told apart from, by entry
-    std::vector<std::size_t> baseDiffering_;  ///< where that is not what a healthy backlight says
+    std::vector<std::size_t> baseDiffering_;  ///< where that is not what a sound source says
     std::vector<std::pair<std::size_t, double>> differing_;  ///< of the explanation that is being kept
     std::vector<double> logsOfOne_;                          ///< of the explanation that is being weighed, as changed
-    std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty LEDs; into the belief's titles
+    std::unordered_map<std::string, int> titleOfOthers_;     ///< without faulty units; into the belief's titles
     std::vector<std::unordered_map<FaultList, int, SetHash>>
         titleOfPlaces_;                    ///< by suspect and feed; into the belief's titles
     std::vector<std::size_t> all_;         ///< entries, those that need a driver forecast last
     std::vector<std::size_t> ofTheBoard_;  ///< those alone
     std::vector<char> isOfTheBoard_;       ///< by entry: it needs a forecast
-    std::vector<std::size_t> unsound_;     ///< entries that say more than whether the LEDs are sound
+    std::vector<std::size_t> unsound_;     ///< entries that say more than whether units are sound
     Partial healthy_;                      ///< no fault at all
     std::vector<Look> looks_;
     std::vector<int> lookOf_;  ///< into looks_, by entry; -1 for others
@@ -750,67 +736,38 @@ private:
     double best_ = -INFINITY;           ///< of all explanations so far, last entry left out
     double bestWithLast_ = -INFINITY;   ///< of all explanations so far
     std::size_t beam_ = beam;           ///< of the level that is being made
-    double levelFloor_ = INFINITY;      ///< of the sets of faulty LEDs, from here on one is extended further
-    bool judges_ = false;               ///< single LED faults are all weighed first, to know what readings can say
+    double levelFloor_ = INFINITY;      ///< of the sets of faulty units, from here on one is extended further
+    bool judges_ = false;               ///< single faults of units are all weighed first, to know what readings can say
     std::vector<double> highestLogs_;   ///< of each entry, what the explanation says that it fits best
     std::vector<double>
         highestAhead_;  ///< of the readings of the board from each on to the end, the last entry left out
-    std::array<int, backlight::ledFaultKinds> suspectOfFault_{};
     double totalWeight_ = 0;
-    std::array<double, backlight::ledFaultKinds> logWeightOfKind_{};
+    std::vector<double> logWeightOfKind_;
+    std::vector<int> byKind_;  ///< units of the set of faults that is being completed
     /// Log of how often a kind comes in such numbers, spread over all sets of that many LEDs.
-    std::array<std::vector<double>, backlight::ledFaultKinds> logOfSets_;
+    std::vector<std::vector<double>> logOfSets_;
 };
 
 }  // namespace
 
-namespace {
-
-/// Whether a tester showed what a healthy run takes, well below its limit: its leads are sound, seen lit or not.
-bool hasRightVolts(CaseModel& model, const evidence::TesterTaken& taken) {
-    constexpr double belowLimit = 0.9;
-    if (!taken.volts || taken.lit) {
-        return false;
-    }
-    const auto healthy = model.healthyTester(taken.probe());
-    return healthy.volts < belowLimit * taken.setting.limitVolts &&
-           std::abs(*taken.volts - healthy.volts) < 2 * healthy.sigma;
+Belief infer(Model& model) {
+    return Search(model).run();
 }
 
-}  // namespace
-
-Belief infer(CaseModel& model, const std::vector<job::Entry>& entries) {
-    std::vector<evidence::TesterTaken> runs;
-    for (const auto& entry : entries) {
-        if (const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what)) {
-            runs.push_back(*taken);
-        }
-    }
-    model.setTesterReadings(runs);
-    model.setLeadsProven(std::any_of(entries.begin(), entries.end(), [&](const auto& entry) {
-        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
-        return taken != nullptr && (taken->lit.value_or(0) > 0 || hasRightVolts(model, *taken));
-    }));
-    std::vector<evidence::PointTaken> points;
-    for (const auto& entry : entries) {
-        if (const auto* taken = std::get_if<evidence::PointTaken>(&entry.what)) {
-            points.push_back(*taken);
-        }
-    }
-    model.setPointsTaken(std::move(points));
-    model.forgetBoard();
-    return Search(model, entries).run();
+const driver::Learning& learntUnder(Model& model, const Belief& belief, int forecast) {
+    const auto found = belief.learnt.find(forecast);
+    return model.learning().at(found == belief.learnt.end() ? LearningTree::root : found->second);
 }
 
-Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
-    const auto before = model.partition().cells();
-    const auto parts = model.split(run);
-    if (model.partition().cells().size() == before.size()) {
+Belief refine(const Model& model, Belief belief, const source::Split& split) {
+    const auto& parts = split.parts;
+    if (std::size_t(model.source().siteCount()) == parts.size()) {
         return belief;
     }
     Belief fine;
     fine.titles = std::move(belief.titles);
     fine.likelihoods = std::move(belief.likelihoods);
+    fine.learnt = std::move(belief.learnt);
     fine.evidence = belief.evidence;
     fine.weighed = belief.weighed;
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
@@ -820,7 +777,7 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
         int usedWithin = 0;
         int usedWithout = 0;
     };
-    const auto isSplit = [](const locate::CellPartition::Parts& part) { return part.within >= 0 && part.without >= 0; };
+    const auto isSplit = [](const source::Split::Parts& part) { return part.within >= 0 && part.without >= 0; };
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         Hypothesis& coarse = belief.hypotheses[h];
         const auto keep = [&](Hypothesis& hypothesis, double share) {
@@ -832,13 +789,14 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
             fine.rowOf.push_back(belief.rowOf[h]);
         };
         const bool isTouched = std::any_of(coarse.faults.begin(), coarse.faults.end(), [&](const Fault& fault) {
-            const auto* leds = faults::asLeds(fault);
-            return leds != nullptr && isSplit(parts[leds->cell]);
+            const auto* units = faults::asUnits(fault);
+            return units != nullptr && isSplit(parts[std::size_t(units->site)]);
         });
         if (!isTouched) {
             for (auto& fault : coarse.faults) {
-                if (auto* leds = std::get_if<FaultyLeds>(&fault)) {
-                    leds->cell = std::max(parts[leds->cell].within, parts[leds->cell].without);
+                if (auto* units = std::get_if<FaultyUnits>(&fault)) {
+                    const auto& [within, without] = parts[std::size_t(units->site)];
+                    units->site = std::max(within, without);
                 }
             }
             keep(coarse, 1);
@@ -848,22 +806,22 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
         start.hypothesis.faults.clear();
         std::vector<Partial> partials = {start};
         for (std::size_t i = 0; i < coarse.faults.size(); ++i) {
-            if (faults::asLeds(coarse.faults[i]) == nullptr) {
+            if (faults::asUnits(coarse.faults[i]) == nullptr) {
                 for (auto& partial : partials) {
                     partial.hypothesis.faults.push_back(coarse.faults[i]);
                 }
                 continue;
             }
-            const FaultyLeds& f = *faults::asLeds(coarse.faults[i]);
-            const auto part = parts[f.cell];
-            const int within = part.within < 0 ? 0 : int(model.partition().cells()[part.within].positions.size());
-            const int without = int(before[f.cell].positions.size()) - within;
-            const auto* last = i > 0 ? faults::asLeds(coarse.faults[i - 1]) : nullptr;
-            const bool sameCell = last != nullptr && last->cell == f.cell;
+            const FaultyUnits& f = *faults::asUnits(coarse.faults[i]);
+            const auto part = parts[std::size_t(f.site)];
+            const int within = part.within < 0 ? 0 : model.source().unitsAt(part.within);
+            const int without = split.unitsBefore[std::size_t(f.site)] - within;
+            const auto* last = i > 0 ? faults::asUnits(coarse.faults[i - 1]) : nullptr;
+            const bool isSameSite = last != nullptr && last->site == f.site;
             std::vector<Partial> next;
             for (auto partial : partials) {
-                partial.usedWithin = sameCell ? partial.usedWithin : 0;
-                partial.usedWithout = sameCell ? partial.usedWithout : 0;
+                partial.usedWithin = isSameSite ? partial.usedWithin : 0;
+                partial.usedWithout = isSameSite ? partial.usedWithout : 0;
                 const int freeWithin = within - partial.usedWithin;
                 const int freeWithout = without - partial.usedWithout;
                 for (int inside = 0; inside <= f.count; ++inside) {
@@ -876,10 +834,10 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
                     grown.share *= std::exp(log);
                     grown.usedWithin += inside;
                     grown.usedWithout += f.count - inside;
-                    for (const auto& [cell, count] :
+                    for (const auto& [site, count] :
                          {std::pair(part.within, inside), std::pair(part.without, f.count - inside)}) {
                         if (count > 0) {
-                            grown.hypothesis.faults.emplace_back(FaultyLeds{cell, f.fault, count});
+                            grown.hypothesis.faults.emplace_back(FaultyUnits{site, f.kind, count});
                         }
                     }
                     next.push_back(std::move(grown));
@@ -894,82 +852,27 @@ Belief refine(CaseModel& model, Belief belief, const backlight::Run& run) {
     return fine;
 }
 
-namespace {
-
-/// What is wrong, in a set whose strips nobody has described.
-Text titleWithoutPlace(const CaseModel& model, const Hypothesis& hypothesis) {
-    std::set<LedFault> kinds;
-    for (const auto& fault : hypothesis.faults) {
-        if (const auto* leds = faults::asLeds(fault)) {
-            kinds.insert(leds->fault);
-        }
+Text titleOf(const Model& model, const Hypothesis& hypothesis) {
+    const auto& suspect = model.suspectOf(hypothesis);
+    if (!hypothesis.faults.empty()) {
+        return model.source().titleOf(hypothesis.faults, suspect);
     }
-    std::vector<Text> titles;
-    for (const auto kind : kinds) {
-        titles.push_back(model.titleOf(kind));
-    }
-    return titles.empty() ? model.knowledge().suspects[std::size_t(hypothesis.suspect)].title : text::joined(titles);
+    return hypothesis.feed == Hypothesis::everyFeed ? suspect.title
+                                                    : say("{}, feed {}", suspect.title, hypothesis.feed + 1);
 }
 
-}  // namespace
-
-Text titleOf(const CaseModel& model, const Hypothesis& hypothesis) {
-    const auto& suspect = model.knowledge().suspects[hypothesis.suspect];
-    if (hypothesis.faults.empty()) {
-        return hypothesis.feed == Hypothesis::everyFeed ? suspect.title
-                                                        : say("{}, feed {}", suspect.title, hypothesis.feed + 1);
-    }
-    if (!model.backlight().isDescribed) {
-        return titleWithoutPlace(model, hypothesis);
-    }
-    std::map<LedFault, std::set<int>> stripsOfFault;
-    std::vector<Text> titles;
-    for (const auto& fault : hypothesis.faults) {
-        if (const auto* leds = faults::asLeds(fault)) {
-            stripsOfFault[leds->fault].insert(model.partition().cells()[leds->cell].strip);
-        } else {
-            titles.push_back(faults::titleOf(fault, model.backlight(), suspect.title));
-        }
-    }
-    for (const auto& [fault, strips] : stripsOfFault) {
-        std::vector<Text> labels;
-        for (const int strip : strips) {
-            labels.push_back(text::name(model.backlight().strips[strip].label));
-        }
-        const Text last = labels.back();
-        labels.pop_back();
-        titles.push_back(labels.empty()
-                             ? say("{} in strip {}", model.titleOf(fault), last)
-                             : say("{} in strips {} and {}", model.titleOf(fault), text::joined(labels), last));
-    }
-    return text::joined(titles);
-}
-
-LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hypotheses,
-                      const std::vector<double>& shares) {
-    const auto& cells = model.partition().cells();
-    std::vector<double> byCell(cells.size(), 0);
+std::vector<double> siteSharesOf(const Model& model, const std::vector<Hypothesis>& hypotheses,
+                                 const std::vector<double>& shares, const std::function<bool(int)>& counts) {
+    std::vector<double> bySite(std::size_t(model.source().siteCount()), 0);
     for (std::size_t h = 0; h < hypotheses.size(); ++h) {
         for (const auto& fault : hypotheses[h].faults) {
-            if (const auto* leds = faults::asLeds(fault)) {
-                byCell[leds->cell] += shares[h] * leds->count / double(cells[leds->cell].positions.size());
+            const auto* units = faults::asUnits(fault);
+            if (units != nullptr && (!counts || counts(units->kind))) {
+                bySite[std::size_t(units->site)] += shares[h] * units->count / model.source().unitsAt(units->site);
             }
         }
     }
-    LedShares result;
-    if (!model.backlight().isDescribed) {
-        return result;
-    }
-    for (const auto& strip : model.backlight().strips) {
-        result.emplace_back(strip.leds, 0.0);
-    }
-    for (std::size_t c = 0; c < cells.size(); ++c) {
-        for (const int position : cells[c].positions) {
-            const auto place = model.partition().placeOf(cells[c], position);
-            result[place.strip][place.led] = std::min(1.0, byCell[c]);
-        }
-    }
-    return result;
+    return bySite;
 }
 
 }  // namespace dimglow::reasoning

@@ -1,10 +1,12 @@
 #pragma once
 
+#include <functional>
 #include <string>
+#include <unordered_map>
 #include <vector>
 
-#include "core/reasoning/case_model.h"
 #include "core/reasoning/likelihoods.h"
+#include "core/reasoning/model.h"
 
 namespace dimglow::reasoning {
 
@@ -17,28 +19,37 @@ struct Belief {
     std::vector<int> titleOf;            ///< into titles, by hypothesis
     std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
     Likelihoods likelihoods;
+    std::unordered_map<int, int>
+        learnt;               ///< what readings of the board taught, node of the model's learning by forecast
     double evidence = 0;      ///< natural log of the probability of the entries under all explanations together
     std::size_t weighed = 0;  ///< explanations that were looked at, kept or not
 };
 
-/// Bayes' rule over single faults and combinations of any number of faulty LEDs. Entries are independent given the
+/// Bayes' rule over single faults and combinations of any number of faulty units. Entries are independent given the
 /// fault, but for readings of the board: each is held against what those before it have taught of the set.
 ///
 /// Combinations are searched level by level: every likely set of k faults is extended by one more, the `beam` best of
 /// each level are kept for the next, if they are not hopeless, until no set is worth another fault. Explanations below
-/// a share of 1e-6, before and after the last entry, are dropped.
-Belief infer(CaseModel& model, const std::vector<job::Entry>& entries);
+/// a share of 1e-5, before and after the last entry, are dropped.
+/// \throws Stopped
+Belief infer(Model& model);
 
-/// The same belief over a finer partition. No reading tells the new parts apart, so each fault falls into either part
-/// of its cell as chance has it (hypergeometric): C(n1,j)·C(n2,k−j)/C(n,k) for j of k faults in the part of n1.
-Belief refine(CaseModel& model, Belief belief, const backlight::Run& run);
+/// The same belief once the model's light source has told units apart further. No reading tells the new parts apart, so
+/// each fault falls into either part of its site as chance has it (hypergeometric): C(n1,j)·C(n2,k−j)/C(n,k) for j of k
+/// faults in the part of n1.
+///
+///     belief = refine(model, std::move(belief), model.strings().split(run));
+Belief refine(const Model& model, Belief belief, const source::Split& split);
+
+/// What was learned under a forecast; what was told before it is asked. Valid until the next is asked for.
+const driver::Learning& learntUnder(Model& model, const Belief& belief, int forecast);
 
 /// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
-text::Text titleOf(const CaseModel& model, const Hypothesis& hypothesis);
+text::Text titleOf(const Model& model, const Hypothesis& hypothesis);
 
-/// Probability that each LED is faulty, by strip and LED.
-using LedShares = std::vector<std::vector<double>>;
-LedShares ledSharesOf(const CaseModel& model, const std::vector<Hypothesis>& hypotheses,
-                      const std::vector<double>& shares);
+/// How likely a unit of each site is faulty.
+/// \param counts whether a kind of fault does; all when empty
+std::vector<double> siteSharesOf(const Model& model, const std::vector<Hypothesis>& hypotheses,
+                                 const std::vector<double>& shares, const std::function<bool(int)>& counts = {});
 
 }  // namespace dimglow::reasoning

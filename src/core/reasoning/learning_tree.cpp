@@ -43,7 +43,8 @@ const driver::Learning& LearningTree::at(int node) {
 
 std::pair<const driver::Learning&, double> LearningTree::learn(Node& node, const driver::Learning& before) {
     const Key& taken = *node.from;
-    auto [next, log] = before.after(*taken.modes, taken.shape, taken.volts, taken.rest, &memoryOfLearnt_);
+    auto [next, log] =
+        before.after(*modes_[std::size_t(taken.modes)], taken.shape, taken.volts, taken.rest, &memoryOfLearnt_);
     learnt_.push_back(std::move(next));
     node.learnt = &learnt_.back();
     return {learnt_.back(), log};
@@ -63,11 +64,11 @@ void LearningTree::forgetSome() {
 
 LearningTree::Step LearningTree::take(int node, const driver::Modes& modes, driver::Shape shape, double volts,
                                       double rest) {
-    const auto [alike, isUnseen] = alike_.try_emplace(&modes, nullptr);
+    const auto [known, isUnseen] = modesIndex_.try_emplace(modes, int(modes_.size()));
     if (isUnseen) {
-        alike->second = &*modes_.insert(modes).first;
+        modes_.push_back(&known->first);
     }
-    const auto [entry, isNew] = steps_.try_emplace({node, alike->second, shape, volts, rest});
+    const auto [entry, isNew] = steps_.try_emplace({node, known->second, shape, volts, rest});
     if (isNew) {
         const driver::Learning& before = at(node);
         nodes_.push_back({&entry->first, nullptr});

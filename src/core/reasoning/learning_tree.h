@@ -3,8 +3,8 @@
 #include <deque>
 #include <memory_resource>
 #include <unordered_map>
-#include <unordered_set>
 #include <utility>
+#include <vector>
 
 #include "core/driver/quantities.h"
 
@@ -27,13 +27,13 @@ public:
         int node = root;  ///< after the reading
         double log = 0;   ///< as Learning::take() gives it
     };
-    /// Takes in a reading of what \p modes expect; they must stay where they are.
+    /// Takes in a reading of what \p modes expect.
     Step take(int node, const driver::Modes& modes, driver::Shape shape, double volts, double rest);
 
 private:
     struct Key {
         int node = root;
-        const driver::Modes* modes = nullptr;  ///< into modes_
+        int modes = 0;  ///< into modes_
         driver::Shape shape = driver::Shape::Steady;
         double volts = 0;
         double rest = 0;
@@ -57,8 +57,8 @@ private:
     std::pmr::monotonic_buffer_resource memory_;  ///< of what is only added to
     std::pmr::deque<Node> nodes_{&memory_};
     std::pmr::unordered_map<Key, Step, KeyHash> steps_{&memory_};
-    std::unordered_set<driver::Modes, ModesHash> modes_;
-    std::pmr::unordered_map<const driver::Modes*, const driver::Modes*> alike_{&memory_};  ///< into modes_
+    std::unordered_map<driver::Modes, int, ModesHash> modesIndex_;
+    std::vector<const driver::Modes*> modes_;  ///< the keys of modesIndex_, by their index
     std::pmr::monotonic_buffer_resource memoryOfLearnt_;
     std::deque<driver::Learning> learnt_;
 };

@@ -36,12 +36,11 @@ public:
         : job_(job),
           knowledge_(knowledge),
           options_(options),
-          standing_(findings::standingEvidence(job)),
-          model_(job.set, knowledge, standing_, options.stop),
-          belief_(reasoning::infer(model_, standing_)),
-          runs_(probe::candidateRuns(model_, belief_, standing_)) {
+          model_(job.set, knowledge, findings::standingEvidence(job), options.stop),
+          belief_(reasoning::infer(model_)),
+          runs_(probe::candidateRuns(model_, belief_)) {
         for (const auto& run : runs_) {
-            belief_ = refine(model_, std::move(belief_), run);
+            belief_ = reasoning::refine(model_, std::move(belief_), model_.strings().split(run));
         }
     }
 
@@ -59,11 +58,11 @@ private:
         auto places = findings::placesOf(model_, belief_);
         sheet_.ledShares = std::move(places.shares);
         sheet_.located = std::move(places.located);
-        sheet_.suspects = findings::whatIsLeft(model_, belief_, standing_);
+        sheet_.suspects = findings::whatIsLeft(model_, belief_);
         sheet_.likeliest = findings::likeliestOf(model_, belief_);
         found_ = findings::foundOf(model_, sheet_.suspects, sheet_.likeliest, sheet_.located);
         if (!found_.title.empty() && sheet_.suspects.front().side == knowledge::Side::Leds) {
-            sheet_.untested = findings::untestedRuns(job_, knowledge_, standing_, sheet_.located);
+            sheet_.untested = findings::untestedRuns(job_, model_, sheet_.located);
         }
     }
 
@@ -71,7 +70,7 @@ private:
         const auto known = findings::learntOf(model_, belief_);
         sheet_.thisSet = findings::knownOf(job_.set.backlight, model_.nothingLearnt().known(), known);
         sheet_.expected = findings::expectedOf(model_, job_, known);
-        sheet_.misfit = findings::misfitOf(job_, model_, belief_, standing_, sheet_.expected.byEntry);
+        sheet_.misfit = findings::misfitOf(job_, model_, belief_, sheet_.expected.byEntry);
         sheet_.reference = findings::referenceOf(job_.set.backlight, model_.reference(), known);
         sheet_.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
         sheet_.cautions = safety::cautionsFor({findings::workingVolts(sheet_.reference),
@@ -81,8 +80,8 @@ private:
     }
 
     void fillProbes() {
-        const auto again = findings::askedAgain(sheet_.misfit, standing_);
-        probe::Desk desk(model_, belief_, job_, standing_, runs_, sheet_.untested, again);
+        const auto again = findings::askedAgain(sheet_.misfit, model_.standing());
+        probe::Desk desk(model_, belief_, job_, runs_, sheet_.untested, again);
         sheet_.probes = probe::rankProbes(desk, options_.maxProbes);
         const auto& probes = sheet_.probes.best;
         if (found_.title.empty() && !sheet_.misfit) {
@@ -112,8 +111,7 @@ private:
     const job::Job& job_;
     const knowledge::Knowledge& knowledge_;
     const AssessOptions& options_;
-    const std::vector<job::Entry> standing_;
-    reasoning::CaseModel model_;
+    reasoning::Model model_;
     reasoning::Belief belief_;
     const std::vector<backlight::Run> runs_;
     findings::Found found_;

@@ -27,7 +27,7 @@ namespace dimglow::sheet {
 struct Assessment {
     std::vector<findings::SuspectShare> suspects;  ///< what is left, likeliest first
     probe::RankedProbes probes;                    ///< what to do next, most information per minute first
-    reasoning::LedShares ledShares;                ///< how likely each LED is faulty, by strip and LED
+    strings::LedShares ledShares;                  ///< how likely each LED is faulty, by strip and LED
     std::vector<findings::Located> located;        ///< LEDs known to be faulty
     findings::Likeliest likeliest;
     std::optional<findings::Misfit> misfit;  ///< to be cleared up before there is a verdict

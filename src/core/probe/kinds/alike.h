@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/probe/kind.h"
+#include "core/reasoning/explained.h"
 
 namespace dimglow::probe {
 
@@ -18,7 +19,7 @@ Predicted predictAlike(Desk& desk, const std::vector<const text::Text*>& words, 
             modes[answer] = {0, {}, 0, 1, -1, words[answer]};
         }
         for (const auto& [member, share] : explanations.membersOf(c)) {
-            const reasoning::Explained explained(desk.model(), explanations.all()[member], std::nullopt);
+            const reasoning::Explained explained(desk.model(), explanations.all()[member]);
             for (std::size_t answer = 0; answer < words.size(); ++answer) {
                 modes[answer].weight += shareOf(explained, answer) * share / explanations.alike().shares[c];
             }

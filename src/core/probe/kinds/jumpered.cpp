@@ -17,12 +17,12 @@ constexpr double jumperMinutes = 0.25;
 
 /// How likely the LED of each cell is open.
 std::vector<double> openShares(const Desk& desk) {
-    std::vector<double> open(desk.model().partition().cells().size(), 0);
+    std::vector<double> open(desk.model().strings().partition().cells().size(), 0);
     for (std::size_t h = 0; h < desk.explanations().size(); ++h) {
         for (const auto& fault : desk.explanations().all()[h].faults) {
-            const auto* leds = faults::asLeds(fault);
-            if (leds != nullptr && leds->fault == LedFault::Open) {
-                open[std::size_t(leds->cell)] += desk.explanations().shares()[h];
+            const auto* units = faults::asUnits(fault);
+            if (units != nullptr && LedFault(units->kind) == LedFault::Open) {
+                open[std::size_t(units->site)] += desk.explanations().shares()[h];
             }
         }
     }
@@ -32,7 +32,7 @@ std::vector<double> openShares(const Desk& desk) {
 }  // namespace
 
 std::vector<Jumpered> Jumpered::askable(Desk& desk) {
-    const auto& partition = desk.model().partition();
+    const auto& partition = desk.model().strings().partition();
     const auto& cells = partition.cells();
     const auto open = openShares(desk);
     std::vector<Jumpered> askable;

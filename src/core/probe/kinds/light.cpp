@@ -27,7 +27,7 @@ Predicted Light::predict(Desk& desk) const {
     static const text::Text flash = text::say("flash, then dark");
     static const text::Text stays = text::say("stays lit");
     return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
-        const auto& light = desk.model().forecastOf(hypothesis).light;
+        const auto& light = desk.model().forecast(hypothesis.forecast).light;
         return std::array<Mode, 3>{{{light.never, {}, 0, 1, -1, &never},
                                     {light.flashThenDark, {}, 0, 1, -1, &flash},
                                     {light.staysLit, {}, 0, 1, -1, &stays}}};

@@ -62,7 +62,7 @@ private:
 
 /// Looked at while its run was lit: on a dark run every LED is dark.
 bool isLookedAt(const Desk& desk, const locate::Cell& cell) {
-    const auto place = desk.model().partition().placeOf(cell, cell.positions.front());
+    const auto place = desk.model().strings().partition().placeOf(cell, cell.positions.front());
     return cell.positions.size() == 1 &&
            std::any_of(desk.standing().begin(), desk.standing().end(), [&](const auto& entry) {
                const auto* seen = std::get_if<evidence::LedSeen>(&entry.what);
@@ -130,7 +130,7 @@ Probe LookAlong::probe(const Desk& desk) const {
 Predicted LookAlong::predict(Desk& desk) const {
     constexpr double worthLooking = 0.02;
     auto& model = desk.model();
-    const auto& cells = model.partition().cells();
+    const auto& cells = model.strings().partition().cells();
     const bool counted = isCounted(desk, run);
     const backlight::TesterProbe driven{run, {desk.job().bench.tester.amps, backlight::ceilingVolts}};
     Looks looks(desk);
@@ -141,22 +141,22 @@ Predicted LookAlong::predict(Desk& desk) const {
         const double share = desk.explanations().shares()[h++];
         Weak weak;
         weak.onlyDim = counted;
-        if (!model.tester(driven, hypothesis).conducts) {
+        if (!model.strings().tester(driven, hypothesis.faults).conducts) {
             return Mode{1, {}, 0, 1, -1, &looks.wordsOf(std::nullopt)};
         }
         double choices = 0;
         for (const auto& fault : hypothesis.faults) {
-            const auto* leds = faults::asLeds(fault);
-            if (leds == nullptr) {
+            const auto* units = faults::asUnits(fault);
+            if (units == nullptr) {
                 continue;
             }
-            const auto& cell = cells[std::size_t(leds->cell)];
-            const bool isSeen = !counted || backlight::isDim(leds->fault);
+            const auto& cell = cells[std::size_t(units->site)];
+            const bool isSeen = !counted || backlight::isDim(backlight::LedFault(units->kind));
             if (isSeen && locate::inside(cell, run) && !isLookedAt(desk, cell)) {
-                (backlight::isDim(leds->fault) ? weak.dim : weak.dark) += leds->count;
-                choices += leds->count * std::log2(double(cell.positions.size()) / leds->count);
+                (backlight::isDim(backlight::LedFault(units->kind)) ? weak.dim : weak.dark) += units->count;
+                choices += units->count * std::log2(double(cell.positions.size()) / units->count);
                 if (cell.positions.size() == 1) {
-                    weak.named.push_back(model.partition().placeOf(cell, cell.positions.front()));
+                    weak.named.push_back(model.strings().partition().placeOf(cell, cell.positions.front()));
                 }
             }
         }

@@ -80,7 +80,7 @@ Predicted OnItsOwn::predict(Desk& desk) const {
         byFault[kind] = modeOfCheck(spec, asked.setting, isGood ? std::nullopt : std::optional(LedFault(kind)));
     }
     return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
-        const auto shares = reasoning::Explained(desk.model(), hypothesis, std::nullopt).faultShares(asked.place);
+        const auto shares = reasoning::Explained(desk.model(), hypothesis).strings().faultShares(asked.place);
         auto modes = byFault;
         for (std::size_t kind = 0; kind < shares.size(); ++kind) {
             modes[kind].weight = shares[kind];

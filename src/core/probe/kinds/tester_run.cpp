@@ -55,7 +55,7 @@ Probe probeOfRun(const Desk& desk, const knowledge::TestKind& test, const eviden
 Predicted predictTester(Desk& desk, const evidence::TesterTaken::Question& question) {
     const auto probe = question.probe();
     return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
-        const auto forecast = reasoning::Explained(desk.model(), hypothesis, std::nullopt).tester(probe);
+        const auto forecast = reasoning::Explained(desk.model(), hypothesis).strings().tester(probe);
         return Mode{1, driver::Shape::Steady, forecast.volts, forecast.sigma, forecast.lit};
     });
 }

@@ -28,9 +28,10 @@ Probe Volts::probe(const Desk& desk) const {
 Predicted Volts::predict(Desk& desk) const {
     constexpr double nearNothing = 1;  ///< V: it has no shape that anyone would write down
     return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
-        const auto& kinds = *desk.model().forecastOf(hypothesis).of(test->id, {asked.channel, asked.feed});
+        const auto& kinds = *desk.model().forecast(hypothesis.forecast).of(test->id, {asked.channel, asked.feed});
         std::vector<Mode> modes;
-        for (const auto& mode : driver::inVolts(kinds, desk.model().learntUnder(hypothesis.forecast).known())) {
+        for (const auto& mode :
+             driver::inVolts(kinds, reasoning::learntUnder(desk.model(), desk.belief(), hypothesis.forecast).known())) {
             const auto shape = mode.volts < nearNothing ? driver::Shape::Steady : mode.shape;
             modes.push_back({mode.weight, shape, mode.volts, mode.voltsSigma, -1});
         }

@@ -1,0 +1,57 @@
+#pragma once
+
+#include <any>
+#include <optional>
+
+#include "core/reasoning/model.h"
+
+namespace dimglow::reasoning {
+
+/// A hypothesis as observations ask it. Model and hypothesis must outlive it.
+///
+///     Explained(model, hypothesis).strings().tester({run, setting}).volts
+class Explained : public evidence::Explanation, public evidence::BoardAnswers {
+public:
+    /// How board readings are told, and where in the tree those taken in so far have led.
+    struct Board {
+        const driver::DriverForecast& forecast;
+        LearningTree& learning;
+        int& node;
+    };
+    /// What it is asked for.
+    struct About {
+        std::optional<std::size_t> entry = {};  ///< of the model's, which is held against it
+        std::optional<Board> board = {};        ///< empty when no board reading is asked about
+        std::optional<bool> conducts = {};      ///< whether what is looked along does, where that is known already
+    };
+    Explained(Model& model, const Hypothesis& hypothesis) : Explained(model, hypothesis, About{}) {}
+    Explained(Model& model, const Hypothesis& hypothesis, const About& about);
+
+    evidence::BoardAnswers& board() override { return *this; }
+    evidence::StringAnswers& strings() override { return model_.source().strings(under_); }
+    std::any& memory() override { return about_.entry ? model_.memory(*about_.entry) : memory_; }
+
+    std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
+    std::optional<knowledge::GradeShares> gradeShares(const evidence::PointAsked& asked) const override;
+    parts::Grade gradeOf(const evidence::PointTaken& taken) override;
+    std::optional<double> badLooksShare(const evidence::PointAsked& asked) const override;
+    std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
+    double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
+    const driver::LightForecast& light() const override { return about_.board->forecast.light; }
+
+private:
+    const SuspectKind& suspect() const { return model_.suspectOf(hypothesis_); }
+    const knowledge::AnswerShares& answersOf(const knowledge::TestKind& test) const;
+    /// Null when its parts are not told apart.
+    const knowledge::PartSuspect* part() const;
+    /// Whether a point is the one at fault.
+    bool isCulprit(int kind, const evidence::PointAsked& asked) const;
+
+    Model& model_;
+    const Hypothesis& hypothesis_;
+    const About about_;
+    const source::Under under_;
+    std::any memory_;
+};
+
+}  // namespace dimglow::reasoning
