@@ -22,7 +22,7 @@ int jobCount() {
 records::Logbook& largeLogbook() {
     static const QTemporaryDir folder;
     static const auto logbook = [] {
-        auto made = std::make_unique<records::Logbook>(folder.filePath(QStringLiteral("large.sqlite")));
+        auto made = records::openLogbook(folder.filePath(QStringLiteral("large.sqlite")));
         const auto demos = virtualset::demoWorkshop(knowledge::builtInKnowledge());
         const char* places[] = {"Berth", "Gangway", "Crew room", "Kiosk", "Fähre"};
         std::vector<job::Job> batch;

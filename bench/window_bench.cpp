@@ -28,7 +28,8 @@ using namespace dimglow;
 /// The program's window on a logbook of its own.
 struct Bench {
     QTemporaryDir folder;
-    records::Logbook logbook{folder.filePath(QStringLiteral("logbook.sqlite"))};
+    std::unique_ptr<records::Logbook> kept = records::openLogbook(folder.filePath(QStringLiteral("logbook.sqlite")));
+    records::Logbook& logbook = *kept;
     app::MainWindow window{logbook, knowledge::builtInKnowledge};
 
     void open(const job::Job& job) {
@@ -65,9 +66,10 @@ int showUntilPainted(const QString& what, const QString& logbookPath) {
         bare.show();
         return QApplication::exec();
     }
-    const std::jthread loading(records::loadDriver);  // as main() does
+    const std::jthread loading(records::prepareLogbooks);  // as main() does
     typeface::load();
-    records::Logbook logbook(logbookPath);
+    const auto kept = records::openLogbook(logbookPath);
+    records::Logbook& logbook = *kept;
     app::MainWindow window(logbook, knowledge::builtInKnowledge);
     window.resize(1280, 800);
     window.installEventFilter(&untilPainted);
@@ -91,7 +93,8 @@ void start(benchmark::State& state) {
     const QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("logbook.sqlite"));
     {
-        records::Logbook logbook(path);
+        const auto kept = records::openLogbook(path);
+        records::Logbook& logbook = *kept;
         std::vector<job::Job> jobs;
         for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
             jobs.push_back(demo.job);
@@ -112,7 +115,7 @@ BENCHMARK(start)->UseManualTime()->Iterations(25)->Unit(benchmark::kMillisecond)
 void changeTheme(benchmark::State& state) {
     Bench bench;
     bench.open(virtualset::demoJob(0, knowledge::builtInKnowledge()).job);
-    bench.window.goToStation(int(state.range(0)));
+    bench.window.goToStation(app::stationKinds()[std::size_t(state.range(0))].id);
     for (auto _ : state) {
         app::theme::setMode(app::theme::mode() == app::theme::Mode::LampOff ? app::theme::Mode::Daylight
                                                                             : app::theme::Mode::LampOff);
@@ -126,7 +129,7 @@ BENCHMARK(changeTheme)->DenseRange(0, 7)->Unit(benchmark::kMillisecond);
 void paintSixtyFourChannels(benchmark::State& state) {
     Bench bench;
     bench.open(test::largestJobs()[0].job);
-    bench.window.goToStation(4);
+    bench.window.goToStation("strings");
     bench.settle();
     auto* map = bench.window.findChild<app::BacklightMap*>();
     for (auto _ : state) {

@@ -96,7 +96,7 @@ private:
 
 }  // namespace
 
-HomePage::HomePage(records::Logbook& logbook, QWidget* parent) : QWidget(parent) {
+HomePage::HomePage(records::Logbook& logbook, knowledge::Source trade, QWidget* parent) : QWidget(parent) {
     auto* outer = new QHBoxLayout(this);
     auto* column = new QVBoxLayout;
     column->setContentsMargins(theme::px(20), theme::px(26), theme::px(20), theme::px(12));
@@ -122,7 +122,7 @@ HomePage::HomePage(records::Logbook& logbook, QWidget* parent) : QWidget(parent)
     search_->setFont(theme::body());
     search_->installEventFilter(this);
     column->addWidget(search_);
-    jobs_ = new JobList(logbook, this);
+    jobs_ = new JobList(logbook, trade, this);
     list_ = new QListView;
     list_->setObjectName(QStringLiteral("jobs"));
     list_->setAccessibleName(tr("Jobs"));

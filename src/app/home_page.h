@@ -12,7 +12,7 @@ namespace dimglow::app {
 class HomePage : public QWidget {
     Q_OBJECT
 public:
-    explicit HomePage(records::Logbook& logbook, QWidget* parent = nullptr);
+    HomePage(records::Logbook& logbook, knowledge::Source trade, QWidget* parent = nullptr);
     void refresh();
     void enter();
 

@@ -44,13 +44,13 @@ QString waitsFor(const Snapshot& shown) {
                                           : JobGlances::tr("next: %1").arg(words(assessment.probes.best.front().title));
 }
 
-JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const std::stop_token& stop) {
+JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const knowledge::Knowledge& trade,
+                   const std::stop_token& stop) {
     JobGlance glance;
     try {
         Snapshot shown;
         shown.job = records::parse(id, stored);
-        shown.assessment =
-            sheet::assess(shown.job, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 1, .stop = stop});
+        shown.assessment = sheet::assess(shown.job, trade, {.today = {}, .maxProbes = 1, .stop = stop});
         for (const auto& station : stationKinds()) {
             glance.done.push_back(station.isDone(shown));
         }
@@ -69,7 +69,8 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const st
 
 }  // namespace
 
-JobGlances::JobGlances(records::Logbook& logbook, QObject* parent) : QObject(parent), logbook_(logbook) {}
+JobGlances::JobGlances(records::Logbook& logbook, knowledge::Source trade, QObject* parent)
+    : QObject(parent), logbook_(logbook), trade_(trade) {}
 
 void JobGlances::setFillingIn(bool isFillingIn) {
     isFillingIn_ = isFillingIn;
@@ -151,8 +152,8 @@ void JobGlances::startNext() {
         return;
     }
     worker_.start(
-        [id, stored = *stored](const std::stop_token& stop) {
-            return Result{id, stored.revision, glanceAt(id, stored, stop)};
+        [id, stored = *stored, trade = trade_](const std::stop_token& stop) {
+            return Result{id, stored.revision, glanceAt(id, stored, trade(), stop)};
         },
         [this](const Result& result) {
             unshown_.removeOne(result.id);

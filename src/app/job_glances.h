@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "app/worker.h"
+#include "core/knowledge/knowledge.h"
 #include "records/logbook.h"
 
 namespace dimglow::app {
@@ -23,7 +24,7 @@ struct JobGlance {
 class JobGlances : public QObject {
     Q_OBJECT
 public:
-    explicit JobGlances(records::Logbook& logbook, QObject* parent = nullptr);
+    JobGlances(records::Logbook& logbook, knowledge::Source trade, QObject* parent = nullptr);
 
     /// Null until it is there; then ready() comes.
     const JobGlance* of(const records::JobSummary& job);
@@ -53,6 +54,7 @@ private:
     void tellSearch();
 
     records::Logbook& logbook_;
+    const knowledge::Source trade_;
     std::map<QString, Known> known_;
     std::deque<QString> waiting_;  ///< the last asked for first
     QStringList unshown_;          ///< not in view

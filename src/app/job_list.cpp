@@ -9,8 +9,8 @@ constexpr int pageRows = 64;
 constexpr std::size_t mostPages = 40;
 }  // namespace
 
-JobList::JobList(records::Logbook& logbook, QObject* parent)
-    : QAbstractListModel(parent), logbook_(logbook), glances_(new JobGlances(logbook, this)) {
+JobList::JobList(records::Logbook& logbook, knowledge::Source trade, QObject* parent)
+    : QAbstractListModel(parent), logbook_(logbook), glances_(new JobGlances(logbook, trade, this)) {
     connect(glances_, &JobGlances::ready, this, [this] {
         if (count_ > 0) {
             emit dataChanged(index(0), index(count_ - 1), {Suspected, WaitsFor, StationsDone});

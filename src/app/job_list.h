@@ -25,7 +25,7 @@ public:
         StationsDone
     };
 
-    explicit JobList(records::Logbook& logbook, QObject* parent = nullptr);
+    JobList(records::Logbook& logbook, knowledge::Source trade, QObject* parent = nullptr);
 
     /// Looks anew.
     void setSearch(const QString& words);

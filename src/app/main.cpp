@@ -62,7 +62,7 @@ int run(QApplication& application) {
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
-    const std::jthread loading(records::loadDriver);  // while the faces load
+    const std::jthread loading(records::prepareLogbooks);  // while the faces load
     typeface::load();
     if (!parser.isSet(shots)) {
         app::remembered::applyTheme();
@@ -71,7 +71,7 @@ int run(QApplication& application) {
         app::theme::setMode(app::theme::Mode::Daylight);
     }
     const QTemporaryDir scratch;
-    QString path = records::Logbook::defaultPath();
+    QString path = records::defaultLogbookPath();
     if (parser.isSet(data)) {
         path = parser.value(data);
     } else if (parser.isSet(shots)) {

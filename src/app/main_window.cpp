@@ -176,7 +176,7 @@ void MainWindow::build() {
     rows->setContentsMargins(0, 0, 0, 0);
     rows->setSpacing(0);
     pages_ = new QStackedWidget(root);
-    home_ = new HomePage(logbook_, pages_);
+    home_ = new HomePage(logbook_, session_.knowledgeSource(), pages_);
     connect(home_, &HomePage::jobChosen, this, &MainWindow::openJob);
     connect(home_, &HomePage::newJobWanted, this, &MainWindow::newJob);
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);
@@ -228,7 +228,7 @@ void MainWindow::buildJobPage(int station) {
     pages_->addWidget(jobPage_);
     showPage(Page::Job);
     showJob();
-    goToStation(station);
+    goToPlace(station);
 }
 
 /// What is seen while a large job is fetched and assessed.
@@ -272,7 +272,7 @@ QWidget* MainWindow::buildHeader() {
         titles << kind.title();
     }
     line_ = new StationLine(titles);
-    connect(line_, &StationLine::chosen, this, &MainWindow::goToStation);
+    connect(line_, &StationLine::chosen, this, &MainWindow::goToPlace);
     auto keepPlace = line_->sizePolicy();
     keepPlace.setRetainSizeWhenHidden(true);
     line_->setSizePolicy(keepPlace);
@@ -321,8 +321,10 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
     on(QKeySequence(Qt::Key_PageDown), [this] { stepStation(1); });
     on(QKeySequence(Qt::Key_PageUp), [this] { stepStation(-1); });
-    for (int i = 0; i < 9; ++i) {
-        on(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + i)), [this, i] { goToStation(i); });
+    for (int place = 0; place < stationCount(); ++place) {
+        for (const auto& keys : stationKeys(place)) {
+            on(keys, [this, place] { goToPlace(place); });
+        }
     }
     on(QKeySequence(QKeySequence::ZoomIn), [this] { zoom(scaleStep); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { zoom(scaleStep); });
@@ -506,9 +508,13 @@ void MainWindow::askForFile() {
                      [this](const QString& path) { importFile(path); });
 }
 
-void MainWindow::goToStation(int index) {
+void MainWindow::goToStation(const std::string& id) {
+    goToPlace(stationIndex(id));
+}
+
+void MainWindow::goToPlace(int place) {
     if (page_ == Page::Job) {
-        jobPage_->goTo(index);
+        jobPage_->goTo(place);
     }
 }
 

@@ -30,7 +30,7 @@ public:
     void newJob();
     /// Takes a job file into the logbook; says what is wrong and leaves the logbook alone when it cannot.
     void importFile(const QString& path);
-    void goToStation(int index);
+    void goToStation(const std::string& id);
     int stationCount() const { return int(stationKinds().size()); }
     /// Colours as the theme has them now; whatever is half typed stays.
     void applyTheme();
@@ -56,6 +56,7 @@ private:
     /// Nothing while home or an opening is shown.
     void onJobPage(void (JobPage::*action)());
     void createWithNewNumber(job::Job& job, const QString& label);
+    void goToPlace(int place);
     void stepStation(int by);
     void stepBack();
     void stepForth();

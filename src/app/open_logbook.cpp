@@ -11,7 +11,7 @@ std::unique_ptr<records::Logbook> openLogbook(QString path, const AskForPlace& a
     for (;;) {
         QString reason;
         try {
-            return std::make_unique<records::Logbook>(path);
+            return records::openLogbook(path);
         } catch (const std::exception& error) {
             reason = QString::fromUtf8(error.what());
         }

@@ -6,6 +6,7 @@
 
 #include "app/belief_river.h"
 #include "app/job_glances.h"
+#include "app/stations/stations.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
 #include "virtualset/demo_workshop.h"
@@ -69,9 +70,13 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
         count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
     };
     const auto demos = virtualset::demoWorkshop(window.session().trade());
-    const QString names[] = {QStringLiteral("take-in"),     QStringLiteral("first-look"), QStringLiteral("board"),
-                             QStringLiteral("panel-check"), QStringLiteral("strings"),    QStringLiteral("fix-plan"),
-                             QStringLiteral("prove"),       QStringLiteral("hand-back")};
+    const auto saveStation = [&](const StationKind& kind) {
+        window.goToStation(kind.id);
+        save(QString::fromLatin1(kind.picture));
+    };
+    const auto kindOf = [](const char* id) -> const StationKind& {
+        return stationKinds()[std::size_t(stationIndex(id))];
+    };
     window.goHome();
     window.grab();  // the rows in view ask for their glances
     for (auto* glances : window.findChildren<JobGlances*>()) {
@@ -80,28 +85,25 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));
     window.session().settle();
-    for (const int station : {0, 1, 3, 4}) {
-        window.goToStation(station);
-        save(names[station]);
+    for (const char* id : {"takeIn", "firstLook", "panelCheck", "strings"}) {
+        saveStation(kindOf(id));
     }
     const auto parts =
         std::find_if(demos.begin(), demos.end(), [](const auto& demo) { return demo.fault.ref == "D8"; });
     window.openJob(QString::fromStdString(parts->job.id));
     window.session().settle();
-    window.goToStation(2);
-    save(names[2]);
+    saveStation(kindOf("board"));
     window.openJob(QString::fromStdString(demos[0].job.id));
     window.session().settle();
     theme::setMode(theme::Mode::Daylight);
     window.applyTheme();
-    window.goToStation(4);
+    window.goToStation("strings");
     save(QStringLiteral("strings-daylight"));
     theme::setMode(theme::Mode::LampOff);
     window.applyTheme();
     finish(window.session(), demos[0]);
-    for (int station = 5; station < window.stationCount(); ++station) {
-        window.goToStation(station);
-        save(names[station]);
+    for (int place = stationIndex("fixPlan"); place < window.stationCount(); ++place) {
+        saveStation(stationKinds()[std::size_t(place)]);
     }
     return count;
 }

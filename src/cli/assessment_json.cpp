@@ -12,7 +12,7 @@ json bandJson(driver::Band band) {
     return {{"lowVolts", band.low}, {"highVolts", band.high}};
 }
 
-json suspectsJson(const sheet::Assessment& assessment) {
+json suspectsJson(const sheet::Assessment& assessment, const knowledge::Knowledge& trade) {
     json list = json::array();
     for (const auto& suspect : assessment.suspects) {
         json reasons = json::array();
@@ -23,7 +23,7 @@ json suspectsJson(const sheet::Assessment& assessment) {
         for (const auto& part : suspect.parts) {
             parts.push_back({{"title", part.title}, {"point", part.point}, {"ref", part.ref}, {"share", part.share}});
         }
-        const auto& blocks = knowledge::builtInKnowledge().blocks;
+        const auto& blocks = trade.blocks;
         list.push_back({{"suspect", suspect.suspect},
                         {"block", suspect.block < 0 ? "" : blocks[std::size_t(suspect.block)].id},
                         {"parts", parts},
@@ -99,10 +99,10 @@ json proofJson(const std::vector<proof::ProofLine>& proof) {
 
 }  // namespace
 
-json toJson(const sheet::Assessment& assessment, const job::Job& job) {
+json toJson(const sheet::Assessment& assessment, const job::Job& job, const knowledge::Knowledge& trade) {
     json expected = json::object();
     for (const auto& [asked, band] : assessment.expected.volts) {
-        const auto* test = knowledge::builtInKnowledge().test(asked.test);
+        const auto* test = trade.test(asked.test);
         const bool isOfOneFeed = test->per == knowledge::Per::Feed && job.set.backlight.feeds.size() > 1;
         expected[test->per == knowledge::Per::Channel ? fmt::format("{}/{}", asked.test, asked.channel)
                  : isOfOneFeed                        ? fmt::format("{}/{}", asked.test, asked.feed)
@@ -120,7 +120,7 @@ json toJson(const sheet::Assessment& assessment, const job::Job& job) {
     }
     return {{"job", job.id},
             {"verdict", assessment.verdict()},
-            {"suspects", suspectsJson(assessment)},
+            {"suspects", suspectsJson(assessment, trade)},
             {"probes", probesJson(assessment)},
             {"outOfTools", assessment.probes.outOfTools ? probeJson(*assessment.probes.outOfTools) : json()},
             {"expected", expected},

@@ -7,6 +7,7 @@
 namespace dimglow::cli {
 
 /// An assessment as docs/format.md describes it.
-nlohmann::json toJson(const sheet::Assessment& assessment, const job::Job& job);
+/// \param trade what it was made with
+nlohmann::json toJson(const sheet::Assessment& assessment, const job::Job& job, const knowledge::Knowledge& trade);
 
 }  // namespace dimglow::cli

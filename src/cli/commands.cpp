@@ -120,8 +120,8 @@ json locate(const job::Job& job, const sheet::Assessment& assessment, const Test
     return result;
 }
 
-json trace(const job::Job& job, const TraceOptions& options) {
-    const auto* suspect = knowledge::builtInKnowledge().suspect(options.suspect);
+json trace(const job::Job& job, const TraceOptions& options, const knowledge::Knowledge& trade) {
+    const auto* suspect = trade.suspect(options.suspect);
     if (suspect == nullptr) {
         throw std::invalid_argument(fmt::format("there is no suspect \"{}\"", options.suspect));
     }
@@ -137,9 +137,8 @@ json trace(const job::Job& job, const TraceOptions& options) {
     if (options.feed < 1 || options.feed > feeds) {
         throw std::invalid_argument(fmt::format("there is no feed {}; the set has {}", options.feed, feeds));
     }
-    const auto on =
-        driver::switchOn(job.set.backlight, options.feed - 1, driver::referenceOf(job.set.backlight), faults,
-                         knowledge::builtInKnowledge().behaviourOf(*suspect).stage, options.seconds, options.plugOut);
+    const auto on = driver::switchOn(job.set.backlight, options.feed - 1, driver::referenceOf(job.set.backlight),
+                                     faults, trade.behaviourOf(*suspect).stage, options.seconds, options.plugOut);
     json samples = json::array();
     constexpr std::size_t fine = 200;  // every millisecond at first, every twentieth then
     for (std::size_t i = 0; i < on.samples.size(); i += i < fine ? 1 : 20) {
@@ -169,8 +168,8 @@ json trace(const job::Job& job, const TraceOptions& options) {
     return result;
 }
 
-json check(const CheckOptions& options) {
-    const auto* point = knowledge::builtInKnowledge().point(options.part);
+json check(const CheckOptions& options, const knowledge::Knowledge& trade) {
+    const auto* point = trade.point(options.part);
     const auto& kinds = parts::partKindWords;
     const auto named = std::find(kinds.begin(), kinds.end(), options.part);
     if (point == nullptr && named == kinds.end()) {

@@ -41,7 +41,7 @@ nlohmann::json planTester(const job::Job& job, const TesterOptions& options);
 nlohmann::json locate(const job::Job& job, const sheet::Assessment& assessment, const TesterOptions& options);
 /// LED+, LED− and current from switch-on, and what a meter shows of them.
 /// \throws std::invalid_argument for an unknown suspect or LED
-nlohmann::json trace(const job::Job& job, const TraceOptions& options);
+nlohmann::json trace(const job::Job& job, const TraceOptions& options, const knowledge::Knowledge& trade);
 /// A part, rail or pin as typed: what is printed on it behind "of", as in "241u 4R of 470u 63V".
 struct CheckOptions {
     std::string part;  ///< a kind of part, "electrolytic", or a point of the knowledge files, "outputDiode"
@@ -50,7 +50,7 @@ struct CheckOptions {
 };
 /// The verdict on a part, the limit that it was held against, and its twins.
 /// \throws std::invalid_argument for an unknown part or a line that cannot be read
-nlohmann::json check(const CheckOptions& options);
+nlohmann::json check(const CheckOptions& options, const knowledge::Knowledge& trade);
 /// How to light the panel, and what its findings amount to.
 nlohmann::json panelCheck(const job::Job& job);
 

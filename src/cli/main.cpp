@@ -30,9 +30,8 @@ using namespace dimglow;
 
 constexpr int badInput = 2;
 
-sheet::Assessment assessed(const job::Job& job) {
-    return sheet::assess(job, knowledge::builtInKnowledge(),
-                         {QDate::currentDate().toString(Qt::ISODate).toStdString()});
+sheet::Assessment assessed(const job::Job& job, const knowledge::Knowledge& trade) {
+    return sheet::assess(job, trade, {QDate::currentDate().toString(Qt::ISODate).toStdString()});
 }
 
 job::Job jobAt(const std::string& path) {
@@ -64,9 +63,9 @@ void print(const nlohmann::json& result) {
     print(result.dump(2) + "\n");
 }
 
-void printAssessment(const std::string& path) {
+void printAssessment(const std::string& path, const knowledge::Knowledge& trade) {
     const auto job = jobAt(path);
-    print(cli::toJson(assessed(job), job));
+    print(cli::toJson(assessed(job, trade), job, trade));
 }
 
 nlohmann::json documentAt(const std::string& path) {
@@ -86,7 +85,8 @@ void requireReportPlace(const QString& pdf) {
 }
 
 /// \p sheet: "owner", "quote" or "bench".
-void writeReport(const std::string& path, const std::string& sheet, const std::string& pdf, int& argc, char** argv) {
+void writeReport(const std::string& path, const std::string& sheet, const std::string& pdf,
+                 const knowledge::Knowledge& trade, int& argc, char** argv) {
     const auto job = jobAt(path);
     const QString place = QString::fromStdString(pdf);
     requireReportPlace(place);
@@ -94,8 +94,7 @@ void writeReport(const std::string& path, const std::string& sheet, const std::s
     const QApplication application(argc, argv);
     language::speak(QLocale());
     typeface::load();
-    const auto& trade = knowledge::builtInKnowledge();
-    const auto assessment = assessed(job);
+    const auto assessment = assessed(job, trade);
     records::writeWhole(place, sheet == "bench"
                                    ? report::pdfOf(*report::compose(job, assessment, trade))
                                    : report::pdfOf(sheet == "quote" ? report::Page::Quote : report::Page::Owner, job,
@@ -181,26 +180,27 @@ int main(int argc, char** argv) {
     auto* map = addJob("map", "Print the backlight map as SVG");
     try {
         app.parse(argc, argv);
+        const auto& trade = knowledge::builtInKnowledge();
         if (*assess) {
-            printAssessment(file);
+            printAssessment(file, trade);
         } else if (*solve) {
             print(cli::solve(documentAt(file)));
         } else if (*planTester) {
             print(cli::planTester(describedJobAt(file), tester));
         } else if (*locate) {
             const auto job = describedJobAt(file);
-            print(cli::locate(job, assessed(job), tester));
+            print(cli::locate(job, assessed(job, trade), tester));
         } else if (*traced) {
-            print(cli::trace(describedJobAt(file), trace));
+            print(cli::trace(describedJobAt(file), trace, trade));
         } else if (*checked) {
-            print(cli::check(check));
+            print(cli::check(check, trade));
         } else if (*panelCheck) {
             print(cli::panelCheck(jobAt(file)));
         } else if (*map) {
             const auto job = describedJobAt(file);
             print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
         } else {
-            writeReport(file, sheet, pdf, argc, argv);
+            writeReport(file, sheet, pdf, trade, argc, argv);
         }
     } catch (const CLI::CallForHelp& help) {
         return app.exit(help);

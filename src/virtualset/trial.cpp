@@ -262,7 +262,7 @@ bool isRight(const sheet::Assessment& assessment, const Patient& patient, const 
     const auto most = std::max_element(shares.begin(), shares.end(),
                                        [](const auto& a, const auto& b) { return a.second < b.second; });
     const auto mends = [&](const knowledge::RepairKind& repair, const std::string& suspect) {
-        return std::find(repair.mends.begin(), repair.mends.end(), suspect) != repair.mends.end();
+        return !repair.writesOff && repair.mends(suspect, trade.unitOf(*trade.suspect(suspect), patient.job.set.kind));
     };
     const bool isMendedAlike = std::any_of(trade.repairs.begin(), trade.repairs.end(), [&](const auto& repair) {
         return !repair.opensPanel && mends(repair, most->first) && mends(repair, patient.suspect);

@@ -52,7 +52,7 @@ protected:
 
 TEST_F(BusyHands, ThemeZoomAndSizeKeepWhatIsHalfTypedAndTheFocus) {
     openDemo(1);
-    me_.goTo(3);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     const auto entries = job().trail.size();
     me_.type(QStringLiteral("33."));
@@ -68,7 +68,7 @@ TEST_F(BusyHands, ThemeZoomAndSizeKeepWhatIsHalfTypedAndTheFocus) {
 
 TEST_F(BusyHands, TypeGrowsWithTheWindowAndShrinksBackToTheSame) {
     openDemo(0);
-    me_.goTo(5);
+    me_.goTo("strings");
     const auto* title = me_.find<QLabel>(QStringLiteral("runTitle"));
     const auto* field = me_.find<QLineEdit>(QStringLiteral("volts"));
     const int pixels = title->font().pixelSize();
@@ -87,19 +87,19 @@ TEST_F(BusyHands, TypeGrowsWithTheWindowAndShrinksBackToTheSame) {
 
 TEST_F(BusyHands, RefusedTextIsStillWrongWhenOneComesBackToIt) {
     openDemo(0);
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("some day"));
-    me_.goTo(2);
+    me_.goTo("firstLook");
     EXPECT_EQ(me_.find<QLabel>(QStringLiteral("fieldNote")), nullptr) << "not seen from another station";
-    me_.goTo(1);
+    me_.goTo("takeIn");
     EXPECT_EQ(me_.read(QStringLiteral("due")), QStringLiteral("some day"));
     EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("cannot be read as a day"));
 }
 
 TEST_F(BusyHands, WhatWasReadIsSaidBackWhileOneTypes) {
     openDemo(0);
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.clickInto(QStringLiteral("volts"));
     me_.type(QStringLiteral("16.9 V 6 lit"));
     EXPECT_THAT(me_.read(QStringLiteral("understood")).toStdString(), HasSubstr("6 of"));
@@ -110,7 +110,7 @@ TEST_F(BusyHands, WhatWasReadIsSaidBackWhileOneTypes) {
 
 TEST_F(BusyHands, TabGoesThroughTheStationBeforeTheColumnsBesideIt) {
     openDemo(0);
-    me_.goTo(1);
+    me_.goTo("takeIn");
     QStringList passed;
     for (int i = 0; i < 13; ++i) {
         passed << QApplication::focusWidget()->objectName();
@@ -124,7 +124,7 @@ TEST_F(BusyHands, AStripOfWhichNoneLitIsMeasured) {
     auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     made.trail.clear();
     open(made);
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_N);
     ASSERT_FALSE(job().trail.empty());
@@ -135,12 +135,12 @@ TEST_F(BusyHands, AStripOfWhichNoneLitIsMeasured) {
 
 TEST_F(BusyHands, UndoGoesToWhereItUndoesAndNamesIt) {
     openDemo(1);
-    me_.goTo(3);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     me_.type(QStringLiteral("184 > 48"));
     me_.press(Qt::Key_Return);
     const auto entries = job().trail.size();
-    me_.goTo(6);
+    me_.goTo("fixPlan");
     me_.press(Qt::Key_Z, Qt::ControlModifier);
     EXPECT_EQ(job().trail.size(), entries - 1);
     EXPECT_THAT(notice(), HasSubstr("LED+ at switch-on"));
@@ -160,14 +160,14 @@ TEST_F(BusyHands, TheNextOpenQuestionFollowsNeverAnAnsweredOne) {
     fresh.set.backlight = backlight::plainBacklight(backlight::undescribed());
     job::addEntry(fresh, "2026-11-25T08:00:00Z", job::Phase::Before, evidence::Answer{"standby", "on"});
     open(fresh);
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_1);
     EXPECT_NE(me_.read(QStringLiteral("questionTitle")), QStringLiteral("Standby light"));
 }
 
 TEST_F(BusyHands, MainsWattsAreLeftByArrowsTabAndEscAndHaveKeysForTheirAnswers) {
     openDemo(2);
-    me_.goTo(2);
+    me_.goTo("firstLook");
     const auto entries = job().trail.size();
     for (const auto key : {Qt::Key_Up, Qt::Key_Down, Qt::Key_Right}) {
         me_.tap(QStringLiteral("watts"));
@@ -187,7 +187,7 @@ TEST_F(BusyHands, MainsWattsAreLeftByArrowsTabAndEscAndHaveKeysForTheirAnswers) 
 
 TEST_F(BusyHands, ADigitAtAQuestionWithChoicesIsItsAnswerAndNoOthers) {
     openDemo(2);
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.tap(QStringLiteral("flicker"));
     const auto entries = job().trail.size();
     me_.type(QStringLiteral("9"));
@@ -198,7 +198,7 @@ TEST_F(BusyHands, ADigitAtAQuestionWithChoicesIsItsAnswerAndNoOthers) {
 
 TEST_F(BusyHands, SecondsOfLightCanBeTyped) {
     openDemo(2);
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.tap(QStringLiteral("light"));
     me_.type(QStringLiteral("2.5"));
     me_.press(Qt::Key_Return);
@@ -235,7 +235,7 @@ TEST_F(BusyHands, AHandWiredPanelIsNotReplacedByAChangeOfSomethingElse) {
     const auto strips = made.set.backlight.strips;
     const auto channels = made.set.backlight.channels;
     open(made);
-    me_.goTo(1);
+    me_.goTo("takeIn");
     for (const auto& [field, text] : {std::pair("idle", "37"), {"label", "150"}, {"celsius", "31"}}) {
         me_.clickInto(QString::fromUtf8(field));
         me_.press(Qt::Key_Return);
@@ -275,7 +275,7 @@ TEST_F(BusyHands, TheRiverIsOfTheSetAsItIsDescribedNow) {
     ASSERT_NE(river, nullptr);
     river->settle();
     const QImage before = river->grab().toImage();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("label"));
     me_.typeOver(QStringLiteral("400"));
     me_.press(Qt::Key_Return);
@@ -318,7 +318,7 @@ TEST_F(BusyHands, TheJobGoesOnBehindItsRepairEverywhere) {
 
 TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
     openDemo(0);
-    me_.goTo(3);
+    me_.goTo("board");
     me_.window().session().settle();
     const std::pair<const char*, const char*> parts[] = {{"outputDiode:D1", "5A 100V"},
                                                          {"supplyCapacitor:C3", "470u 63V"},
@@ -334,7 +334,7 @@ TEST_F(BusyHands, ExamplesFitThePartThatIsAskedFor) {
 
 TEST_F(BusyHands, FieldsAndButtonsGrowWithTheWindowAndOnlyOnce) {
     openDemo(0);
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.window().resize(1280, 800);
     me_.settle();
     const auto heights = [&] {
@@ -406,7 +406,7 @@ TEST_F(BusyHands, EnterInUntouchedSuppliesKeepsTheirNames) {
     auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     made.bench.supplies = {{"left, floating", 60, 3, 250}};
     open(made);
-    me_.goTo(4);
+    me_.goTo("panelCheck");
     me_.clickInto(QStringLiteral("supplies"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().bench.supplies.front().name, "left, floating");
@@ -414,7 +414,7 @@ TEST_F(BusyHands, EnterInUntouchedSuppliesKeepsTheirNames) {
 
 TEST_F(BusyHands, PricesDaysAndWhatIsNotToBeHadAreTheJobs) {
     openDemo(0);
-    me_.goTo(6);
+    me_.goTo("fixPlan");
     const std::string first = me_.window().session().shown().assessment.plan.options.front().id;
     me_.clickInto(QStringLiteral("parts1"));
     EXPECT_EQ(me_.read(QStringLiteral("parts1")), QString()) << "the workshop's figure is not typed";
@@ -434,7 +434,7 @@ TEST_F(BusyHands, PricesDaysAndWhatIsNotToBeHadAreTheJobs) {
 
 TEST_F(BusyHands, PastingNothingAPictureOrABookIsSafe) {
     openDemo(0);
-    const auto pasteInto = [&](int station, const char* name) {
+    const auto pasteInto = [&](const char* station, const char* name) {
         me_.goTo(station);
         me_.clickInto(QString::fromUtf8(name));
         me_.press(Qt::Key_V, Qt::ControlModifier);
@@ -450,10 +450,10 @@ TEST_F(BusyHands, PastingNothingAPictureOrABookIsSafe) {
             data->setText(QString(400000, QLatin1Char('x')));
         }
         QGuiApplication::clipboard()->setMimeData(data);
-        pasteInto(1, "complaint");
-        pasteInto(4, "panelNote");
-        pasteInto(8, "work");
-        pasteInto(1, "title");
+        pasteInto("takeIn", "complaint");
+        pasteInto("panelCheck", "panelNote");
+        pasteInto("handBack", "work");
+        pasteInto("takeIn", "title");
     }
     EXPECT_LE(me_.find<QPlainTextEdit>(QStringLiteral("complaint"))->toPlainText().size(), 2 * 8000 + 200);
     EXPECT_TRUE(job::problemsOf(job()).empty());
@@ -464,7 +464,7 @@ TEST_F(BusyHands, PastingNothingAPictureOrABookIsSafe) {
 
 TEST_F(BusyHands, AQuoteIsAPageOfItsOwnAndItsFolderIsMade) {
     openDemo(0);
-    me_.goTo(8);
+    me_.goTo("handBack");
     me_.press(Qt::Key_2, Qt::AltModifier);
     EXPECT_TRUE(me_.sees(QStringLiteral("yes, please")));
     EXPECT_FALSE(me_.sees(QStringLiteral("follow local codes"))) << "cautions are not the owner's";
@@ -472,14 +472,14 @@ TEST_F(BusyHands, AQuoteIsAPageOfItsOwnAndItsFolderIsMade) {
     me_.typeOver(me_.path(QStringLiteral("new/deeper")));
     me_.press(Qt::Key_P, Qt::ControlModifier);
     EXPECT_TRUE(QFile::exists(me_.path(QStringLiteral("new/deeper/SK-0412.quote.pdf"))));
-    me_.goTo(7);
-    me_.goTo(8);
+    me_.goTo("prove");
+    me_.goTo("handBack");
     EXPECT_EQ(me_.read(QStringLiteral("exported")), QString()) << "success goes when it is over";
 }
 
 TEST_F(BusyHands, TheOwnerIsLeftOutOfAnExportOnRequest) {
     openDemo(0);
-    me_.goTo(8);
+    me_.goTo("handBack");
     me_.clickInto(QStringLiteral("folder"));
     me_.typeOver(me_.path(QString()));
     me_.clickInto(QStringLiteral("anonymous"));

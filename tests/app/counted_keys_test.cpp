@@ -161,7 +161,7 @@ protected:
         const auto advised = std::find_if(plan.options.begin(), plan.options.end(),
                                           [&](const auto& option) { return option.id == plan.advised; });
         me_.press(Qt::Key(int(Qt::Key_1) + (advised == plan.options.end() ? 0 : int(advised - plan.options.begin()))));
-        me_.goTo(7);
+        me_.goTo("prove");
         for (const auto& line : assessment().proof) {
             const bool isVolts = line.question ? std::holds_alternative<evidence::VoltsAsked>(*line.question) : true;
             write(line.test == "light" ? QStringLiteral("lit")
@@ -179,7 +179,7 @@ protected:
             me_.type(QStringLiteral("240"));
             me_.press(Qt::Key_Return);
         }
-        me_.goTo(8);
+        me_.goTo("handBack");
         me_.type(QStringLiteral("Repaired as advised."));
         me_.find<QLineEdit>(QStringLiteral("folder"))->setText(me_.path(QString()));
         me_.press(Qt::Key_P, Qt::ControlModifier);

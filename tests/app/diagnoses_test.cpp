@@ -112,7 +112,7 @@ TEST_F(Diagnosis, OfAPartOnTheDriverByKeys) {
     const auto steps = followByKeys(25);
     EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("Output diode D8"))
         << steps.join('|').toStdString();
-    me_.goTo(3);
+    me_.goTo("board");
     me_.tap(QStringLiteral("outputDiode:D8"));
     EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("bad"));
 }
@@ -172,7 +172,7 @@ TEST_F(Diagnosis, OfAMainBoardByMouseAlone) {
 
 TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
     takeIn({"weakSupply", {}, 3}, {});
-    me_.goTo(3);
+    me_.goTo("board");
     me_.tap(QStringLiteral("supplyCapacitor:C3"));
     me_.type(QStringLiteral("C12 241u of 470u 63V"));
     EXPECT_THAT(me_.read(QStringLiteral("spotNote")).toStdString(), HasSubstr("bad")) << "said while it is typed";
@@ -203,7 +203,7 @@ TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
 
 TEST_F(Diagnosis, RailIsReadInStandbyAndAgainSetOn) {
     takeIn({"weakSupply", {}, 3}, {});
-    me_.goTo(3);
+    me_.goTo("board");
     me_.tap(QStringLiteral("mainRail:12V"));
     EXPECT_THAT(me_.read(QStringLiteral("spotTitle")).toStdString(), HasSubstr("set on")) << "as it is asked";
     me_.press(Qt::Key_T, Qt::AltModifier);
@@ -227,7 +227,7 @@ TEST_F(Diagnosis, RailIsReadInStandbyAndAgainSetOn) {
 
 TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
     takeIn({"mainBoard", {}, 6}, {});
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.tap(QStringLiteral("standby"));
     const auto entries = me_.job().trail.size();
     for (int i = 0; i < 5; ++i) {
@@ -260,7 +260,7 @@ TEST_F(Diagnosis, RestartsAreCountedByTappingAndDarkPartsAreDrawn) {
 
 TEST_F(Diagnosis, WhyIsAnsweredForEveryRow) {
     takeIn({"notAsked", {}, 6}, {});
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_1);
     EXPECT_FALSE(me_.sees(QStringLiteral("likelier under it")));
     me_.press(Qt::Key_W, Qt::AltModifier);
@@ -271,7 +271,7 @@ TEST_F(Diagnosis, WhyIsAnsweredForEveryRow) {
 
 TEST_F(Diagnosis, HomeSaysWhereAJobStandsAndWhatItWaitsFor) {
     takeIn({"notAsked", {}, 6}, {});
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_1);
     me_.press(Qt::Key_H, Qt::ControlModifier);
     auto* list = me_.find<QListView>(QStringLiteral("jobs"));

@@ -54,7 +54,7 @@ protected:
 };
 
 TEST_F(FastFingers, TypeInAFieldAndCtrlEnterGoesToTheProbeThatFollowsFromIt) {
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.type(QStringLiteral("North board"));
     me_.press(Qt::Key_Return, Qt::ControlModifier);
     me_.settle();
@@ -63,7 +63,7 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlEnterGoesToTheProbeThatFollowsFromIt) {
 }
 
 TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.type(QStringLiteral("North board"));
     me_.press(Qt::Key_5, Qt::ControlModifier);
     EXPECT_FALSE(session().isSettled()) << "it must still be under way for this test to mean anything";
@@ -78,13 +78,13 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.type(QStringLiteral("4 strips x 12"));
     me_.press(Qt::Key_Return);
     me_.settle();
-    me_.goTo(5);
-    me_.goTo(1);
+    me_.goTo("strings");
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.press(Qt::Key_A, Qt::ControlModifier);
     me_.type(QStringLiteral("2 strips x 3, one string"));
@@ -102,12 +102,12 @@ TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
 TEST_F(FastFingers, AnswersFromOutsideAreKeptWhileNewWiringIsAssessed) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.press(Qt::Key_A, Qt::ControlModifier);
     me_.type(QStringLiteral("2 strips x 3, one string"));
     me_.press(Qt::Key_Return);
-    me_.goTo(2);
+    me_.goTo("firstLook");
     for (int answer = 0; answer < 3; ++answer) {
         me_.press(Qt::Key_1);
     }
@@ -117,7 +117,7 @@ TEST_F(FastFingers, AnswersFromOutsideAreKeptWhileNewWiringIsAssessed) {
 }
 
 TEST_F(FastFingers, AnotherJobIsOpenedWhileTheLastIsAssessed) {
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_2);
     me_.press(Qt::Key_H, Qt::ControlModifier);
     me_.window().openJob(QStringLiteral("SK-0415"));
@@ -170,7 +170,7 @@ protected:
 
 TEST_F(CannotBeAssessed, EntryIsTakenBackFromTheLogbookToo) {
     const std::string before = session().job().title;
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.type(QStringLiteral("bad"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(onDisk().title, "bad") << "it was stored before anybody knew";

@@ -48,12 +48,12 @@ protected:
 
 TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     open();
-    me_->goTo(2);
+    me_->goTo("firstLook");
     me_->tap(QStringLiteral("torch"));
     expectToSee({QStringLiteral("Erster Blick"), QStringLiteral("Taschenlampe flach ans Glas: ein Bild?"),
                  QStringLiteral("Bild zu sehen"), QStringLiteral("Nächste Messung"),
                  QStringLiteral("Was noch bleibt")});
-    me_->goTo(3);
+    me_->goTo("board");
     me_->clickInto(QStringLiteral("ledPlusOn"));
     expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten, einschalten."),
                  QStringLiteral("örtliche Vorschriften beachten")});
@@ -62,14 +62,14 @@ TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     expectToSee({QStringLiteral("erwartet %1 … %2 V")
                      .arg(QString::number(band.low, 'f', 1).replace('.', ','),
                           QString::number(band.high, 'f', 1).replace('.', ','))});
-    me_->goTo(4);
+    me_->goTo("panelCheck");
     const panelcheck::Plan usual;
     expectToSee({QStringLiteral("%1 bis %2 A zu erwarten")
                      .arg(QString::number(usual.tconLowAmps).replace('.', ','),
                           QString::number(usual.tconHighAmps).replace('.', ','))});
-    me_->goTo(5);
+    me_->goTo("strings");
     expectToSee({QStringLiteral("Offene LED in Leiste")});
-    me_->goTo(6);
+    me_->goTo("fixPlan");
     expectToSee({QStringLiteral("Noch nicht sicher"), QStringLiteral("Glasbruch")});
 }
 
@@ -92,7 +92,7 @@ TEST_F(InGerman, EveryExampleOfAPartCanBeTypedAsItStands) {
 
 TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {
     open();
-    me_->goTo(3);
+    me_->goTo("board");
     me_->clickInto(QStringLiteral("dim"));
     me_->typeOver(QStringLiteral("viel"));
     me_->press(Qt::Key_Return);
@@ -111,7 +111,8 @@ TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {
 TEST_F(InGerman, LongerWordsStillFitTheWindow) {
     open();
     me_->window().resize(1280, 800);
-    for (int station = 1; station <= 8; ++station) {
+    for (const auto& kind : app::stationKinds()) {
+        const char* station = kind.id;
         me_->goTo(station);
         me_->settle();
         const auto* hints = me_->find<QWidget>(QStringLiteral("hints"));

@@ -155,9 +155,10 @@ TEST_P(Rendering, CutsNothingAndScrollsDownwardsOnly) {
     for (const auto& id : jobs) {
         me_->window().openJob(id);
         me_->settle();
-        for (int station = 0; station < me_->window().stationCount(); ++station) {
+        for (const auto& kind : app::stationKinds()) {
+            const char* station = kind.id;
             me_->window().goToStation(station);
-            expectWhole(id.toStdString() + " at station " + std::to_string(station + 1));
+            expectWhole(id.toStdString() + " at " + station);
             EXPECT_EQ(me_->window().size(), GetParam().size);
         }
     }

@@ -69,7 +69,7 @@ protected:
     void describeNewJob(const QString& line) {
         me_.press(Qt::Key_N, Qt::ControlModifier);
         me_.settle();
-        me_.goTo(1);
+        me_.goTo("takeIn");
         me_.clickInto(QStringLiteral("wiringLine"));
         me_.typeOver(line);
         me_.press(Qt::Key_Return);
@@ -186,7 +186,7 @@ TEST_F(AtTheBench, LedWithoutACurveIsRefusedBeforeItReachesTheLogbook) {
 
 TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("some day"));
     me_.press(Qt::Key_Return);
@@ -196,7 +196,7 @@ TEST_F(AtTheBench, WrongDateIsRefusedAndNothingChanges) {
 
 TEST_F(AtTheBench, ToolsThatAreNotAtHandStayAwayFromTheNextJobAsWell) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), testing::Not(HasSubstr("/")));
     me_.press(Qt::Key_T, Qt::AltModifier);
     me_.press(Qt::Key_Down);
@@ -207,7 +207,7 @@ TEST_F(AtTheBench, ToolsThatAreNotAtHandStayAwayFromTheNextJobAsWell) {
     EXPECT_THAT(job().bench.lacks, testing::ElementsAre("tester", "capacitorMeter"));
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     EXPECT_TRUE(job().bench.lacks.empty()) << "offered, not silently taken";
     me_.press(Qt::Key_B, Qt::AltModifier);
     EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 5/7"));
@@ -236,7 +236,7 @@ TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
 
 TEST_F(AtTheBench, MeasuredLedAndPlugPinsAreWrittenDown) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     const double before = me_.window().session().shown().assessment.expected.stripVolts[0];
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.typeOver(QStringLiteral("2.7 V at 3 mA, 2.95 V at 30 mA, 3.3 V at 350 mA"));
@@ -269,7 +269,7 @@ TEST_F(AtTheBench, WiringIsTakenFromAnotherJobsFile) {
     records::writeJobFile(given, file);
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     auto* station = me_.window().findChild<app::TakeInStation*>();
     station->takeWiringFrom(file);
     EXPECT_EQ(job().set.backlight, given.set.backlight);
@@ -283,7 +283,7 @@ TEST_F(AtTheBench, LongPlugIsShownWholeAndNotCutByPassingThrough) {
     const std::vector<backlight::HarnessPin> pins(40, {backlight::HarnessPin::Role::Unused, 0, "grey", 0.5});
     ASSERT_TRUE(
         me_.window().session().edit(QStringLiteral("Pins"), [&](job::Job& job) { job.set.backlight.harness = pins; }));
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("harness"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().set.backlight.harness, pins);
@@ -295,7 +295,7 @@ TEST_F(AtTheBench, LongPlugIsShownWholeAndNotCutByPassingThrough) {
 
 TEST_F(AtTheBench, WiringThatReadingsReferToIsNotPulledAway) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("strips"));
     me_.typeOver(QStringLiteral("2"));
     me_.press(Qt::Key_Return);
@@ -318,7 +318,7 @@ TEST_F(AtTheBench, HostileWiringIsRefused) {
 
 TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
     open("SK-0419");
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.tap(QStringLiteral("light"));
     auto* watch = me_.find<app::Stopwatch>(QStringLiteral("stopwatch"));
     ASSERT_NE(watch, nullptr);
@@ -341,7 +341,7 @@ TEST_F(AtTheBench, StopwatchMeasuresPressToRelease) {
 
 TEST_F(AtTheBench, WrongReadingStaysInItsFieldWithTheReason) {
     open("SK-0415");
-    me_.goTo(3);
+    me_.goTo("board");
     const auto entries = job().trail.size();
     me_.clickInto(QStringLiteral("ledPlusOn"));
     me_.type(QStringLiteral("24 > 57"));
@@ -353,7 +353,7 @@ TEST_F(AtTheBench, WrongReadingStaysInItsFieldWithTheReason) {
 
 TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
     describeNewJob(QStringLiteral("3 strips x 11, 3 V, one string"));
-    me_.goTo(3);
+    me_.goTo("board");
     me_.press(Qt::Key_A, Qt::AltModifier);
     EXPECT_EQ(me_.read(QStringLiteral("known1")), QStringLiteral("?"));
     EXPECT_TRUE(me_.sees(QStringLiteral("computed, ±"))) << "the strings' volts";
@@ -370,7 +370,7 @@ TEST_F(AtTheBench, WhatNobodyToldIsNotKnownUntilItIsMeasured) {
 TEST_F(AtTheBench, StringsThatAreLitTellHowManyLedsTheyHold) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(3);
+    me_.goTo("board");
     me_.press(Qt::Key_A, Qt::AltModifier);
     for (const auto& [field, volts] : {std::pair("ledPlusIdle", "24"), {"ledPlusOn", "68.4"}}) {
         EXPECT_FALSE(me_.sees(QStringLiteral("LEDs of 3 V")));
@@ -378,12 +378,12 @@ TEST_F(AtTheBench, StringsThatAreLitTellHowManyLedsTheyHold) {
         me_.type(QString::fromUtf8(volts));
         me_.press(Qt::Key_Return);
     }
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_1);
     me_.press(Qt::Key_1);
     me_.press(Qt::Key_1);  // a picture
     me_.press(Qt::Key_S);  // stays lit
-    me_.goTo(3);
+    me_.goTo("board");
     for (const char* sink : {"ledMinus0", "ledMinus1"}) {
         me_.clickInto(QString::fromUtf8(sink));
         me_.type(QStringLiteral("0.6"));
@@ -395,7 +395,7 @@ TEST_F(AtTheBench, StringsThatAreLitTellHowManyLedsTheyHold) {
 TEST_F(AtTheBench, MeasuredLedIsKeptUntilThereAreStripsToFitToIt) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("ledPoints"));
     me_.type(QStringLiteral("2.61 V at 1 mA, 2.82 V at 30 mA, 3.1 V at 350 mA"));
     me_.press(Qt::Key_Return);
@@ -420,7 +420,7 @@ TEST_F(AtTheBench, MeasuredLedIsKeptUntilThereAreStripsToFitToIt) {
 TEST_F(AtTheBench, ReadingThatDoesNotFitIsNamedAndTakenAgain) {
     open("SK-0412");
     EXPECT_EQ(me_.find<QLabel>(QStringLiteral("misfit")), nullptr);
-    me_.goTo(3);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusIdle"));
     me_.type(QStringLiteral("481"));
     me_.press(Qt::Key_Return);
@@ -435,7 +435,7 @@ TEST_F(AtTheBench, ReadingThatDoesNotFitIsNamedAndTakenAgain) {
 
 TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
     open("SK-0415");
-    me_.goTo(3);
+    me_.goTo("board");
     EXPECT_NE(me_.find<QWidget>(QStringLiteral("at:ledMinus0")), nullptr);
     me_.clickInto(QStringLiteral("ledMinus1"));
     me_.type(QStringLiteral("9,8"));
@@ -447,7 +447,7 @@ TEST_F(AtTheBench, EveryChannelHasItsOwnReturn) {
 
 TEST_F(AtTheBench, SwitchOnOfTheLikeliestFaultIsShown) {
     open("SK-0412");
-    me_.goTo(3);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     auto* chart = me_.find<app::SwitchOnChart>(QStringLiteral("switchOnChart"));
     ASSERT_NE(chart, nullptr);
@@ -460,7 +460,7 @@ TEST_F(AtTheBench, SwitchOnOfTheLikeliestFaultIsShown) {
 
 TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
     open("SK-0415");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     ASSERT_NE(map, nullptr);
@@ -487,7 +487,7 @@ TEST_F(AtTheBench, ArrowsWalkTheLedsAndKeysMarkThem) {
 
 TEST_F(AtTheBench, MapIsSavedWhereTheDialogSays) {
     open("SK-0415");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_E);
     const auto* dialog = QApplication::activeModalWidget();
@@ -503,7 +503,7 @@ TEST_F(AtTheBench, MapIsSavedWhereTheDialogSays) {
 
 TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
     open("SK-0415");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     const auto demo = virtualset::demoJob(1, knowledge::builtInKnowledge());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, knowledge::builtInKnowledge());
@@ -542,7 +542,7 @@ TEST_F(AtTheBench, ThreeDarkLedsOfTheGangwaySignAreNamed) {
 
 TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     me_.press(Qt::Key_Home);
@@ -564,7 +564,7 @@ TEST_F(AtTheBench, ShiftStretchesTheRunAndDigitsStartAReading) {
 
 TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     const auto entries = job().trail.size();
     me_.type(QStringLiteral("16.8"));
     me_.press(Qt::Key_Tab);
@@ -576,7 +576,7 @@ TEST_F(AtTheBench, WrongCountOfLitLedsIsRefused) {
 
 TEST_F(AtTheBench, TesterSettingChangesWhatIsExpected) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     const auto curve = backlight::ledCurve(job().set.backlight.strips[0].led);
     const auto expected = [&] { return me_.window().session().shown().assessment.expected.stripVolts[0]; };
     const double before = expected();
@@ -637,7 +637,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
         job().set.backlight,
         {"openLed", {{{{0, 2}, backlight::LedFault::Open}, {{1, 4}, backlight::LedFault::Shorted}}}, 5},
         knowledge::builtInKnowledge());
-    me_.goTo(5);
+    me_.goTo("strings");
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     for (int probe = 0; probe < 14 && me_.window().session().shown().assessment.located.size() < 2; ++probe) {
         const auto& probes = me_.window().session().shown().assessment.probes.best;
@@ -681,7 +681,7 @@ TEST_F(AtTheBench, OpenPairIsShownOpenAtBothOfItsLeds) {
     describeNewJob(QStringLiteral("2 strips × 6, 2P, 3 V, 240 mA, one string"));
     const virtualset::SealedSet set(job().set.backlight, {"openPair", {{{{1, 2}, backlight::LedFault::GroupOpen}}}, 5},
                                     knowledge::builtInKnowledge());
-    me_.goTo(5);
+    me_.goTo("strings");
     const auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     for (const auto& [strip, first, last] : {std::tuple(0, 0, 5), {1, 0, 1}, {1, 2, 3}, {1, 4, 5}}) {
         selectByKeys(*map, backlight::runOnStrip(job().set.backlight, strip, first, last));
@@ -705,7 +705,7 @@ TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.typeOver(QStringLiteral("3 strips × 10, one string"));
     me_.press(Qt::Key_Return);
-    me_.goTo(3);
+    me_.goTo("board");
     me_.press(Qt::Key_A, Qt::AltModifier);  // live work is all right
     me_.clickInto(QStringLiteral("ledPlusIdle"));
     me_.typeOver(QStringLiteral("33.4"));
@@ -740,7 +740,7 @@ TEST_F(AtTheBench, WhatWasLearnedOfASetHelpsWithTheNextOfItsPanel) {
 TEST_F(AtTheBench, ASecondFeedHasReadingsOfItsOwnAndWhatCannotBeReachedIsNotAskedAgain) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(3);
+    me_.goTo("board");
     me_.press(Qt::Key_A, Qt::AltModifier);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:ledPlusOn1")), nullptr);
     me_.press(Qt::Key_F, Qt::AltModifier);
@@ -760,7 +760,7 @@ TEST_F(AtTheBench, ASecondFeedHasReadingsOfItsOwnAndWhatCannotBeReachedIsNotAske
 TEST_F(AtTheBench, WrongLineNamesItsWordsAndChangesNothing) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();
-    me_.goTo(1);
+    me_.goTo("takeIn");
     const auto before = job().set.backlight;
     me_.clickInto(QStringLiteral("wiringLine"));
     me_.typeOver(QStringLiteral("4 strips × 12, purple"));
@@ -788,7 +788,7 @@ TEST_F(AtTheBench, StripsArePaintedOntoStringsByKeys) {
 
 TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
     describeNewJob(QStringLiteral("5 strips × 12, 3 V, 240 mA, one string"));
-    me_.goTo(4);
+    me_.goTo("panelCheck");
     me_.clickInto(QStringLiteral("supplies"));
     me_.typeOver(QStringLiteral("120 V 1 A 300 V; 120 V 1 A 300 V"));
     me_.press(Qt::Key_Return);
@@ -804,7 +804,7 @@ TEST_F(AtTheBench, PanelOfAHundredAndEightyVoltsIsPlannedOnTwoStackedSupplies) {
 
 TEST_F(AtTheBench, CrackedPanelEndsTheJob) {
     open("SK-0412");
-    me_.goTo(4);
+    me_.goTo("panelCheck");
     me_.press(Qt::Key_1);
     EXPECT_TRUE(me_.read(QStringLiteral("panelAdvice")).contains(QStringLiteral("No-go")));
     me_.press(Qt::Key_X);
@@ -816,7 +816,7 @@ TEST_F(AtTheBench, CrackedPanelEndsTheJob) {
 
 TEST_F(AtTheBench, OneLedOnItsOwnAndABridgeAreWrittenDown) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_K);
     me_.type(QStringLiteral("OL"));
@@ -860,7 +860,7 @@ TEST_F(AtTheBench, ADimLedIsAskedForOnItsOwnInDiodeMode) {
 
 TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_C);
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Tester from LED+ of channel 1 to the chassis"));
@@ -881,7 +881,7 @@ TEST_F(AtTheBench, ChassisAndJumpersAreSaidByKeyAndWrittenDown) {
 
 TEST_F(AtTheBench, LettersInTheReadingsFieldAreTheStationsKeys) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Return, Qt::ControlModifier);  // the next probe: ready for its volts
     me_.press(Qt::Key_C);
     EXPECT_TRUE(me_.sees(QStringLiteral("Tester from LED+ of channel 1 to the chassis")));
@@ -897,7 +897,7 @@ TEST_F(AtTheBench, LettersInTheReadingsFieldAreTheStationsKeys) {
 
 TEST_F(AtTheBench, LampsShowTheirSizeInsteadOfBenchSupplies) {
     open("SK-0412");
-    me_.goTo(4);
+    me_.goTo("panelCheck");
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("lampLength")), nullptr);
     ASSERT_TRUE(me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {
         job.set.lamps = {2, 710, 3.4};
@@ -915,7 +915,7 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
     const evidence::TesterTaken::Question asked{
         backlight::wholeStrip(job().set.backlight, 1), job().bench.tester, {}, {{1, 8}}};
     probe.question = asked;
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.window().findChild<app::StringsStation*>()->goTo(probe);
     EXPECT_EQ(me_.read(QStringLiteral("runTitle")), QStringLiteral("Bridge B9, tester on strip B"));
     me_.clickInto(QStringLiteral("volts"));
@@ -927,7 +927,7 @@ TEST_F(AtTheBench, AdvisedBridgeIsTakenWithItsJumper) {
 
 TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     map->select(backlight::wholeStrip(job().set.backlight, 0));
@@ -949,7 +949,7 @@ TEST_F(AtTheBench, MapZoomsToAStripAndWalksAlongTheString) {
 
 TEST_F(AtTheBench, AssumptionsOfThePlanCanBeTypedOver) {
     open("SK-0412");
-    me_.goTo(6);
+    me_.goTo("fixPlan");
     const auto cost = [&] { return *me_.window().session().shown().assessment.plan.options.front().expectedCost; };
     const double before = cost();
     me_.clickInto(QStringLiteral("rate"));
@@ -980,7 +980,7 @@ TEST_F(AtTheBench, EntryIsTakenBackFromTheTrailAndReturnsByUndo) {
 
 TEST_F(AtTheBench, EditThatCannotBeStoredDoesNotHappenAndSaysWhy) {
     open("SK-0412");
-    me_.goTo(2);
+    me_.goTo("firstLook");
     const auto before = job();
     {
         auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
@@ -1001,7 +1001,7 @@ TEST_F(AtTheBench, EditThatCannotBeStoredDoesNotHappenAndSaysWhy) {
 TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
     open("SK-0419");
     EXPECT_EQ(me_.read(QStringLiteral("saved")), QString());
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.tap(QStringLiteral("light"));
     me_.press(Qt::Key_N);
     EXPECT_TRUE(me_.read(QStringLiteral("saved")).startsWith(QStringLiteral("saved ")));
@@ -1010,7 +1010,7 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
 
 TEST_F(AtTheBench, NextProbeLeadsToItsField) {
     open("SK-0419");
-    me_.goTo(6);
+    me_.goTo("fixPlan");
     const QString title = me_.read(QStringLiteral("nextTitle"));
     me_.press(Qt::Key_Space);
     EXPECT_EQ(title, QStringLiteral("LED+ at switch-on"));
@@ -1028,7 +1028,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     large.set.backlight = backlight::plainBacklight(plain);
     me_.logbook().create(large, QStringLiteral("Taken in"));
     open("SK-0800");
-    me_.goTo(2);
+    me_.goTo("firstLook");
     for (int i = 0; i < 3; ++i) {
         me_.press(Qt::Key_1);
     }
@@ -1037,7 +1037,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
     EXPECT_TRUE(me_.sees(QStringLiteral("no light")));
 
     // The next run must come from the assessment of this reading, not from the one that is still on the screen.
-    me_.goTo(5);
+    me_.goTo("strings");
     const QString before = me_.read(QStringLiteral("runTitle"));
     me_.clickInto(QStringLiteral("volts"));
     me_.typeOver(QStringLiteral("300"));
@@ -1055,7 +1055,7 @@ TEST_F(AtTheBench, LargeJobIsAssessedAwayFromTheKeyboardAndStillRight) {
 
 TEST_F(AtTheBench, TitleThatIsTooLongIsRefusedAtItsFieldAndStaysTyped) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     const QString typed(500, QLatin1Char('t'));
     me_.typeOver(typed);
     me_.press(Qt::Key_Tab);
@@ -1071,12 +1071,12 @@ TEST_F(AtTheBench, TitleThatIsTooLongIsRefusedAtItsFieldAndStaysTyped) {
 
 TEST_F(AtTheBench, NoteGoesWhenTheStationIsLeft) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("some day"));
     me_.press(Qt::Key_Return);
     EXPECT_NE(me_.read(QStringLiteral("fieldNote")), QString());
-    me_.goTo(2);
+    me_.goTo("firstLook");
     EXPECT_EQ(me_.read(QStringLiteral("fieldNote")), QString());
 }
 
@@ -1104,7 +1104,7 @@ TEST_F(AtTheBench, MilliampsOfAStringAreAStringsAndEnterDoesNotDoubleThem) {
 
 TEST_F(AtTheBench, ChoosingARepairWritesDownNoCurrentThatNobodyMeasured) {
     open("SK-0412");
-    me_.goTo(6);
+    me_.goTo("fixPlan");
     me_.press(Qt::Key_1);
     EXPECT_FALSE(job().repair.option.empty());
     EXPECT_FALSE(job().repair.originalAmps);
@@ -1112,7 +1112,7 @@ TEST_F(AtTheBench, ChoosingARepairWritesDownNoCurrentThatNobodyMeasured) {
 
 TEST_F(AtTheBench, NothingLitWritesDownNoVoltsThatNobodyRead) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_N);
     const auto& taken = std::get<evidence::TesterTaken>(job().trail.back().what);
     EXPECT_EQ(taken.lit, 0);
@@ -1122,7 +1122,7 @@ TEST_F(AtTheBench, NothingLitWritesDownNoVoltsThatNobodyRead) {
 
 TEST_F(AtTheBench, LedJudgedByEyeAloneIsNoOl) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_K);
     me_.type(QStringLiteral("tinted"));
@@ -1135,7 +1135,7 @@ TEST_F(AtTheBench, LedJudgedByEyeAloneIsNoOl) {
 
 TEST_F(AtTheBench, ReadingAfterTheRepairIsProof) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     me_.press(Qt::Key_A);
     const auto evidence = job::standingEntries(job(), job::Phase::Before).size();
@@ -1145,14 +1145,14 @@ TEST_F(AtTheBench, ReadingAfterTheRepairIsProof) {
     me_.type(QStringLiteral("6"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job::standingEntries(job(), job::Phase::Before).size(), evidence);
-    me_.goTo(7);
+    me_.goTo("prove");
     EXPECT_TRUE(me_.read(QStringLiteral("testerProof")).contains(QStringLiteral("as expected")))
         << me_.read(QStringLiteral("testerProof")).toStdString();
 }
 
 TEST_F(AtTheBench, CtrlZTakesBackAnEditThoughAFieldHasTheFocus) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     const auto before = job();
     me_.typeOver(QStringLiteral("North board"));
     me_.press(Qt::Key_Return);
@@ -1167,9 +1167,9 @@ TEST_F(AtTheBench, CtrlZTakesBackAnEditThoughAFieldHasTheFocus) {
 
 TEST_F(AtTheBench, SaveThatFailsKeepsWhatWasTypedAndItsUndo) {
     open("SK-0415");
-    me_.goTo(2);
+    me_.goTo("firstLook");
     me_.press(Qt::Key_1);
-    me_.goTo(3);
+    me_.goTo("board");
     const auto meddle = [&](const char* sql) {
         {
             auto database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("meddling"));
@@ -1196,12 +1196,13 @@ TEST_F(AtTheBench, SaveThatFailsKeepsWhatWasTypedAndItsUndo) {
 
 TEST_F(AtTheBench, TwoWindowsOnOneJobDoNotOverwriteEachOther) {
     open("SK-0412");
-    records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
+    const auto otherKept = records::openLogbook(me_.path(QStringLiteral("logbook.sqlite")));
+    records::Logbook& other = *otherKept;
     app::MainWindow second(other, knowledge::builtInKnowledge);
     second.openJob(QStringLiteral("SK-0412"));
     second.session().settle();
     ASSERT_TRUE(second.session().edit(QStringLiteral("Place"), [](job::Job& job) { job.order.place = "Quay"; }));
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.typeOver(QStringLiteral("By the first window"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(onDisk("SK-0412").order.place, "Quay") << "the other window's edit is still there";
@@ -1220,7 +1221,8 @@ TEST_F(AtTheBench, TwoWindowsOnOneJobDoNotOverwriteEachOther) {
 TEST_F(AtTheBench, WhoIsAtHomeStaysThereWhenAnotherWindowChangesTheJob) {
     open("SK-0412");
     me_.press(Qt::Key_H, Qt::ControlModifier);
-    records::Logbook other(me_.path(QStringLiteral("logbook.sqlite")));
+    const auto otherKept = records::openLogbook(me_.path(QStringLiteral("logbook.sqlite")));
+    records::Logbook& other = *otherKept;
     app::MainWindow second(other, knowledge::builtInKnowledge);
     second.openJob(QStringLiteral("SK-0412"));
     second.session().settle();
@@ -1264,7 +1266,7 @@ TEST(OpeningTheLogbook, ThatFailsAsksForAnotherPlace) {
 
 TEST_F(AtTheBench, DaysAreTypedAsTheyAreSaidAndCanBeClicked) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("due"));
     me_.typeOver(QStringLiteral("in 3 days"));
     me_.press(Qt::Key_Return);
@@ -1278,12 +1280,12 @@ TEST_F(AtTheBench, DaysAreTypedAsTheyAreSaidAndCanBeClicked) {
 
 TEST_F(AtTheBench, LongComplaintIsNotCut) {
     open("SK-0412");
-    me_.goTo(1);
+    me_.goTo("takeIn");
     me_.clickInto(QStringLiteral("complaint"));
     auto* box = me_.find<QPlainTextEdit>(QStringLiteral("complaint"));
     box->selectAll();
     box->insertPlainText(QString(3000, QLatin1Char('c')));
-    me_.goTo(2);
+    me_.goTo("firstLook");
     EXPECT_EQ(job().order.complaint.size(), 3000u);
 }
 
@@ -1292,7 +1294,7 @@ TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
     strange.id = "../escape";
     me_.logbook().create(strange, QStringLiteral("Imported"));
     open("../escape");
-    me_.goTo(8);
+    me_.goTo("handBack");
     const QString folder = me_.path(QStringLiteral("out"));
     QDir().mkpath(folder);
     me_.clickInto(QStringLiteral("folder"));
@@ -1321,7 +1323,7 @@ TEST_F(AtTheBench, ToolTipsShowLabelsAsTheyAre) {
 
 TEST_F(AtTheBench, NothingMovesUnderTheHandWhenLiveWorkIsAccepted) {
     open("SK-0419");
-    me_.goTo(3);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     auto* field = me_.find<QLineEdit>(QStringLiteral("ledPlusOn"));
     const QPoint before = field->mapTo(&me_.window(), QPoint(0, 0));
@@ -1354,12 +1356,13 @@ TEST_F(AtTheBench, SixtyFourChannelsAreShownAndPainted) {
         std::get<backlight::PlainDescription>(backlight::readLine("64 strips × 12, each its own string")));
     me_.logbook().create(wide, QStringLiteral("Taken in"));
     open("SK-0800");
-    for (int station = 1; station <= 8; ++station) {
+    for (const auto& kind : app::stationKinds()) {
+        const char* station = kind.id;
         me_.goTo(station);
         EXPECT_LE(me_.window().minimumSizeHint().height(), 680) << station << ": it scrolls";
         me_.window().grab();
     }
-    me_.goTo(3);
+    me_.goTo("board");
     auto* last = me_.find<QAbstractButton>(QStringLiteral("at:ledMinus63"));
     ASSERT_NE(last, nullptr);
     EXPECT_LT(last->geometry().bottom(), 640) << "all of them on one screen";
@@ -1402,7 +1405,8 @@ TEST_F(AtTheBench, WindowFitsALaptopAndTakesLargeText) {
         me_.window().applyTheme();
         me_.window().resize(size);
         QCoreApplication::processEvents();
-        for (int station = 1; station <= 8; ++station) {
+        for (const auto& kind : app::stationKinds()) {
+            const char* station = kind.id;
             me_.goTo(station);
             EXPECT_LE(me_.window().minimumSizeHint().width(), size.width()) << scale << " " << station;
             EXPECT_LE(me_.window().minimumSizeHint().height(), size.height()) << scale << " " << station;
@@ -1424,7 +1428,8 @@ TEST_F(AtTheBench, NoStationScrollsSideways) {
         open(id);
         for (const QSize size : {QSize(1280, 800), QSize(1180, 680)}) {
             me_.window().resize(size);
-            for (int station = 1; station <= 8; ++station) {
+            for (const auto& kind : app::stationKinds()) {
+                const char* station = kind.id;
                 me_.goTo(station);
                 me_.settle();
                 for (const auto* area : me_.window().findChildren<QScrollArea*>()) {
@@ -1453,7 +1458,7 @@ TEST_F(AtTheBench, TrailFoldsWhereThereIsNoRoomAndUnfoldsByKey) {
 
 TEST_F(AtTheBench, OtherThemeKeepsTheJobAndTheStation) {
     open("SK-0412");
-    me_.goTo(5);
+    me_.goTo("strings");
     me_.press(Qt::Key_F9);
     QTest::qWait(20);
     EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);

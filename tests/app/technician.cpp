@@ -18,7 +18,7 @@ Technician::Technician(app::JobSession::Assess assess) : assess_(std::move(asses
 void Technician::restart() {
     window_.reset();
     logbook_.reset();
-    logbook_ = std::make_unique<records::Logbook>(path(QStringLiteral("logbook.sqlite")));
+    logbook_ = records::openLogbook(path(QStringLiteral("logbook.sqlite")));
     window_ = std::make_unique<app::MainWindow>(*logbook_, knowledge::builtInKnowledge, assess_);
     window_->resize(1280, 800);
     window_->show();
@@ -84,8 +84,9 @@ void Technician::typeOver(const QString& text) {
     type(text);
 }
 
-void Technician::goTo(int station) {
-    press(Qt::Key(Qt::Key_0 + station), Qt::ControlModifier);
+void Technician::goTo(const char* station) {
+    const auto keys = app::stationKeys(app::stationIndex(station)).front()[0];
+    press(keys.key(), keys.keyboardModifiers());
 }
 
 void Technician::tap(const QString& spot) {

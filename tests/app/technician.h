@@ -36,7 +36,7 @@ public:
     /// Types over what the focused field holds.
     void typeOver(const QString& text);
     /// Ctrl and a digit.
-    void goTo(int station);
+    void goTo(const char* station);
     /// Clicks a spot of a picture, if it is there.
     void tap(const QString& spot);
     /// Puts the focus on a field as a mouse click does; of the boards, by a click on its spot first.

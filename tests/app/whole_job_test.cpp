@@ -16,8 +16,6 @@
 namespace dimglow {
 namespace {
 
-enum Station { takeIn = 1, firstLook, board, panelCheck, strings, fixPlan, prove, handBack };
-
 QString number(double value) {
     return QLocale().toString(value, 'f', 1);
 }
@@ -93,14 +91,14 @@ protected:
 
     /// What is seen once the panel is open.
     void describeTheStrips() {
-        me_.goTo(strings);
+        me_.goTo("strings");
         me_.type(QStringLiteral("4 strips x 12, 3 V, 240 mA, one string"));
         me_.press(Qt::Key_Return);
         me_.settle();
     }
 
     void lookFromOutside() {
-        me_.goTo(firstLook);
+        me_.goTo("firstLook");
         me_.press(Qt::Key_1);  // sound
         me_.press(Qt::Key_1);  // standby light on
         me_.press(Qt::Key_1);  // picture under the torch
@@ -108,7 +106,7 @@ protected:
     }
 
     void measureTheBoard() {
-        me_.goTo(board);
+        me_.goTo("board");
         me_.press(Qt::Key_A, Qt::AltModifier);
         for (const char* test : {"blOn", "dim", "ledPlusIdle", "ledPlusOn", "ledPlusPlugOut"}) {
             me_.clickInto(QString::fromUtf8(test));
@@ -130,7 +128,7 @@ protected:
     const job::Job& job() { return me_.job(); }
 
     int halveTheStrings() {
-        me_.goTo(strings);
+        me_.goTo("strings");
         int probes = 0;
         while (me_.read(QStringLiteral("verdict")).isEmpty() && probes < 12) {
             const auto probe = probeNamed(me_.read(QStringLiteral("runTitle")));
@@ -174,10 +172,10 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     describeTheStrips();
     EXPECT_TRUE(me_.find<QLineEdit>(QStringLiteral("volts"))->hasFocus()) << "the next probe is theirs";
     EXPECT_FALSE(me_.sees(QStringLiteral("use these strips"))) << "the keys are the station's again";
-    me_.goTo(takeIn);
+    me_.goTo("takeIn");
     EXPECT_TRUE(me_.sees(QStringLiteral("LED+ runs at %1 V").arg(running_, 0, 'f', 0)))
         << me_.read(QStringLiteral("wiringSummary")).toStdString();
-    me_.goTo(board);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     const auto band = me_.window().session().shown().assessment.expected.volts.at({"ledPlusOn", 0});
     EXPECT_LT(band.low, running_);
@@ -200,7 +198,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     me_.press(Qt::Key_2);
     EXPECT_TRUE(me_.read(QStringLiteral("choose2")).startsWith(QStringLiteral("chosen")));
 
-    me_.goTo(prove);
+    me_.goTo("prove");
     me_.type(QStringLiteral("146.2"));
     me_.press(Qt::Key_Return);
     me_.press(Qt::Key_Down);
@@ -219,7 +217,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     EXPECT_EQ(me_.read(QStringLiteral("soakVerdict")),
               QStringLiteral("Passed: 31 min, no flicker, %1 % drift.").arg(number(0)));
 
-    me_.goTo(handBack);
+    me_.goTo("handBack");
     me_.type(QStringLiteral("New LED at B9, cathode to the large pad."));
     fillIn(QStringLiteral("folder"), me_.path(QString()));
     me_.press(Qt::Key_P, Qt::ControlModifier);
@@ -229,11 +227,11 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     EXPECT_THAT(me_.read(QStringLiteral("stillOpen")).toStdString(), testing::HasSubstr("1 reading"))
         << "whether it stays lit was not looked at";
     EXPECT_TRUE(job().handedBack.empty());
-    me_.goTo(prove);
+    me_.goTo("prove");
     me_.clickInto(QStringLiteral("proof2"));
     me_.type(QStringLiteral("lit"));
     me_.press(Qt::Key_Return);
-    me_.goTo(handBack);
+    me_.goTo("handBack");
     me_.press(Qt::Key_H, Qt::AltModifier);
     EXPECT_TRUE(me_.sees(QStringLiteral("handed back")));
     EXPECT_FALSE(job().handedBack.empty());
@@ -273,7 +271,7 @@ TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
     lookFromOutside();
     measureTheBoard();
     const auto done = me_.job();
-    me_.goTo(strings);
+    me_.goTo("strings");
     me_.press(Qt::Key_Escape);
     int edits = 0;
     for (; me_.window().session().canUndo() && edits < 100; ++edits) {
@@ -292,7 +290,7 @@ TEST_F(WholeJob, EveryEditCanBeUndoneAndDoneAgain) {
 
 TEST_F(WholeJob, LiveReadingsWaitForTheTechniciansWord) {
     takeItIn();
-    me_.goTo(board);
+    me_.goTo("board");
     me_.clickInto(QStringLiteral("ledPlusOn"));
     auto* field = me_.find<QLineEdit>(QStringLiteral("ledPlusOn"));
     ASSERT_NE(field, nullptr);

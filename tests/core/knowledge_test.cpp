@@ -53,11 +53,12 @@ TEST(BuiltInKnowledge, IsWhole) {
                 EXPECT_TRUE(trade.test(test)->usual.contains(choice)) << suspect.id << "." << test << "." << choice;
             }
         }
-        bool mended = false;
-        for (const auto& repair : trade.repairs) {
-            mended = mended || std::find(repair.mends.begin(), repair.mends.end(), suspect.id) != repair.mends.end();
+        for (const auto& set : trade.setKinds) {
+            const bool isMended = std::any_of(trade.repairs.begin(), trade.repairs.end(), [&](const auto& repair) {
+                return !repair.writesOff && repair.mends(suspect.id, trade.unitOf(suspect, set.id));
+            });
+            EXPECT_TRUE(isMended || suspect.isNoneOfThese) << "no repair mends " << suspect.id << " of " << set.id;
         }
-        EXPECT_TRUE(mended || suspect.isNoneOfThese) << "no repair mends " << suspect.id;
     }
 }
 
@@ -77,6 +78,11 @@ TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("suspects.json.suspects[2].weight: -1 is outside"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2]["strings"] = "bent"; }),
                 HasSubstr("suspects.json.suspects[2].strings: \"bent\" is none of"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][2].erase("block"); }),
+                HasSubstr("suspects.json.suspects[2].block: missing"))
+        << "without it, swaps would be answered as by a sound set";
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::repairs, [](json& d) { d["repairs"][1]["unit"] = "cellar"; }),
+                HasSubstr("repairs.json.repairs[1].unit: \"cellar\" is no unit"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"] = json::array(); }),
                 HasSubstr("names no suspect"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects,
@@ -92,7 +98,7 @@ TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
                              }),
                 HasSubstr("has no share for \"green\""));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::repairs, [](json& d) { d["repairs"][1]["mends"] = {"rust"}; }),
-                HasSubstr("repairs.json.repairs[1].mends: \"rust\" is no suspect"));
+                HasSubstr("repairs.json.repairs[1].mends[0]: \"rust\" is no suspect"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::repairs,
                              [](json& d) {
                                  for (auto& repair : d["repairs"]) {
@@ -140,8 +146,12 @@ TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {
          {"light", {{"never", 0.9}, {"flash", 0.05}, {"stays", 0.05}}}});
     texts.behaviours = behaviours.dump();
     json suspects = json::parse(texts.suspects);
-    suspects["suspects"].push_back(
-        {{"id", "moth"}, {"title", "Moth in the relay"}, {"side", "board"}, {"weight", 5}, {"driver", "halfVolts"}});
+    suspects["suspects"].push_back({{"id", "moth"},
+                                    {"title", "Moth in the relay"},
+                                    {"side", "board"},
+                                    {"block", "driver"},
+                                    {"weight", 5},
+                                    {"driver", "halfVolts"}});
     texts.suspects = suspects.dump();
     const Knowledge trade = parseKnowledge(texts);
     job::Job job;
@@ -223,12 +233,49 @@ TEST(KnowledgeFile, SuspectThatNothingTellsFromAnotherIsNamedWhenRead) {
         document["suspects"].push_back({{"id", id},
                                         {"title", "Moth or rust in the relay"},
                                         {"side", "board"},
+                                        {"block", "driver"},
                                         {"weight", 1},
                                         {"driver", "noFeed"}});
     }
     texts.suspects = document.dump();
     EXPECT_THAT(parseKnowledge(texts).warnings,
                 testing::ElementsAre(testing::HasSubstr("nothing tells \"rust\" from \"moth\"")));
+}
+
+// ---- layers ------------------------------------------------------------------------------------------------------
+
+TEST(KnowledgeLayers, LaterEntriesTakeThePlaceOfEarlierOnesAndOthersJoin) {
+    KnowledgeTexts workshop;
+    json repairs = {{"format", "dimglow-repairs"}, {"version", 1}};
+    json ours = json::parse(builtInKnowledgeTexts().repairs)["repairs"][3];
+    const std::string changed = ours["id"];
+    ours["parts"] = 3.5;
+    json added = ours;
+    added["id"] = "borrowOne";
+    repairs["repairs"] = {ours, added};
+    workshop.repairs = repairs.dump();
+    const auto trade = parseKnowledge(laidOver(builtInKnowledgeTexts(), workshop));
+    EXPECT_EQ(trade.repairs.size(), builtInKnowledge().repairs.size() + 1);
+    EXPECT_EQ(trade.repair(changed)->parts, 3.5);
+    EXPECT_EQ(trade.repair(changed) - trade.repairs.data(), 3) << "it stands where it stood";
+    EXPECT_EQ(trade.repairs.back().id, "borrowOne");
+    EXPECT_EQ(trade.suspects.size(), builtInKnowledge().suspects.size());
+}
+
+TEST(KnowledgeLayers, OfAnotherFormatAreRefusedByName) {
+    const auto problem = [](const char* text) {
+        KnowledgeTexts workshop;
+        workshop.tests = text;
+        try {
+            laidOver(builtInKnowledgeTexts(), workshop);
+        } catch (const format::FormatError& error) {
+            return std::string(error.what());
+        }
+        return std::string();
+    };
+    EXPECT_THAT(problem("{"), HasSubstr("tests.json: is not JSON"));
+    EXPECT_THAT(problem("[1]"), HasSubstr("tests.json.format: must be"));
+    EXPECT_THAT(problem(R"({"format": "dimglow-repairs"})"), HasSubstr("tests.json.format: must be"));
 }
 
 // ---- JSON Schemas ------------------------------------------------------------------------------------------------

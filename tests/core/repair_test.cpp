@@ -151,6 +151,19 @@ TEST_F(Plan, WithoutAValueDoNotRepairIsNotFree) {
     EXPECT_NE(p.advised, "doNotRepair");
 }
 
+// Such a set has no power board: its driver sits on the main board (common practice, no source).
+TEST_F(Plan, OffersNoBoardThatTheSetDoesNotHave) {
+    const Diagnosis driver{{{"driverNotSwitching", 0.9}, {"notAsked", 0.1}}, 0, {}};
+    const auto has = [](const FixPlan& plan, const char* id) {
+        return std::any_of(plan.options.begin(), plan.options.end(), [&](const auto& o) { return o.id == id; });
+    };
+    EXPECT_TRUE(has(planFix(job_, knowledge::builtInKnowledge(), driver, ""), "replaceBoard"));
+    job_.set.kind = "adapter";
+    const auto plan = planFix(job_, knowledge::builtInKnowledge(), driver, "");
+    EXPECT_FALSE(has(plan, "replaceBoard"));
+    EXPECT_NEAR(option(plan, "replaceMainBoard").mends, 1, 1e-9) << "whatever sits on it is new";
+}
+
 TEST_F(Plan, OfABadJointCountsOneFailureAndTheStrip) {
     const Diagnosis joint{{{"badJoint", 1}}, 0, {2}};
     const auto p = planFix(job_, knowledge::builtInKnowledge(), joint, "");

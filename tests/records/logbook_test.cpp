@@ -39,7 +39,7 @@ protected:
     QString path() const { return folder_.filePath(QStringLiteral("deep/er/logbook.sqlite")); }
     std::string problemOpening(const QString& path) const {
         try {
-            const Logbook logbook(path);
+            openLogbook(path);
         } catch (const LogbookError& error) {
             return error.what();
         }
@@ -64,18 +64,21 @@ protected:
 TEST_F(LogbookFile, KeepsAJobBetweenTwoRuns) {
     const auto job = demoJob();
     {
-        Logbook logbook(path());
+        const auto kept = openLogbook(path());
+        Logbook& logbook = *kept;
         EXPECT_TRUE(logbook.isEmpty());
         EXPECT_TRUE(logbook.create(job, QStringLiteral("Taken in")).at.isValid());
     }
-    const Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    const Logbook& logbook = *kept;
     EXPECT_FALSE(logbook.isEmpty());
     EXPECT_EQ(loaded(logbook, "SK-0412"), job);
     EXPECT_FALSE(logbook.load(QStringLiteral("SK-9999")));
 }
 
 TEST_F(LogbookFile, StoringAgainReplacesTheJobAndKeepsTheHistory) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     auto job = demoJob();
     const auto revision = logbook.create(job, QStringLiteral("Taken in")).revision;
     job.title = "Berth 3, north";
@@ -90,7 +93,8 @@ TEST_F(LogbookFile, StoringAgainReplacesTheJobAndKeepsTheHistory) {
 }
 
 TEST_F(LogbookFile, ListsOpenJobsAsTheyAreDueAndFinishedOnesLast) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     for (int i = 0; i < 3; ++i) {
         logbook.create(demoJob(i), QStringLiteral("Taken in"));
     }
@@ -110,7 +114,8 @@ TEST_F(LogbookFile, ListsOpenJobsAsTheyAreDueAndFinishedOnesLast) {
 }
 
 TEST_F(LogbookFile, FindsEveryWordAnywhere) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     for (int i = 0; i < 3; ++i) {
         logbook.create(demoJob(i), QStringLiteral("Taken in"));
     }
@@ -126,7 +131,8 @@ TEST_F(LogbookFile, FindsEveryWordAnywhere) {
 }
 
 TEST_F(LogbookFile, NumbersNewJobsAfterTheLast) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     EXPECT_EQ(logbook.nextId(), QStringLiteral("SK-0420"));
     auto job = demoJob();
     job.id = "SK-0733";
@@ -135,7 +141,8 @@ TEST_F(LogbookFile, NumbersNewJobsAfterTheLast) {
 }
 
 TEST_F(LogbookFile, NumberFromElsewhereDoesNotMakeNewJobsShareOne) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     for (const char* id : {"SK-2147483647", "SK-999999999999999999999", "SK-000733", "SK-07x", "SK-", "other"}) {
         auto job = demoJob();
         job.id = id;
@@ -153,10 +160,12 @@ TEST_F(LogbookFile, NumberFromElsewhereDoesNotMakeNewJobsShareOne) {
 }
 
 TEST_F(LogbookFile, SecondWindowDoesNotOverwriteTheFirstsEdit) {
-    Logbook first(path());
+    const auto firstKept = openLogbook(path());
+    Logbook& first = *firstKept;
     auto job = demoJob();
     const auto taken = first.create(job, QStringLiteral("Taken in"));
-    Logbook second(path());
+    const auto secondKept = openLogbook(path());
+    Logbook& second = *secondKept;
     const auto seen = *second.load(QStringLiteral("SK-0412"));
     job.title = "Berth 3, by the first";
     first.store(job, QStringLiteral("Job title"), taken.revision);
@@ -168,7 +177,8 @@ TEST_F(LogbookFile, SecondWindowDoesNotOverwriteTheFirstsEdit) {
 }
 
 TEST_F(LogbookFile, LockedElsewhereSaysSoAtOnce) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     const auto taken = logbook.create(demoJob(), QStringLiteral("Taken in"));
     {
         auto other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("locker"));
@@ -193,11 +203,11 @@ TEST_F(LogbookFile, LockedElsewhereSaysSoAtOnce) {
 }
 
 TEST_F(LogbookFile, OfANewerProgramIsRefusedUntouched) {
-    { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
+    { openLogbook(path())->create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("PRAGMA user_version=7"));
     EXPECT_THAT(problemOpening(path()), HasSubstr("was written by a newer program (version 7)"));
     sql(QStringLiteral("PRAGMA user_version=4"));
-    EXPECT_EQ(Logbook(path()).jobs().size(), 1u);
+    EXPECT_EQ(openLogbook(path())->jobs().size(), 1u);
 }
 
 TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
@@ -209,7 +219,8 @@ TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
         }
         return {};
     };
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     logbook.create(demoJob(), QStringLiteral("Taken in"));
     const auto revision = logbook.revision(QStringLiteral("SK-0412"));
     EXPECT_EQ(refusal(logbook, revision), "");
@@ -226,17 +237,19 @@ TEST_F(LogbookFile, DeletedReplacedOrMadeNewerWhileItIsOpenTakesNoEdit) {
 }
 
 TEST_F(LogbookFile, OfTheSecondVersionIsTakenOver) {
-    { Logbook(path()).create(demoJob(), QStringLiteral("Taken in")); }
+    { openLogbook(path())->create(demoJob(), QStringLiteral("Taken in")); }
     sql(QStringLiteral("DROP INDEX job_panel"));
     sql(QStringLiteral("DROP TABLE job_unshown"));
     sql(QStringLiteral("PRAGMA user_version=2"));
-    const Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    const Logbook& logbook = *kept;
     EXPECT_EQ(loaded(logbook, "SK-0412"), demoJob());
     EXPECT_TRUE(logbook.lastOfPanel(QString::fromStdString(demoJob().set.panel), {}));
 }
 
 TEST_F(LogbookFile, FindsAJobByWhatAListShowsOfItUntilThatIsSaidAnew) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     const QString id = QStringLiteral("SK-0412");
     const auto first = logbook.create(demoJob(), QStringLiteral("Taken in"));
     EXPECT_EQ(logbook.unshown(10), QStringList{id});
@@ -256,7 +269,8 @@ TEST_F(LogbookFile, FindsAJobByWhatAListShowsOfItUntilThatIsSaidAnew) {
 }
 
 TEST_F(LogbookFile, KnowsTheLastSetWithAPanelOfWhichTheStripsWereSeen) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     auto first = demoJob();
     auto unseen = demoJob();
     unseen.id = "SK-0500";
@@ -280,7 +294,8 @@ TEST_F(LogbookFile, KnowsTheLastSetWithAPanelOfWhichTheStripsWereSeen) {
 }
 
 TEST_F(LogbookFile, KnowsWhatWasChangedLast) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     EXPECT_FALSE(logbook.lastChanged());
     auto later = demoJob();
     later.id = "SK-0500";
@@ -308,7 +323,8 @@ TEST_F(LogbookFile, OfTheFirstVersionIsTakenOver) {
             .arg(QString::fromStdString(job::toJson(demoJob()).dump())
                      .replace(QLatin1Char('\''), QStringLiteral("''"))));
     sql(QStringLiteral("PRAGMA user_version=1"));
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     EXPECT_EQ(loaded(logbook, "SK-0412"), demoJob());
     EXPECT_EQ(logbook.count(QStringLiteral("pier")), 1);
     EXPECT_NO_THROW(
@@ -333,14 +349,15 @@ TEST_F(LogbookFile, WithoutANameIsNotKeptInMemory) {
 }
 
 TEST_F(LogbookFile, IsForItsOwnerOnly) {
-    const Logbook logbook(path());
+    openLogbook(path());
     EXPECT_EQ(
         QFileInfo(path()).permissions() & (QFile::ReadGroup | QFile::ReadOther | QFile::WriteGroup | QFile::WriteOther),
         QFile::Permissions());
 }
 
 TEST_F(LogbookFile, FindsUmlautsWhateverTheCase) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     auto job = demoJob();
     job.title = "FÄHRE Süd";
     logbook.create(job, QStringLiteral("Taken in"));
@@ -357,7 +374,8 @@ TEST_F(LogbookFile, FindsUmlautsWhateverTheCase) {
 
 // Paging through is a short cut for reading all, and must give the same.
 TEST_F(LogbookFile, PagesAddUpToTheWholeList) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     const std::array kinds = {demoJob(0), demoJob(1), demoJob(2)};
     std::vector<job::Job> jobs;
     for (int i = 0; i < 57; ++i) {
@@ -385,7 +403,8 @@ TEST_F(LogbookFile, PagesAddUpToTheWholeList) {
 
 // A word that is in very many jobs is looked up another way than a rare one, and must give the same.
 TEST_F(LogbookFile, CommonWordFindsWhatReadingAllJobsFinds) {
-    Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    Logbook& logbook = *kept;
     std::vector<job::Job> jobs(1500);
     for (int i = 0; i < int(jobs.size()); ++i) {
         jobs[i].id = "SK-" + std::to_string(1000 + (i * 37) % 1500);
@@ -424,13 +443,15 @@ TEST_F(LogbookFile, ThatIsNoneIsRefusedUntouched) {
 
 TEST_F(LogbookFile, DamagedJobNamesTheJobAndTheFieldAndLeavesTheOthers) {
     {
-        Logbook logbook(path());
+        const auto kept = openLogbook(path());
+        Logbook& logbook = *kept;
         logbook.create(demoJob(0), QStringLiteral("Taken in"));
         logbook.create(demoJob(1), QStringLiteral("Taken in"));
     }
     sql(QStringLiteral(
         "UPDATE job SET body = json_set(body, '$.set.backlight.strips[0].leds', -3) WHERE id = 'SK-0412'"));
-    const Logbook logbook(path());
+    const auto kept = openLogbook(path());
+    const Logbook& logbook = *kept;
     try {
         loaded(logbook, "SK-0412");
         FAIL();
@@ -457,7 +478,8 @@ TEST_F(LogbookFile, LosesNoConfirmedEditWhenTheProgramIsKilled) {
         const auto lines = told.left(told.lastIndexOf('\n')).split('\n');
         const int confirmed = lines.back().toInt();
 
-        Logbook logbook(path());
+        const auto kept = openLogbook(path());
+        Logbook& logbook = *kept;
         const auto job = loaded(logbook, "SK-0412");
         EXPECT_GE(int(job.soak.size()), confirmed);
         EXPECT_LE(int(job.soak.size()), confirmed + 1);

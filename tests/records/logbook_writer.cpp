@@ -8,7 +8,8 @@
 
 int main(int argc, char** argv) {
     const QCoreApplication application(argc, argv);
-    dimglow::records::Logbook logbook(QString::fromLocal8Bit(argv[1]));
+    const auto kept = dimglow::records::openLogbook(QString::fromLocal8Bit(argv[1]));
+    auto& logbook = *kept;
     auto job = dimglow::virtualset::demoJob(0, dimglow::knowledge::builtInKnowledge()).job;
     auto revision = logbook.create(job, QStringLiteral("Taken in")).revision;
     for (int number = 1; number < 1000; ++number) {

@@ -24,14 +24,17 @@ Station* make(JobSession& session) {
 
 const std::vector<StationKind>& stationKinds() {
     static const std::vector<StationKind> kinds = {
-        {"takeIn", [] { return Station::tr("Take in"); }, make<TakeInStation>, TakeInStation::isDone},
-        {"firstLook", [] { return Station::tr("First look"); }, make<FirstLookStation>, FirstLookStation::isDone},
-        {"board", [] { return Station::tr("Board"); }, make<BoardStation>, BoardStation::isDone},
-        {"panelCheck", [] { return Station::tr("Panel check"); }, make<PanelCheckStation>, PanelCheckStation::isDone},
-        {"strings", [] { return Station::tr("Strings"); }, make<StringsStation>, StringsStation::isDone},
-        {"fixPlan", [] { return Station::tr("Fix plan"); }, make<FixPlanStation>, FixPlanStation::isDone},
-        {"prove", [] { return Station::tr("Prove"); }, make<ProveStation>, ProveStation::isDone},
-        {"handBack", [] { return Station::tr("Hand back"); }, make<HandBackStation>, HandBackStation::isDone}};
+        {"takeIn", "take-in", [] { return Station::tr("Take in"); }, make<TakeInStation>, TakeInStation::isDone},
+        {"firstLook", "first-look", [] { return Station::tr("First look"); }, make<FirstLookStation>,
+         FirstLookStation::isDone},
+        {"board", "board", [] { return Station::tr("Board"); }, make<BoardStation>, BoardStation::isDone},
+        {"panelCheck", "panel-check", [] { return Station::tr("Panel check"); }, make<PanelCheckStation>,
+         PanelCheckStation::isDone},
+        {"strings", "strings", [] { return Station::tr("Strings"); }, make<StringsStation>, StringsStation::isDone},
+        {"fixPlan", "fix-plan", [] { return Station::tr("Fix plan"); }, make<FixPlanStation>, FixPlanStation::isDone},
+        {"prove", "prove", [] { return Station::tr("Prove"); }, make<ProveStation>, ProveStation::isDone},
+        {"handBack", "hand-back", [] { return Station::tr("Hand back"); }, make<HandBackStation>,
+         HandBackStation::isDone}};
     return kinds;
 }
 
@@ -39,6 +42,17 @@ int stationIndex(const std::string& id) {
     const auto& kinds = stationKinds();
     const auto found = std::find_if(kinds.begin(), kinds.end(), [&](const auto& kind) { return kind.id == id; });
     return found == kinds.end() ? 0 : int(found - kinds.begin());
+}
+
+std::vector<QKeySequence> stationKeys(int place) {
+    std::vector<QKeySequence> keys;
+    if (place < 10) {
+        keys.emplace_back(Qt::CTRL | (place == 9 ? Qt::Key_0 : Qt::Key(Qt::Key_1 + place)));
+    }
+    if (place + 1 == int(stationKinds().size())) {
+        keys.emplace_back(Qt::CTRL | Qt::Key_End);
+    }
+    return keys;
 }
 
 }  // namespace dimglow::app

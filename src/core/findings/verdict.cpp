@@ -43,12 +43,12 @@ bool isCheaplyDoubted(const std::vector<Probe>& probes, double share) {
     });
 }
 
-Found foundTogether(const knowledge::Knowledge& knowledge, const std::vector<SuspectShare>& left,
-                    const std::vector<Probe>& probes, const job::Way& way) {
+Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, const std::vector<Probe>& probes,
+                    const job::Way& way) {
     constexpr double worthNaming = 0.05;
     constexpr std::size_t mostPlaces = 2;
     const bool tellsLittle = tellLittle(probes);
-    for (const auto& repair : knowledge.repairs) {
+    for (const auto& repair : model.knowledge().repairs) {
         if (repair.stopGap || repair.writesOff || (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
             continue;
         }
@@ -60,7 +60,7 @@ Found foundTogether(const knowledge::Knowledge& knowledge, const std::vector<Sus
         std::vector<Text> titles;
         for (const auto& suspect : left) {
             const bool isMended =
-                std::find(repair.mends.begin(), repair.mends.end(), suspect.suspect) != repair.mends.end();
+                repair.mends(suspect.suspect, model.unitOf(*model.knowledge().suspect(suspect.suspect)));
             share += isMended ? suspect.share : 0;
             if (isMended && suspect.share > worthNaming) {
                 titles.push_back(suspect.title);

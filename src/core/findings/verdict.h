@@ -26,7 +26,7 @@ Found foundOf(const reasoning::Model& model, const std::vector<SuspectShare>& le
 /// "Tired electrolytics, weak supply / Driver's over-voltage divider": suspects of the boards that one repair mends
 /// and that hold together what a verdict needs, or two places of one in the panel; empty when there are none.
 /// While a \p probe can still tell them apart only where it would change nothing: boards that are exchanged whole.
-Found foundTogether(const knowledge::Knowledge& knowledge, const std::vector<SuspectShare>& left,
+Found foundTogether(const reasoning::Model& model, const std::vector<SuspectShare>& left,
                     const std::vector<probe::Probe>& probes, const job::Way& way);
 
 /// Whether no probe that is left tells enough to wait for.

@@ -35,6 +35,14 @@ json parseDocument(std::string_view text) {
     }
 }
 
+json parseNamed(std::string_view text, const char* name) {
+    try {
+        return parseDocument(text);
+    } catch (const FormatError& error) {
+        throw FormatError(name, error.what());
+    }
+}
+
 void writeKnown(json& object, std::initializer_list<std::pair<const char*, std::optional<double>>> members) {
     for (const auto& [name, value] : members) {
         if (value) {

@@ -18,6 +18,9 @@ inline constexpr std::size_t longestDocument = 4u << 20;
 /// \throws FormatError
 nlohmann::json parseDocument(std::string_view text);
 
+/// The same of a text that errors call by \p name.
+nlohmann::json parseNamed(std::string_view text, const char* name);
+
 /// Writes the members whose value is known; the others are left out.
 void writeKnown(nlohmann::json& object, std::initializer_list<std::pair<const char*, std::optional<double>>> members);
 

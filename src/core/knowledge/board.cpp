@@ -124,7 +124,8 @@ std::vector<std::string> readTools(Fields& of) {
 }
 
 int blockNamed(Fields& of, const Knowledge& knowledge) {
-    return of.has("block") ? indexOfBlock(of.text("block", longestWord), of.pathOf("block"), knowledge) : -1;
+    const auto block = of.text("block", longestWord, "");
+    return block.empty() ? -1 : indexOfBlock(block, of.pathOf("block"), knowledge);
 }
 
 std::map<int, GradeShares> readGrades(Fields& of, const nlohmann::json& document, const Knowledge& knowledge) {

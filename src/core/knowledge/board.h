@@ -15,7 +15,7 @@ namespace dimglow::knowledge {
 void readSets(const nlohmann::json& document, Knowledge& knowledge);
 void readPoints(const nlohmann::json& document, Knowledge& knowledge);
 
-/// The block that a member "block" names; -1 when there is none.
+/// The block that a member "block" names; -1 when it is missing or empty.
 int blockNamed(format::Fields& of, const Knowledge& knowledge);
 /// The member "tools": ids of what something is done with.
 std::vector<std::string> readTools(format::Fields& of);

@@ -94,6 +94,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];
         kind.answers = readAnswers(suspect, all, "answers");
+        suspect.text("block", longestWord);  // without it, swaps would be answered as by a sound set
         kind.block = blockNamed(suspect, knowledge);
         kind.points = readGrades(suspect, all, knowledge);
         kind.parts = readParts(suspect, all, knowledge);
@@ -164,6 +165,12 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     knowledge.lensProbeMinutes = probe.number("lensMinutes", 0, 1e4, knowledge.lensProbeMinutes);
 }
 
+bool isUnit(const std::string& unit, const Knowledge& knowledge) {
+    return std::any_of(knowledge.setKinds.begin(), knowledge.setKinds.end(), [&](const auto& set) {
+        return std::any_of(set.blocks.begin(), set.blocks.end(), [&](const auto& block) { return block.unit == unit; });
+    });
+}
+
 void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
     Fields fields(document, "repairs.json");
     requireHeader(fields, "dimglow-repairs");
@@ -173,13 +180,15 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.id = repair.text("id", longestWord);
         kind.title = sentence(repair, "title", longestWord);
         kind.renews = Renews(repair.choice("renews", {"nothing", "leds", "strips", "all"}));
-        for (const auto& mended :
-             document["repairs"][knowledge.repairs.size()].value("mends", nlohmann::json::array())) {
-            const bool known = mended.is_string() && (mended == "*" || knowledge.suspect(mended) != nullptr);
-            if (!known) {
-                throw FormatError(repair.pathOf("mends"), mended.dump() + " is no suspect");
+        repair.forEachText("mends", 200, [&](const std::string& suspect, const std::string& path) {
+            if (suspect != "*" && knowledge.suspect(suspect) == nullptr) {
+                throw FormatError(path, "\"" + suspect + "\" is no suspect");
             }
-            kind.mends.push_back(mended);
+            kind.suspects.push_back(suspect);
+        });
+        kind.unit = repair.text("unit", longestWord, "");
+        if (!kind.unit.empty() && !isUnit(kind.unit, knowledge)) {
+            throw FormatError(repair.pathOf("unit"), "\"" + kind.unit + "\" is no unit of sets.json");
         }
         kind.parts = repair.number("parts", 0, 1e6);
         kind.perLedParts = repair.number("perLedParts", 0, 1e6, 0);
@@ -200,14 +209,6 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
     });
     if (std::none_of(knowledge.repairs.begin(), knowledge.repairs.end(), [](const auto& r) { return r.writesOff; })) {
         throw FormatError(fields.pathOf("repairs"), "none of them writes the set off");
-    }
-}
-
-nlohmann::json parseNamed(const std::string& text, const char* file) {
-    try {
-        return format::parseDocument(text);
-    } catch (const FormatError& error) {
-        throw FormatError(file, error.what());
     }
 }
 
@@ -286,6 +287,17 @@ const RepairKind* Knowledge::repair(const std::string& id) const {
     return found == repairs.end() ? nullptr : &*found;
 }
 
+const std::string& Knowledge::unitOf(const SuspectKind& suspect, const std::string& setKindId) const {
+    static const std::string nowhere;
+    return suspect.block < 0 ? nowhere : setKind(setKindId).blocks[std::size_t(suspect.block)].unit;
+}
+
+bool RepairKind::mends(const std::string& suspect, const std::string& sitsIn) const {
+    const bool isMeant =
+        std::any_of(suspects.begin(), suspects.end(), [&](const auto& one) { return one == "*" || one == suspect; });
+    return isMeant && (unit.empty() || unit == sitsIn);
+}
+
 const RepairKind& Knowledge::writeOff() const {
     return *std::find_if(repairs.begin(), repairs.end(), [](const auto& r) { return r.writesOff; });
 }
@@ -319,11 +331,11 @@ bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKi
 
 Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     Knowledge knowledge;
-    knowledge.behaviours = readBehaviours(parseNamed(texts.behaviours, "behaviours.json"));
-    readSets(parseNamed(texts.sets, "sets.json"), knowledge);
-    readPoints(parseNamed(texts.points, "points.json"), knowledge);
-    knowledge.suspects = readSuspects(parseNamed(texts.suspects, "suspects.json"), knowledge);
-    readTests(parseNamed(texts.tests, "tests.json"), knowledge);
+    knowledge.behaviours = readBehaviours(format::parseNamed(texts.behaviours, "behaviours.json"));
+    readSets(format::parseNamed(texts.sets, "sets.json"), knowledge);
+    readPoints(format::parseNamed(texts.points, "points.json"), knowledge);
+    knowledge.suspects = readSuspects(format::parseNamed(texts.suspects, "suspects.json"), knowledge);
+    readTests(format::parseNamed(texts.tests, "tests.json"), knowledge);
     for (const auto& voltage : knowledge.healthy().volts) {
         const auto* test = knowledge.test(voltage.test);
         if (test == nullptr || test->form != Form::Volts) {
@@ -332,7 +344,7 @@ Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     }
     requireTools("points.json", knowledge.points, knowledge);
     requireTools("tests.json", knowledge.tests, knowledge);
-    readRepairs(parseNamed(texts.repairs, "repairs.json"), knowledge);
+    readRepairs(format::parseNamed(texts.repairs, "repairs.json"), knowledge);
     const auto& suspects = knowledge.suspects;
     for (auto a = suspects.begin(); a != suspects.end(); ++a) {
         for (auto b = a + 1; b != suspects.end(); ++b) {

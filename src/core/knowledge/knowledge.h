@@ -177,7 +177,10 @@ struct RepairKind {
     std::string id;
     text::Text title;
     Renews renews = Renews::Nothing;
-    std::vector<std::string> mends;  ///< suspect ids, or "*"
+    std::vector<std::string> suspects;  ///< ids of what it mends, or "*"
+    std::string unit;                   ///< where that must sit in the set; empty: wherever it does
+    /// Whether it mends a suspect that sits in a unit.
+    bool mends(const std::string& suspect, const std::string& sitsIn) const;
     double parts = 0;
     double perLedParts = 0;
     double perStripParts = 0;
@@ -231,12 +234,14 @@ struct Knowledge {
     int pointIndex(const std::string& id) const;  ///< -1 when there is none
     /// The kind of set of that id; the usual one when there is none, as in files of a workshop that has others.
     const SetKind& setKind(const std::string& id) const;
+    /// The unit that a suspect sits in, in a kind of set; empty of what sits nowhere.
+    const std::string& unitOf(const SuspectKind& suspect, const std::string& setKind) const;
     const RepairKind* repair(const std::string& id) const;
     /// The way to go on that gives the set up.
     const RepairKind& writeOff() const;
 };
 
-/// The texts of the knowledge files.
+/// The texts of the knowledge files. Those of a layer that is laid over another may be empty.
 struct KnowledgeTexts {
     std::string behaviours;
     std::string sets;
@@ -249,10 +254,18 @@ struct KnowledgeTexts {
 /// The files embedded in the program.
 const KnowledgeTexts& builtInKnowledgeTexts();
 
+/// One layer over the other: an entry of the later one takes the place of the earlier of its id, others are added;
+/// members that are no list of entries replace those before.
+///
+///     parseKnowledge(laidOver(builtInKnowledgeTexts(), workshop))
+/// \throws format::FormatError that names file and reason when a layer is no JSON or of another format
+KnowledgeTexts laidOver(const KnowledgeTexts& earlier, const KnowledgeTexts& later);
+
 /// \throws format::FormatError that names file, field and reason.
 Knowledge parseKnowledge(const KnowledgeTexts& texts);
 
-/// The built-in files, parsed once, when they are first asked for; on any thread.
+/// The built-in files, parsed once, when they are first asked for; on any thread. Programs ask for it once and hand it
+/// on.
 const Knowledge& builtInKnowledge();
 
 /// Where knowledge comes from, for those who need it only later.

@@ -57,12 +57,6 @@ void Model::checkStop() const {
     }
 }
 
-const std::string& Model::unitOf(const SuspectKind& suspect) const {
-    static const std::string nowhere;
-    const auto& blocks = knowledge_.setKind(set_.kind).blocks;
-    return suspect.block < 0 ? nowhere : blocks[std::size_t(suspect.block)].unit;
-}
-
 int Model::forecastIndex(const Hypothesis& hypothesis) {
     const auto& suspect = suspectOf(hypothesis);
     ForecastKey key{soundDemands_, suspect.behaviour, hypothesis.feed};

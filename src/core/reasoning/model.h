@@ -71,7 +71,7 @@ public:
     /// Points of a kind that were written down, into the set's points.
     const std::vector<int>& pointsOf(int kind) const { return pointsOfKind_[std::size_t(kind)]; }
     /// The unit that a suspect sits in, in this kind of set; empty of what sits nowhere.
-    const std::string& unitOf(const SuspectKind& suspect) const;
+    const std::string& unitOf(const SuspectKind& suspect) const { return knowledge_.unitOf(suspect, set_.kind); }
     const driver::DriverReference& reference() const { return reference_; }
 
     /// What gives the light.

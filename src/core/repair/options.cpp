@@ -35,12 +35,13 @@ std::optional<std::chrono::sys_days> dayOf(const std::string& isoDate) {
     return date.ok() ? std::optional(std::chrono::sys_days(date)) : std::nullopt;
 }
 
-double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis) {
+double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis, const job::Job& job,
+                   const knowledge::Knowledge& trade) {
     double share = 0;
-    for (const auto& [suspect, weight] : diagnosis.shareOfSuspect) {
-        const bool mends = std::any_of(kind.mends.begin(), kind.mends.end(),
-                                       [&, &id = suspect](const auto& m) { return m == "*" || m == id; });
-        share += mends ? weight : 0;
+    for (const auto& [id, weight] : diagnosis.shareOfSuspect) {
+        const auto* suspect = trade.suspect(id);
+        const auto unit = suspect == nullptr ? std::string() : trade.unitOf(*suspect, job.set.kind);
+        share += kind.mends(id, unit) ? weight : 0;
     }
     return share;
 }
@@ -141,7 +142,7 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     const auto due = dayOf(job.order.due);
     const auto now = dayOf(today);
     for (const auto& kind : trade.repairs) {
-        const double mends = mendedShare(kind, diagnosis);
+        const double mends = mendedShare(kind, diagnosis, job, trade);
         if (!suits(kind, job.way.level)) {
             continue;
         }

@@ -85,7 +85,7 @@ private:
         sheet_.probes = probe::rankProbes(desk, options_.maxProbes);
         const auto& probes = sheet_.probes.best;
         if (found_.title.empty() && !sheet_.misfit) {
-            found_ = findings::foundTogether(knowledge_, sheet_.suspects, probes, job_.way);
+            found_ = findings::foundTogether(model_, sheet_.suspects, probes, job_.way);
         }
         const bool isAll =
             findings::tellLittle(probes) ||

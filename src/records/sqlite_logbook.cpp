@@ -1,58 +1,35 @@
-#include "records/logbook.h"
+#include "records/sqlite_logbook.h"
 
 #include <sys/stat.h>
 
 #include <QDir>
 #include <QFileInfo>
-#include <QRegularExpression>
 #include <QSqlError>
-#include <QSqlQuery>
 #include <QStandardPaths>
 #include <QUuid>
-#include <QVariant>
 
 #include "core/job/job_json.h"
+#include "records/migrations.h"
+#include "records/search_words.h"
+#include "records/sqlite.h"
 
 namespace dimglow::records {
+
+using sqlite::dueOrder;
+using sqlite::fail;
+using sqlite::numberOf;
+using sqlite::run;
+using sqlite::Transaction;
 
 namespace {
 
 constexpr QLatin1String driverName("QSQLITE");
-constexpr int schemaVersion = 4;
 constexpr int applicationId = 0x44474C57;  ///< "DGLW", in the file's header
 constexpr int firstNumber = 420;
 constexpr int busyMilliseconds = 120;
 /// From here on it is quicker to walk all jobs in order and stop when a page is full than to sort the ones found.
 constexpr int manyFound = 1000;
 const QString jobColumns = QStringLiteral("id, title, place, panel, complaint, due, handed_back, changed");
-/// As jobs are due, finished ones last; the index of the same name has it ready.
-const QString dueOrder = QStringLiteral("handed_back != '', due = '', due, id");
-
-[[noreturn]] void fail(const QString& what, const QString& path, const QString& reason) {
-    throw LogbookError(QStringLiteral("%1 %2: %3").arg(what, path, reason.simplified()).toStdString());
-}
-
-QSqlQuery run(const QSqlDatabase& database, const QString& sql, const QVariantList& values = {}) {
-    QSqlQuery query(database);
-    query.setForwardOnly(true);
-    if (!query.prepare(sql)) {
-        fail(QStringLiteral("logbook"), database.databaseName(), query.lastError().text());
-    }
-    for (const auto& value : values) {
-        query.addBindValue(value);
-    }
-    if (!query.exec()) {
-        const bool locked = query.lastError().nativeErrorCode() == QStringLiteral("5");
-        fail(QStringLiteral("logbook"), database.databaseName(),
-             locked ? QStringLiteral("is locked by another program; try again") : query.lastError().text());
-    }
-    return query;
-}
-
-int numberOf(const QSqlDatabase& database, const QString& sql) {
-    QSqlQuery query = run(database, sql);
-    return query.next() ? query.value(0).toInt() : 0;
-}
 
 QString text(const std::string& words) {
     return QString::fromStdString(words);
@@ -61,60 +38,6 @@ QString text(const std::string& words) {
 QString stamp(const QDateTime& time) {
     return time.toString(Qt::ISODateWithMs);
 }
-
-/// What search looks through; a number such as "SK-0412" is found by 412 as well.
-QString searchText(const job::Job& job) {
-    static const QRegularExpression leadingZeros(QStringLiteral("^\\D*0*"));
-    QString number = text(job.id);
-    number.remove(leadingZeros);
-    const QString parts[] = {text(job.id),          number,
-                             text(job.title),       text(job.order.place),
-                             text(job.set.panel),   text(job.set.maker),
-                             text(job.set.model),   text(job.set.serial),
-                             text(job.order.owner), text(job.order.phone),
-                             text(job.repair.work), text(job.order.complaint)};
-    QString all;
-    for (const auto& part : parts) {
-        all += part + QLatin1Char('\n');
-    }
-    return all;
-}
-
-/// "berth nl430" as the full-text index wants it: every word quoted, at the start of one. Empty without a word.
-QString matchExpression(const QString& search) {
-    static const QRegularExpression spaces(QStringLiteral("\\s+"));
-    QStringList words;
-    for (QString word : search.split(spaces, Qt::SkipEmptyParts)) {
-        const bool isWord = std::any_of(word.begin(), word.end(), [](QChar c) { return c.isLetterOrNumber(); });
-        word.replace(QLatin1Char('"'), QStringLiteral("\"\""));
-        // A word of signs only is in no job.
-        words << (isWord ? QStringLiteral("\"%1\"*").arg(word) : QStringLiteral("\"\uE000\""));
-    }
-    return words.join(QLatin1Char(' '));
-}
-
-/// A transaction that is rolled back unless it was committed.
-class Transaction {
-public:
-    explicit Transaction(const QSqlDatabase& database) : database_(database) {
-        run(database_, QStringLiteral("BEGIN IMMEDIATE"));
-    }
-    ~Transaction() {
-        if (!done_) {
-            QSqlQuery(database_).exec(QStringLiteral("ROLLBACK"));
-        }
-    }
-    Transaction(const Transaction&) = delete;
-    Transaction& operator=(const Transaction&) = delete;
-    void commit() {
-        run(database_, QStringLiteral("COMMIT"));
-        done_ = true;
-    }
-
-private:
-    const QSqlDatabase& database_;
-    bool done_ = false;
-};
 
 void requireFile(const QString& path) {
     if (path.isEmpty()) {
@@ -146,13 +69,21 @@ job::Job parse(const QString& id, const StoredJob& stored) {
     }
 }
 
-void loadDriver() {
+std::unique_ptr<Logbook> openLogbook(const QString& path) {
+    return std::make_unique<SqliteLogbook>(path);
+}
+
+QString defaultLogbookPath() {
+    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/logbook.sqlite");
+}
+
+void prepareLogbooks() {
     const QString unused = QUuid::createUuid().toString();
     QSqlDatabase::addDatabase(driverName, unused);
     QSqlDatabase::removeDatabase(unused);
 }
 
-Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString()) {
+SqliteLogbook::SqliteLogbook(const QString& path) : connection_(QUuid::createUuid().toString()) {
     requireFile(path);
     database_ = QSqlDatabase::addDatabase(driverName, connection_);
     database_.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(busyMilliseconds));
@@ -168,26 +99,27 @@ Logbook::Logbook(const QString& path) : connection_(QUuid::createUuid().toString
     }
 }
 
-Logbook::FileIdentity Logbook::identityOf(const QString& path) {
+SqliteLogbook::FileIdentity SqliteLogbook::identityOf(const QString& path) {
     struct stat info = {};
     return ::stat(QFile::encodeName(path).constData(), &info) == 0
                ? FileIdentity{quint64(info.st_dev), quint64(info.st_ino)}
                : FileIdentity{};
 }
 
-void Logbook::requireSameFile() const {
+void SqliteLogbook::requireSameFile() const {
     const QString path = database_.databaseName();
     if (identityOf(path) != file_) {
         fail(QStringLiteral("logbook"), path,
              QStringLiteral("was moved, deleted or replaced while it was open; put it back, or start again"));
     }
-    if (const int found = numberOf(database_, QStringLiteral("PRAGMA user_version")); found > schemaVersion) {
+    if (const int found = numberOf(database_, QStringLiteral("PRAGMA user_version"));
+        found > sqlite::currentVersion()) {
         fail(QStringLiteral("logbook"), path,
              QStringLiteral("was made newer by another program (version %1); start that one").arg(found));
     }
 }
 
-void Logbook::prepare(const QString& path) {
+void SqliteLogbook::prepare(const QString& path) {
     if (!database_.open()) {
         fail(QStringLiteral("cannot open logbook"), path, database_.lastError().text());
     }
@@ -202,91 +134,31 @@ void Logbook::prepare(const QString& path) {
     if ((tables > 0 && !isOurs) || (tables == 0 && found != 0)) {
         fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("is a database of another program"));
     }
-    if (found > schemaVersion) {
+    if (found > sqlite::currentVersion()) {
         fail(QStringLiteral("logbook"), path, QStringLiteral("was written by a newer program (version %1)").arg(found));
     }
     run(database_, QStringLiteral("PRAGMA journal_mode=WAL"));
     run(database_, QStringLiteral("PRAGMA synchronous=FULL"));
-    if (found == schemaVersion) {
+    if (found == sqlite::currentVersion()) {
         return;
     }
     Transaction transaction(database_);
-    if (tables == 0) {
-        createTables();
-    }
-    if (found < 2) {
-        addSearchAndRevisions();
-    }
-    if (found < 3) {
-        addPanels();
-    }
-    addShown();
+    sqlite::migrate(database_, found);
     run(database_, QStringLiteral("PRAGMA application_id=%1").arg(applicationId));
-    run(database_, QStringLiteral("PRAGMA user_version=%1").arg(schemaVersion));
     transaction.commit();
 }
 
-void Logbook::createTables() const {
-    run(database_, QStringLiteral("CREATE TABLE job (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL, "
-                                  "panel TEXT NOT NULL, complaint TEXT NOT NULL, due TEXT NOT NULL, "
-                                  "handed_back TEXT NOT NULL, changed TEXT NOT NULL, body TEXT NOT NULL)"));
-    run(database_, QStringLiteral("CREATE TABLE edit (number INTEGER PRIMARY KEY AUTOINCREMENT, job TEXT NOT NULL "
-                                  "REFERENCES job(id), at TEXT NOT NULL, label TEXT NOT NULL)"));
-    run(database_, QStringLiteral("CREATE INDEX edit_job ON edit(job)"));
-}
-
-/// From version 1 to 2.
-void Logbook::addSearchAndRevisions() const {
-    run(database_, QStringLiteral("ALTER TABLE job ADD COLUMN revision INTEGER NOT NULL DEFAULT 1"));
-    run(database_, QStringLiteral("CREATE INDEX job_due ON job(%1)").arg(dueOrder));
-    run(database_, QStringLiteral("CREATE INDEX job_number ON job(length(id), id)"));
-    run(database_, QStringLiteral("CREATE VIRTUAL TABLE job_search USING fts5(words, prefix='1 2 3', "
-                                  "tokenize=\"unicode61 remove_diacritics 2\")"));
-    QSqlQuery all = run(database_, QStringLiteral("SELECT rowid, id, title, place, panel, complaint FROM job"));
-    while (all.next()) {
-        job::Job job;  // maker and model join at its next edit
-        job.id = all.value(1).toString().toStdString();
-        job.title = all.value(2).toString().toStdString();
-        job.order.place = all.value(3).toString().toStdString();
-        job.set.panel = all.value(4).toString().toStdString();
-        job.order.complaint = all.value(5).toString().toStdString();
-        run(database_, QStringLiteral("INSERT INTO job_search (rowid, words) VALUES (?, ?)"),
-            {all.value(0), searchText(job)});
-    }
-}
-
-/// From version 2 to 3.
-void Logbook::addPanels() const {
-    run(database_, QStringLiteral("CREATE INDEX job_panel ON job(panel COLLATE NOCASE, changed)"));
-}
-
-/// From version 3 to 4: the full-text index has a second column, and a table says of which jobs that is not up to date.
-void Logbook::addShown() const {
-    run(database_, QStringLiteral("ALTER TABLE job_search RENAME TO old_search"));
-    run(database_, QStringLiteral("CREATE VIRTUAL TABLE job_search USING fts5(words, shown, prefix='1 2 3', "
-                                  "tokenize=\"unicode61 remove_diacritics 2\")"));
-    run(database_, QStringLiteral("INSERT INTO job_search (rowid, words, shown) SELECT rowid, words, '' "
-                                  "FROM old_search"));
-    run(database_, QStringLiteral("DROP TABLE old_search"));
-    run(database_, QStringLiteral("CREATE TABLE job_unshown (job INTEGER PRIMARY KEY)"));
-    run(database_, QStringLiteral("INSERT INTO job_unshown SELECT rowid FROM job"));
-}
-
-Logbook::~Logbook() {
+SqliteLogbook::~SqliteLogbook() {
     database_.close();
     database_ = {};
     QSqlDatabase::removeDatabase(connection_);
 }
 
-QString Logbook::defaultPath() {
-    return QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/logbook.sqlite");
-}
-
-bool Logbook::isEmpty() const {
+bool SqliteLogbook::isEmpty() const {
     return numberOf(database_, QStringLiteral("SELECT EXISTS (SELECT 1 FROM job)")) == 0;
 }
 
-int Logbook::count(const QString& search) const {
+int SqliteLogbook::count(const QString& search) const {
     const QString words = matchExpression(search);
     QSqlQuery query =
         words.isEmpty()
@@ -295,7 +167,7 @@ int Logbook::count(const QString& search) const {
     return query.next() ? query.value(0).toInt() : 0;
 }
 
-std::vector<JobSummary> Logbook::jobs(const QString& search, int first, int most) const {
+std::vector<JobSummary> SqliteLogbook::jobs(const QString& search, int first, int most) const {
     const QString words = matchExpression(search);
     QString matching;
     if (!words.isEmpty()) {
@@ -320,7 +192,7 @@ std::vector<JobSummary> Logbook::jobs(const QString& search, int first, int most
     return found;
 }
 
-std::optional<StoredJob> Logbook::load(const QString& id) const {
+std::optional<StoredJob> SqliteLogbook::load(const QString& id) const {
     QSqlQuery query = run(database_, QStringLiteral("SELECT body, revision FROM job WHERE id = ?"), {id});
     if (!query.next()) {
         return std::nullopt;
@@ -328,7 +200,7 @@ std::optional<StoredJob> Logbook::load(const QString& id) const {
     return StoredJob{query.value(0).toString().toUtf8(), query.value(1).toLongLong()};
 }
 
-std::optional<job::Job> Logbook::lastOfPanel(const QString& panel, const QString& butNot) const {
+std::optional<job::Job> SqliteLogbook::lastOfPanel(const QString& panel, const QString& butNot) const {
     constexpr int most = 8;
     QSqlQuery query =
         run(database_,
@@ -349,7 +221,7 @@ std::optional<job::Job> Logbook::lastOfPanel(const QString& panel, const QString
     return std::nullopt;
 }
 
-std::optional<job::Job> Logbook::lastChanged() const {
+std::optional<job::Job> SqliteLogbook::lastChanged() const {
     QSqlQuery query = run(database_, QStringLiteral("SELECT job.id, job.body, job.revision FROM edit JOIN job "
                                                     "ON job.id = edit.job ORDER BY edit.number DESC LIMIT 1"));
     try {
@@ -361,12 +233,12 @@ std::optional<job::Job> Logbook::lastChanged() const {
     }
 }
 
-qint64 Logbook::revision(const QString& id) const {
+qint64 SqliteLogbook::revision(const QString& id) const {
     QSqlQuery query = run(database_, QStringLiteral("SELECT revision FROM job WHERE id = ?"), {id});
     return query.next() ? query.value(0).toLongLong() : 0;
 }
 
-Confirmation Logbook::create(const job::Job& job, const QString& editLabel) {
+Confirmation SqliteLogbook::create(const job::Job& job, const QString& editLabel) {
     requireSameFile();
     const QDateTime now = QDateTime::currentDateTimeUtc();
     Transaction transaction(database_);
@@ -375,7 +247,7 @@ Confirmation Logbook::create(const job::Job& job, const QString& editLabel) {
     return {now, 1};
 }
 
-void Logbook::createAll(const std::vector<job::Job>& jobs, const QString& editLabel) {
+void SqliteLogbook::createAll(const std::vector<job::Job>& jobs, const QString& editLabel) {
     const QDateTime now = QDateTime::currentDateTimeUtc();
     Transaction transaction(database_);
     for (const auto& job : jobs) {
@@ -384,7 +256,7 @@ void Logbook::createAll(const std::vector<job::Job>& jobs, const QString& editLa
     transaction.commit();
 }
 
-void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const {
+void SqliteLogbook::insert(const job::Job& job, const QString& editLabel, const QDateTime& now) const {
     if (revision(text(job.id)) != 0) {
         throw LogbookConflict(QStringLiteral("job %1: the number is taken").arg(text(job.id)).toStdString());
     }
@@ -396,12 +268,12 @@ void Logbook::insert(const job::Job& job, const QString& editLabel, const QDateT
          text(job.order.due), text(job.handedBack), stamp(now), text(job::toJson(job).dump())});
     run(database_,
         QStringLiteral("INSERT INTO job_search (rowid, words, shown) SELECT rowid, ?, '' FROM job WHERE id = ?"),
-        {searchText(job), text(job.id)});
+        {searchWords(job), text(job.id)});
     markUnshown(job);
     addEdit(job, editLabel, stamp(now));
 }
 
-Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint64 revision) {
+Confirmation SqliteLogbook::store(const job::Job& job, const QString& editLabel, qint64 revision) {
     requireSameFile();
     const QDateTime now = QDateTime::currentDateTimeUtc();
     const QString body = text(job::toJson(job).dump());
@@ -422,8 +294,8 @@ Confirmation Logbook::store(const job::Job& job, const QString& editLabel, qint6
 }
 
 /// Keeps the full-text index in step; most edits do not touch the job's own words.
-void Logbook::index(const job::Job& job) const {
-    const QString words = searchText(job);
+void SqliteLogbook::index(const job::Job& job) const {
+    const QString words = searchWords(job);
     run(database_,
         QStringLiteral("UPDATE job_search SET words = ? WHERE rowid = (SELECT rowid FROM job WHERE id = ?) "
                        "AND words != ?"),
@@ -431,12 +303,12 @@ void Logbook::index(const job::Job& job) const {
     markUnshown(job);
 }
 
-void Logbook::markUnshown(const job::Job& job) const {
+void SqliteLogbook::markUnshown(const job::Job& job) const {
     run(database_, QStringLiteral("INSERT OR IGNORE INTO job_unshown SELECT rowid FROM job WHERE id = ?"),
         {text(job.id)});
 }
 
-QStringList Logbook::unshown(int most) const {
+QStringList SqliteLogbook::unshown(int most) const {
     QStringList ids;
     QSqlQuery query = run(database_,
                           QStringLiteral("SELECT job.id FROM job_unshown JOIN job ON job.rowid = job_unshown.job "
@@ -448,7 +320,7 @@ QStringList Logbook::unshown(int most) const {
     return ids;
 }
 
-void Logbook::addToSearch(const std::vector<ShownWords>& jobs) {
+void SqliteLogbook::addToSearch(const std::vector<ShownWords>& jobs) {
     requireSameFile();
     Transaction transaction(database_);
     for (const auto& job : jobs) {
@@ -463,11 +335,11 @@ void Logbook::addToSearch(const std::vector<ShownWords>& jobs) {
     transaction.commit();
 }
 
-void Logbook::addEdit(const job::Job& job, const QString& label, const QString& at) const {
+void SqliteLogbook::addEdit(const job::Job& job, const QString& label, const QString& at) const {
     run(database_, QStringLiteral("INSERT INTO edit (job, at, label) VALUES (?, ?, ?)"), {text(job.id), at, label});
 }
 
-std::vector<EditLine> Logbook::history(const QString& id, int most) const {
+std::vector<EditLine> SqliteLogbook::history(const QString& id, int most) const {
     std::vector<EditLine> lines;
     QSqlQuery query = run(
         database_, QStringLiteral("SELECT at, label FROM edit WHERE job = ? ORDER BY number DESC LIMIT ?"), {id, most});
@@ -478,7 +350,7 @@ std::vector<EditLine> Logbook::history(const QString& id, int most) const {
     return lines;
 }
 
-QString Logbook::nextId() const {
+QString SqliteLogbook::nextId() const {
     // Numbers of four to six digits are counted on; another was made elsewhere and is left alone.
     const int highest =
         numberOf(database_,
