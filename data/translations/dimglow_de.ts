@@ -417,6 +417,18 @@
         <source>Of those pictures, as 1920x1080.</source>
         <translation>Größe dieser Bilder, etwa 1920x1080.</translation>
     </message>
+    <message>
+        <source>Note what went wrong in full; it may quote a job. Notes are kept in %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>
+
+What the program noted: %1</source>
+        <translation>
+
+Was das Programm dazu mitgeschrieben hat: %1</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>

@@ -7,6 +7,7 @@
 
 #include "app/painted_text.h"
 #include "app/theme.h"
+#include "diary/diary.h"
 
 namespace dimglow::app {
 
@@ -57,8 +58,11 @@ void BeliefRiver::refresh() {
                 for (const auto& suspect : sheet::assess(upTo(job, step), trade(), {{}, 0, stop}).suspects) {
                     shares[std::size_t(suspect.block) + 1] += suspect.share;
                 }
-            } catch (const std::exception&) {
-                return streams;  // asked to stop, or an earlier job that has no answer
+            } catch (const reasoning::Stopped&) {
+                return streams;
+            } catch (const std::exception& error) {
+                diary::caught("river: assess", error);  // an earlier job that has no answer
+                return streams;
             }
             streams.push_back(std::move(shares));
         }

@@ -7,6 +7,7 @@
 #include "app/panels.h"
 #include "app/stations/stations.h"
 #include "core/knowledge/knowledge.h"
+#include "diary/diary.h"
 
 namespace dimglow::app {
 
@@ -61,7 +62,10 @@ JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const kn
                                ? JobGlances::tr("%1, %2 %").arg(words(first.title)).arg(100 * first.share, 0, 'f', 0)
                                : JobGlances::tr("nothing read yet");
         glance.waitsFor = waitsFor(shown);
-    } catch (const std::exception&) {
+    } catch (const reasoning::Stopped&) {
+        return glance;
+    } catch (const std::exception& error) {
+        diary::caught("glances: look", error);
         glance.suspected = JobGlances::tr("cannot be read");  // opening it says why
     }
     return glance;
@@ -92,7 +96,8 @@ void JobGlances::settle() {
 void JobGlances::gather() {
     try {
         unshown_ = logbook_.unshown(together);
-    } catch (const std::exception&) {
+    } catch (const std::exception& error) {
+        diary::caught("glances: gather", error);
         unshown_.clear();  // busy for the moment: when the list is shown again
     }
 }
@@ -101,7 +106,8 @@ void JobGlances::tellSearch() {
     try {
         logbook_.addToSearch(untold_);
         emit searchGrew();
-    } catch (const std::exception&) {
+    } catch (const std::exception& error) {
+        diary::caught("glances: tell search", error);
         isFillingIn_ = false;  // they stay to be filled in, when the list is shown again
     }
     untold_.clear();
@@ -144,7 +150,8 @@ void JobGlances::startNext() {
     std::optional<records::StoredJob> stored;
     try {
         stored = logbook_.load(id);
-    } catch (const std::exception&) {
+    } catch (const std::exception& error) {
+        diary::caught("glances: load", error);
         known_.erase(id);  // busy for the moment: asked for again when the row is painted again
     }
     if (!stored) {

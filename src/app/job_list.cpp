@@ -1,4 +1,5 @@
 #include "app/job_list.h"
+#include "diary/diary.h"
 
 #include <exception>
 
@@ -27,6 +28,7 @@ void JobList::setSearch(const QString& words) {
     try {
         count_ = logbook_.count(search_);
     } catch (const std::exception& error) {
+        diary::caught("job list: count", error);
         count_ = 0;
         problem = QString::fromUtf8(error.what());
     }
@@ -49,7 +51,8 @@ const records::JobSummary* JobList::jobAt(int row) const {
         }
         try {
             found = pages_.emplace(page, logbook_.jobs(search_, page * pageRows, pageRows)).first;
-        } catch (const std::exception&) {
+        } catch (const std::exception& error) {
+            diary::caught("job list: page", error);
             return nullptr;  // busy for the moment: the row is painted again
         }
     }

@@ -16,6 +16,7 @@
 #include "app/shots.h"
 #include "app/theme.h"
 #include "core/job/job_json.h"
+#include "diary/diary.h"
 #include "language/language.h"
 #include "typeface/typeface.h"
 
@@ -56,12 +57,17 @@ int run(QApplication& application) {
     const QCommandLineOption spoken(QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
                                     QStringLiteral("code"));
     const QCommandLineOption daylight(QStringLiteral("daylight"), QObject::tr("Start in the daylight theme."));
-    parser.addOptions({demo, shots, size, data, spoken, daylight});
+    const QCommandLineOption verbose(
+        QStringLiteral("verbose"),
+        QObject::tr("Note what went wrong in full; it may quote a job. Notes are kept in %1.")
+            .arg(QString::fromStdString(diary::defaultPlace().string())));
+    parser.addOptions({demo, shots, size, data, spoken, daylight, verbose});
     parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
                                  QStringLiteral("[job.json]"));
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
+    diary::open(diary::defaultPlace(), parser.isSet(verbose));
     const std::jthread loading(records::prepareLogbooks);  // while the faces load
     typeface::load();
     if (!parser.isSet(shots)) {
@@ -84,6 +90,7 @@ int run(QApplication& application) {
         return 2;
     }
     auto& logbook = *opened;
+    diary::note("logbook opened");
     if (parser.isSet(demo) || parser.isSet(shots)) {
         loadDemo(logbook);
     }
@@ -123,7 +130,11 @@ int main(int argc, char** argv) {
     try {
         return run(application);
     } catch (const std::exception& error) {
+        diary::caught("main", error);
         std::fprintf(stderr, "dimglow: %s\n", error.what());
+        if (!diary::place().empty()) {
+            std::fprintf(stderr, "dimglow: what it noted is in %s\n", diary::place().c_str());
+        }
         return 2;
     }
 }

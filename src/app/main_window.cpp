@@ -16,6 +16,7 @@
 #include "app/remembered.h"
 #include "app/theme.h"
 #include "core/backlight/plain.h"
+#include "diary/diary.h"
 #include "records/job_file.h"
 
 namespace dimglow::app {
@@ -484,6 +485,7 @@ void MainWindow::newJob() {
         }
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
+        diary::caught("window: new job", problem);
         say(tr("Not saved: %1").arg(QString::fromUtf8(problem.what())));
     }
 }
@@ -499,6 +501,7 @@ void MainWindow::importFile(const QString& path) {
         }
         openJob(QString::fromStdString(job.id));
     } catch (const std::exception& problem) {
+        diary::caught("window: import", problem);
         say(QString::fromUtf8(problem.what()));
     }
 }

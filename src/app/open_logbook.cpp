@@ -1,4 +1,5 @@
 #include "app/open_logbook.h"
+#include "diary/diary.h"
 
 #include <QFileDialog>
 #include <QMessageBox>
@@ -13,6 +14,7 @@ std::unique_ptr<records::Logbook> openLogbook(QString path, const AskForPlace& a
         try {
             return records::openLogbook(path);
         } catch (const std::exception& error) {
+            diary::caught("open logbook", error);
             reason = QString::fromUtf8(error.what());
         }
         const auto other = ask(reason);
@@ -27,7 +29,8 @@ std::optional<QString> askForLogbookPlace(const QString& reason) {
     QMessageBox box;
     box.setWindowTitle(QObject::tr("Dim Glow"));
     box.setText(QObject::tr("The logbook does not open."));
-    box.setInformativeText(reason);
+    const auto log = QString::fromStdString(diary::place().string());
+    box.setInformativeText(log.isEmpty() ? reason : reason + QObject::tr("\n\nWhat the program noted: %1").arg(log));
     box.setTextFormat(Qt::PlainText);
     const auto* other = box.addButton(QObject::tr("Another place …"), QMessageBox::AcceptRole);
     box.addButton(QObject::tr("Quit"), QMessageBox::RejectRole);

@@ -6,6 +6,7 @@
 #include <exception>
 
 #include "core/job/problems.h"
+#include "diary/diary.h"
 #include "language/language.h"
 
 namespace dimglow::app {
@@ -32,7 +33,10 @@ JobSession::Result JobSession::assessed(const job::Job& job, const knowledge::Kn
     try {
         const std::string today = QDate::currentDate().toString(Qt::ISODate).toStdString();
         result.snapshot = std::make_shared<Snapshot>(Snapshot{job, assess(job, trade, {today, 6, stop})});
+    } catch (const reasoning::Stopped&) {
+        result.problem = QString::fromStdString(job.id);  // an edit came meanwhile; nobody sees it
     } catch (const std::exception& error) {
+        diary::caught("session: assess", error);
         result.problem = QString::fromStdString(job.id) + QStringLiteral(": ") + QString::fromUtf8(error.what());
     }
     result.milliseconds = timer.elapsed();
@@ -51,6 +55,7 @@ void JobSession::open(const QString& id) {
     try {
         stored = logbook_.load(id);
     } catch (const std::exception& error) {
+        diary::caught("session: open", error);
         emit openFailed(QString::fromUtf8(error.what()));
         return;
     }
@@ -178,6 +183,7 @@ Written JobSession::store(const job::Job& job, const QString& label) {
         reload(why);
         return {why};
     } catch (const std::exception& error) {
+        diary::caught("session: store", error);
         return {tr("Not saved: %1").arg(QString::fromUtf8(error.what()))};
     }
 }
@@ -226,7 +232,8 @@ void JobSession::show(Result result) {
 std::vector<records::EditLine> JobSession::history(int most) const {
     try {
         return logbook_.history(QString::fromStdString(job_->id), most);
-    } catch (const std::exception&) {
+    } catch (const std::exception& error) {
+        diary::caught("session: history", error);
         return {};
     }
 }
@@ -235,7 +242,8 @@ std::optional<job::Job> JobSession::lastOfPanel() const {
     const auto panel = QString::fromStdString(job_->set.panel);
     try {
         return panel.isEmpty() ? std::nullopt : logbook_.lastOfPanel(panel, QString::fromStdString(job_->id));
-    } catch (const std::exception&) {
+    } catch (const std::exception& error) {
+        diary::caught("session: last of panel", error);
         return std::nullopt;
     }
 }
@@ -254,8 +262,8 @@ void JobSession::lookForNewer() {
         if (logbook_.revision(id) > revision_) {
             reload(tr("%1 was changed in another window and is shown as it is now.").arg(id));
         }
-    } catch (const std::exception&) {
-        // A logbook that is busy is asked again in a moment.
+    } catch (const std::exception& error) {
+        diary::caught("session: look for newer", error);  // a busy logbook is asked again in a moment
     }
 }
 

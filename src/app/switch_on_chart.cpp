@@ -10,6 +10,7 @@
 #include "app/panels.h"
 #include "app/plots.h"
 #include "app/theme.h"
+#include "diary/diary.h"
 
 namespace dimglow::app {
 
@@ -100,6 +101,7 @@ void SwitchOnChart::start(Request request) {
             try {
                 return simulated(request, stop);
             } catch (const std::exception& problem) {
+                diary::caught("switch-on chart", problem);
                 Curves none;
                 none.words = tr("Cannot tell: %1").arg(QString::fromUtf8(problem.what()));
                 return none;

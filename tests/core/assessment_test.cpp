@@ -321,6 +321,19 @@ TEST_F(Soak, OfOneLineIsNoHalfHour) {
     EXPECT_THAT(judged().text, testing::HasSubstr("Nothing written down"));
 }
 
+TEST_F(Soak, MayNotBeLeftAloneForAQuarterOfAnHour) {
+    const auto everySo = [&](double minutes) {
+        job_.soak.clear();
+        for (double minute = 0; minute <= 60; minute += minutes) {
+            job_.soak.push_back({minute, 146, 0.24, false});
+        }
+        return judged();
+    };
+    EXPECT_TRUE(everySo(10).passed);
+    EXPECT_FALSE(everySo(15).passed);
+    EXPECT_THAT(everySo(15).text, testing::HasSubstr("Nothing written down"));
+}
+
 TEST_F(Soak, InTheDarkFails) {
     job_.soak = {{0, 146, 0, false}, {10, 146, 0, false}, {20, 146, 0, false}, {30, 146, 0, false}};
     EXPECT_THAT(judged().text.english(), testing::HasSubstr("not the 0 mA of minute 0"));

@@ -149,6 +149,32 @@ TEST(LedStrings, TellRunsToTheChassisApart) {
     }
 }
 
+// Strips of one set are of one batch; one of those read may have a fault of its own.
+TEST(LedStrings, ExpectOfARunWhatTheMedianOfTheOthersShows) {
+    backlight::PlainDescription plain;
+    plain.strips = plain.stripsPerString = 4;
+    plain.ledsPerStrip = 10;
+    const auto panel = backlight::plainBacklight(plain);
+    const backlight::TesterSetting setting{0.03, 300};
+    const auto expectedOff = [&](const std::vector<double>& off) {
+        std::vector<job::Entry> standing;
+        for (std::size_t strip = 0; strip < off.size(); ++strip) {
+            const auto run = backlight::wholeStrip(panel, int(strip));
+            const double volts = backlight::testRun(panel, {run, setting}, {}).volts * (1 + off[strip]);
+            standing.push_back(
+                {int(strip) + 1, "", job::Phase::Before, evidence::TesterTaken{run, setting, volts, run.count()}});
+        }
+        reasoning::Model model(test::displayOf(panel), knowledge::builtInKnowledge(), standing);
+        const backlight::TesterProbe last{backlight::wholeStrip(panel, 3), setting};
+        return model.strings().tester(last, {}).volts / backlight::testRun(panel, last, {}).volts - 1;
+    };
+    EXPECT_NEAR(expectedOff({}), 0, 1e-9);
+    const double alike = expectedOff({0.03, 0.03, 0.03});
+    EXPECT_GT(alike, 0.015);
+    EXPECT_NEAR(expectedOff({0.03, 0.03, 0.09}), alike, 1e-9) << "one of three is high";
+    EXPECT_NEAR(expectedOff({-0.03, 0.03, 0.03}), alike, 1e-9) << "one of three is low";
+}
+
 // Channels that are wired alike share what they need; any number of their wiring may be what tells them apart.
 TEST(LedStrings, ChannelsThatDifferInOneNumberShareNoCircuit) {
     backlight::PlainDescription plain;

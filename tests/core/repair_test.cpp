@@ -6,6 +6,7 @@
 
 #include "core/backlight/plain.h"
 #include "core/repair/comeback.h"
+#include "core/repair/fix_now.h"
 #include "core/repair/options.h"
 #include "core/safety/hazards.h"
 
@@ -67,6 +68,44 @@ TEST_F(Plan, NewStripsCarryLessRiskThanNewLeds) {
     EXPECT_LT(*option(p, "replaceAllStrips").comeback, *option(p, "replaceStrip").comeback);
     EXPECT_LT(*option(p, "replaceStrip").comeback, *option(p, "replaceLed").comeback);
     EXPECT_LT(*option(p, "replaceLed").comeback, *option(p, "bridgeLed").comeback);
+}
+
+// New LEDs age too: with all of them new what is left is their own risk, and the repair's relapse.
+TEST_F(Plan, NewLedsMayFailAsWell) {
+    const auto* all = knowledge::builtInKnowledge().repair("replaceAllStrips");
+    const int leds = job_.set.backlight.ledCount();
+    const double life = characteristicLife({leds, 1, 9000, job_.bench.weibullShape});
+    const double fails = failureChance(leds, 0, job_.bench.promisedHours, life, job_.bench.weibullShape);
+    ASSERT_GT(fails, 0.001);
+    EXPECT_NEAR(*option(plan(), "replaceAllStrips").comeback, 1 - (1 - fails) * (1 - all->relapse), 1e-9);
+}
+
+// A comeback is a second job: the panel is opened again, though it lies open now.
+TEST_F(Plan, AComebackOpensThePanelAgain) {
+    job_.panelOpen = true;
+    const auto led = option(plan(), "replaceLed");
+    const double perMinute = job_.bench.ratePerHour / 60;
+    const auto& trade = knowledge::builtInKnowledge();
+    const double again = led.parts + (led.minutes + trade.openPanelMinutes) * perMinute;
+    constexpr double secondDiagnosis = 60;  // minutes; common practice, no source
+    EXPECT_NEAR(*led.expectedCost,
+                led.parts + led.minutes * perMinute + *led.comeback * (again + job_.bench.goodwill) +
+                    led.glassRisk * job_.order.value + (1 - led.mends) * (again + secondDiagnosis * perMinute),
+                1e-9);
+}
+
+TEST(FixNow, IsForWhatIsMoreLikelyThanNot) {
+    const auto& trade = knowledge::builtInKnowledge();
+    FixPlan plan;
+    plan.options.emplace_back();
+    plan.options.front().id = "mendRemote";
+    plan.options.front().mends = 0.4;
+    plan.options.front().minutes = 1;
+    EXPECT_FALSE(fixNow(plan, trade, {}, 30)) << "cheaper than the probe, and likely to be in vain";
+    plan.options.front().mends = 0.6;
+    ASSERT_TRUE(fixNow(plan, trade, {}, 30));
+    EXPECT_EQ(fixNow(plan, trade, {}, 30)->repair, "mendRemote");
+    EXPECT_FALSE(fixNow(plan, trade, {}, 0.1)) << "the probe is cheaper";
 }
 
 TEST_F(Plan, WithoutHoursItCannotTellAndSaysSo) {

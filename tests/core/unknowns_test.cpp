@@ -325,6 +325,18 @@ TEST_F(DarkSet, ReadingThatNothingExplainsIsNamedAndAskedForAgain) {
 }
 
 /// A lit run of the strips that are there; then a description that the reading cannot come from.
+// An answer given otherwise once may be the slip itself; given a third time it is none, whatever it fits.
+TEST_F(DarkSet, OneOtherAnswerConfirmsNothing) {
+    noLight();
+    steady("ledPlusIdle", 33);
+    steady("ledPlusOn", 90);
+    steady("ledPlusOn", 412);
+    ASSERT_TRUE(assessed().misfit);
+    EXPECT_EQ(assessed().misfit->entry, job_.trail.back().id);
+    steady("ledPlusOn", 409);
+    EXPECT_FALSE(assessed().misfit && assessed().misfit->entry == job_.trail.back().id) << "read three times";
+}
+
 TEST_F(DarkSet, ADescriptionThatSpoilsAReadingIsNamedAsWhatMayBeWrong) {
     auto job = job_;
     job.set.backlight = virtualset::demoJob(0, trade()).job.set.backlight;

@@ -86,6 +86,8 @@ inline Job fullJob() {
     addEntry(job, "2026-11-25T08:12:30Z", Phase::Before,
              PointTaken{{"mainRail", "12V", true}, off, set::SetState::Standby});
     job.trail.back().source.fitsBecause = "off in standby";
+    addEntry(job, "2026-11-25T08:13:00Z", Phase::Before,
+             evidence::notReached("ledMinus", evidence::VoltsAsked{"ledMinus"}));
     job.describedAfter = 3;
     return job;
 }

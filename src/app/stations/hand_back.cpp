@@ -16,6 +16,7 @@
 #include "app/panels.h"
 #include "app/remembered.h"
 #include "app/theme.h"
+#include "diary/diary.h"
 #include "records/files.h"
 #include "records/job_file.h"
 #include "report/owner_page.h"
@@ -319,6 +320,7 @@ void HandBackStation::save(const QString& suffix) {
         restyle(result_, "tone", "good");
         result_->setText(tr("Saved %1").arg(path));
     } catch (const std::exception& problem) {
+        diary::caught("hand back: save", problem);
         result_->clear();
         refuse(folder_, QString::fromUtf8(problem.what()));
     }

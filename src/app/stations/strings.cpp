@@ -15,6 +15,7 @@
 #include "app/typed.h"
 #include "core/job/trail_lines.h"
 #include "core/locate/tester_plan.h"
+#include "diary/diary.h"
 #include "records/files.h"
 
 namespace dimglow::app {
@@ -457,6 +458,7 @@ void StringsStation::exportMap() {
         try {
             records::writeWhole(path, QByteArray::fromStdString(map_->svg()));
         } catch (const std::exception& problem) {
+            diary::caught("strings: map", problem);
             emit refused(QString::fromUtf8(problem.what()));
         }
     });

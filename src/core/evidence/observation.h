@@ -1,6 +1,7 @@
 #pragma once
 
 #include <variant>
+#include <vector>
 
 #include "core/evidence/answer.h"
 #include "core/evidence/bridged.h"
@@ -31,6 +32,18 @@ using AllKinds =
 using Observation = AllKinds::Observation;
 /// What was asked, whatever the answer; equal and ordered, so that it can be a key.
 using Question = AllKinds::Question;
+
+/// Those of one kind among entries that hold an observation, in their order.
+template <class K, class Entries>
+std::vector<K> allOf(const Entries& entries) {
+    std::vector<K> all;
+    for (const auto& entry : entries) {
+        if (const auto* one = std::get_if<K>(&entry.what)) {
+            all.push_back(*one);
+        }
+    }
+    return all;
+}
 
 Question questionOf(const Observation& what);
 /// The run of LEDs that a question is about; empty of one that is about no run.

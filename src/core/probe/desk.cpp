@@ -55,17 +55,6 @@ bool Desk::isAnswered(const std::string& test, const evidence::Question& questio
            });
 }
 
-int Desk::due(const Probe& probe) const {
-    if (again_ == probe.question) {
-        return 2;
-    }
-    const auto* asked = std::get_if<evidence::TesterTaken::Question>(&probe.question);
-    return asked != nullptr && asked->minus == backlight::TesterProbe::Minus::EndOfRun && asked->bridged.empty() &&
-                   isUntested(asked->run)
-               ? 1
-               : 0;
-}
-
 Probe Desk::start(const TestKind& test, const evidence::Question& question) const {
     Probe probe;
     probe.test = test.id;

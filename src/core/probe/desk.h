@@ -43,10 +43,6 @@ public:
     std::vector<const knowledge::TestKind*> tests(knowledge::Form form) const;
     /// Whether a question has an answer, or cannot be reached; one to ask again has none.
     bool isAnswered(const std::string& test, const evidence::Question& question) const;
-    /// Whether a probe comes before what tells more, the higher the sooner: a doubtful reading taken again, then a
-    /// strip's minute on the tester while the panel is open.
-    int due(const Probe& probe) const;
-
     /// A probe as its test says it, opening included.
     Probe start(const knowledge::TestKind& test, const evidence::Question& question) const;
     /// Adds what it takes to get to a place.

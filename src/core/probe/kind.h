@@ -13,10 +13,11 @@ struct Predicted {
     const Classes& classes;     ///< of the desk's explanations
     double extraBits = 0;       ///< what it tells beside that
     bool isWorthAsking = true;  ///< false of one that would hardly ever show anything
+    bool isAwaited = false;     ///< it comes before what tells more, however little it may tell
 };
 
 /// What a kind of probe says of itself. A kind is a struct in a file of its own under `kinds/` and an entry in the list
-/// of `kinds.cpp`; desk, prediction, ranking and wording ask for no kind.
+/// of `kinds.h`; desk, prediction, ranking and wording ask for no kind.
 ///
 /// - `askable()` are the probes of its kind that this job may ask for, answered ones among them.
 /// - `question()` is what would be asked: an answer to it is the reading that was asked for.

@@ -35,7 +35,7 @@ void Ranking::offer(Probe probe, const Predicted& predicted) {
     desk_.model().checkStop();
     auto bins = pool(predicted.prediction, predicted.classes.shares);
     probe.bits = mutualInformation(bins, predicted.classes.shares) + predicted.extraBits;
-    const int due = desk_.due(probe);
+    const int due = desk_.again() == probe.question ? 2 : predicted.isAwaited ? 1 : 0;
     if (probe.bits < leastBitsWorthListing && due == 0) {
         return;
     }

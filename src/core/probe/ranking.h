@@ -32,7 +32,7 @@ private:
         Probe probe;
         std::vector<Bin> bins;
         const Classes* classes = nullptr;
-        int due = 0;
+        int due = 0;  ///< the higher the sooner: a doubtful reading taken again, then what is awaited
         double worth = 0;
     };
     static bool isBetter(const Ranked& a, const Ranked& b) {

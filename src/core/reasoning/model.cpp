@@ -35,6 +35,7 @@ Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector
       standing_(std::move(standing)),
       reference_(driver::referenceOf(set_.backlight)),
       pointsOfKind_(knowledge.points.size()),
+      pointsTaken_(evidence::allOf<evidence::PointTaken>(standing_)),
       memories_(standing_.size()),
       learning_(driver::nothingLearntOf(set_.backlight, reference_)),
       strings_(set_, knowledge_, nothingLearnt().known(), standing_, std::move(partition)),
@@ -42,11 +43,6 @@ Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector
     for (int i = 0; i < int(set_.points.size()); ++i) {
         if (const int kind = knowledge.pointIndex(set_.points[std::size_t(i)].kind); kind >= 0) {
             pointsOfKind_[std::size_t(kind)].push_back(i);
-        }
-    }
-    for (const auto& entry : standing_) {
-        if (const auto* taken = std::get_if<evidence::PointTaken>(&entry.what)) {
-            pointsTaken_.push_back(*taken);
         }
     }
 }

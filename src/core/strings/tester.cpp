@@ -38,12 +38,7 @@ LedStrings::TesterPlace& LedStrings::testerPlace(const TesterProbe& probe) {
 }
 
 void LedStrings::learnFromTester() {
-    std::vector<evidence::TesterTaken> taken;
-    for (const auto& entry : standing_) {
-        if (const auto* reading = std::get_if<evidence::TesterTaken>(&entry.what)) {
-            taken.push_back(*reading);
-        }
-    }
+    const auto taken = evidence::allOf<evidence::TesterTaken>(standing_);
     constexpr double stillABatch = 0.1;
     constexpr double hardlyABatch = 0.3;  ///< one that several runs of the set agree on
     constexpr double agree = 0.025;

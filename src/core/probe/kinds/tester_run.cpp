@@ -33,8 +33,11 @@ Probe TesterRun::probe(const Desk& desk) const {
     return probe;
 }
 
+/// A strip's minute on the tester comes first while the panel is open.
 Predicted TesterRun::predict(Desk& desk) const {
-    return predictTester(desk, asked());
+    auto predicted = predictTester(desk, asked());
+    predicted.isAwaited = desk.isUntested(run);
+    return predicted;
 }
 
 Probe probeOfRun(const Desk& desk, const knowledge::TestKind& test, const evidence::TesterTaken::Question& question) {
