@@ -419,7 +419,7 @@
     </message>
     <message>
         <source>Note what went wrong in full; it may quote a job. Notes are kept in %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Schreibt in voller Länge mit, was schiefging; dabei können Worte eines Auftrags vorkommen. Es steht in %1.</translation>
     </message>
     <message>
         <source>

@@ -4,7 +4,7 @@
 
 namespace dimglow::records::sqlite {
 
-void fail(const QString& what, const QString& path, const QString& reason) {
+void raise(const QString& what, const QString& path, const QString& reason) {
     throw LogbookError(QStringLiteral("%1 %2: %3").arg(what, path, reason.simplified()).toStdString());
 }
 
@@ -12,15 +12,15 @@ QSqlQuery run(const QSqlDatabase& database, const QString& sql, const QVariantLi
     QSqlQuery query(database);
     query.setForwardOnly(true);
     if (!query.prepare(sql)) {
-        fail(QStringLiteral("logbook"), database.databaseName(), query.lastError().text());
+        raise(QStringLiteral("logbook"), database.databaseName(), query.lastError().text());
     }
     for (const auto& value : values) {
         query.addBindValue(value);
     }
     if (!query.exec()) {
         const bool locked = query.lastError().nativeErrorCode() == QStringLiteral("5");
-        fail(QStringLiteral("logbook"), database.databaseName(),
-             locked ? QStringLiteral("is locked by another program; try again") : query.lastError().text());
+        raise(QStringLiteral("logbook"), database.databaseName(),
+              locked ? QStringLiteral("is locked by another program; try again") : query.lastError().text());
     }
     return query;
 }

@@ -12,7 +12,7 @@
 
 namespace dimglow::records::sqlite {
 
-[[noreturn]] void fail(const QString& what, const QString& path, const QString& reason);
+[[noreturn]] void raise(const QString& what, const QString& path, const QString& reason);
 
 /// Runs one statement with its values.
 QSqlQuery run(const QSqlDatabase& database, const QString& sql, const QVariantList& values = {});

@@ -16,8 +16,8 @@
 namespace dimglow::records {
 
 using sqlite::dueOrder;
-using sqlite::fail;
 using sqlite::numberOf;
+using sqlite::raise;
 using sqlite::run;
 using sqlite::Transaction;
 
@@ -41,21 +41,21 @@ QString stamp(const QDateTime& time) {
 
 void requireFile(const QString& path) {
     if (path.isEmpty()) {
-        fail(QStringLiteral("cannot open logbook"), QStringLiteral("\"\""), QStringLiteral("name a file"));
+        raise(QStringLiteral("cannot open logbook"), QStringLiteral("\"\""), QStringLiteral("name a file"));
     }
     const QFileInfo info(path);
     if (info.exists() && !info.isFile()) {
-        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("is no file"));
+        raise(QStringLiteral("cannot open logbook"), path, QStringLiteral("is no file"));
     }
     if (info.exists()) {
         return;
     }
     if (!QDir().mkpath(info.absolutePath())) {
-        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("its folder cannot be made"));
+        raise(QStringLiteral("cannot open logbook"), path, QStringLiteral("its folder cannot be made"));
     }
     QFile file(path);
     if (!file.open(QIODevice::WriteOnly | QIODevice::NewOnly, QFileDevice::ReadOwner | QFileDevice::WriteOwner)) {
-        fail(QStringLiteral("cannot open logbook"), path, file.errorString());
+        raise(QStringLiteral("cannot open logbook"), path, file.errorString());
     }
 }
 
@@ -65,7 +65,7 @@ job::Job parse(const QString& id, const StoredJob& stored) {
     try {
         return job::parseJob({stored.text.constData(), std::size_t(stored.text.size())});
     } catch (const std::exception& error) {
-        fail(QStringLiteral("job"), id, QString::fromUtf8(error.what()));
+        raise(QStringLiteral("job"), id, QString::fromUtf8(error.what()));
     }
 }
 
@@ -109,19 +109,19 @@ SqliteLogbook::FileIdentity SqliteLogbook::identityOf(const QString& path) {
 void SqliteLogbook::requireSameFile() const {
     const QString path = database_.databaseName();
     if (identityOf(path) != file_) {
-        fail(QStringLiteral("logbook"), path,
-             QStringLiteral("was moved, deleted or replaced while it was open; put it back, or start again"));
+        raise(QStringLiteral("logbook"), path,
+              QStringLiteral("was moved, deleted or replaced while it was open; put it back, or start again"));
     }
     if (const int found = numberOf(database_, QStringLiteral("PRAGMA user_version"));
         found > sqlite::currentVersion()) {
-        fail(QStringLiteral("logbook"), path,
-             QStringLiteral("was made newer by another program (version %1); start that one").arg(found));
+        raise(QStringLiteral("logbook"), path,
+              QStringLiteral("was made newer by another program (version %1); start that one").arg(found));
     }
 }
 
 void SqliteLogbook::prepare(const QString& path) {
     if (!database_.open()) {
-        fail(QStringLiteral("cannot open logbook"), path, database_.lastError().text());
+        raise(QStringLiteral("cannot open logbook"), path, database_.lastError().text());
     }
     // Nothing is written before the file is known to be ours.
     const int found = numberOf(database_, QStringLiteral("PRAGMA user_version"));
@@ -132,10 +132,11 @@ void SqliteLogbook::prepare(const QString& path) {
     const int application = numberOf(database_, QStringLiteral("PRAGMA application_id"));
     const bool isOurs = ours == 2 && (application == applicationId || application == 0);
     if ((tables > 0 && !isOurs) || (tables == 0 && found != 0)) {
-        fail(QStringLiteral("cannot open logbook"), path, QStringLiteral("is a database of another program"));
+        raise(QStringLiteral("cannot open logbook"), path, QStringLiteral("is a database of another program"));
     }
     if (found > sqlite::currentVersion()) {
-        fail(QStringLiteral("logbook"), path, QStringLiteral("was written by a newer program (version %1)").arg(found));
+        raise(QStringLiteral("logbook"), path,
+              QStringLiteral("was written by a newer program (version %1)").arg(found));
     }
     run(database_, QStringLiteral("PRAGMA journal_mode=WAL"));
     run(database_, QStringLiteral("PRAGMA synchronous=FULL"));

@@ -86,7 +86,7 @@ std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Be
     for (const auto e : doubtful) {
         auto rest = standing;
         rest.erase(rest.begin() + std::ptrdiff_t(e));
-        Model without(model.set(), model.knowledge(), std::move(rest), model.stop());
+        Model without(model.set(), model.knowledge(), rest, model.stop());
         const double evidence = reasoning::infer(without).evidence + told(*none, e);
         if (evidence >= likeliest) {
             likeliest = evidence;

@@ -23,7 +23,7 @@ std::size_t Model::ForecastKeyHash::operator()(const ForecastKey& key) const {
     return hash;
 }
 
-Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector<job::Entry> standing,
+Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, const std::vector<job::Entry>& standing,
              std::stop_token stop)
     : Model(set, knowledge, standing, partitionFor(set.backlight, standing), std::move(stop)) {}
 

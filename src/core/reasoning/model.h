@@ -51,7 +51,7 @@ class Model {
 public:
     /// \param standing entries that count, in trail order
     /// \param stop asked for now and then
-    Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector<job::Entry> standing,
+    Model(const set::DisplaySet& set, const Knowledge& knowledge, const std::vector<job::Entry>& standing,
           std::stop_token stop = {});
     /// With LEDs told apart from the start that no entry tells apart.
     Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector<job::Entry> standing,

@@ -44,7 +44,7 @@ Probe Point::probe(const Desk& desk) const {
 Predicted Point::predict(Desk& desk) const {
     static const std::vector<text::Text> grades = {
         parts::wordsOf(parts::Grade::Good), parts::wordsOf(parts::Grade::Doubtful), parts::wordsOf(parts::Grade::Bad)};
-    return predictAlike(desk, {&grades[0], &grades[1], &grades[2]},
+    return predictAlike(desk, {grades.data(), grades.data() + 1, grades.data() + 2},
                         [&](const reasoning::Explained& explained, std::size_t grade) {
                             return explained.gradeShares(asked).value_or(knowledge::GradeShares{})[grade];
                         });
