@@ -365,7 +365,9 @@ void BeliefPanel::addNext() {
     needs->setWordWrap(true);
     inner->addWidget(needs);
     if (probe.live) {
-        inner->addWidget(makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember"));
+        auto* live = makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember");
+        live->setWordWrap(true);
+        inner->addWidget(live);
     }
     for (std::size_t i = 0; i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
         auto* line = makeLabel(tr("%1 → %2").arg(words(probe.outcomes[i].reading), words(probe.outcomes[i].meaning)),

@@ -125,6 +125,16 @@ protected:
         return names;
     }
 
+    /// A job in which a reading does not fit, and the set was described otherwise since.
+    static job::Job misfit() {
+        auto job = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
+        job.id = "SK-0990";
+        job::addEntry(job, "2026-11-24T08:00:00Z", job::Phase::Before,
+                      evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 480, 480});
+        job::noteDescribed(job);
+        return job;
+    }
+
     static std::string nameOf(const QWidget* widget) {
         const auto* label = qobject_cast<const QLabel*>(widget);
         const auto* button = qobject_cast<const QAbstractButton*>(widget);
@@ -140,18 +150,20 @@ protected:
 
 TEST_P(Rendering, CutsNothingAndScrollsDownwardsOnly) {
     const auto& trade = knowledge::builtInKnowledge();
+    std::vector<QString> jobs;
+    const auto add = [&](const job::Job& job) {
+        me_->logbook().create(job, QStringLiteral("Demo"));
+        jobs.push_back(QString::fromStdString(job.id));
+    };
     for (const int demo : {0, 1, 5}) {
-        const auto made = virtualset::demoJob(demo, trade);
-        me_->logbook().create(made.job, QStringLiteral("Demo"));
+        add(virtualset::demoJob(demo, trade).job);
     }
+    add(misfit());
     me_->window().resize(GetParam().size);
     QCoreApplication::processEvents();
     me_->window().goHome();
     me_->window().newJob();
-    std::vector<QString> jobs = {QString::fromStdString(me_->job().id)};
-    for (const int demo : {0, 1, 5}) {
-        jobs.push_back(QString::fromStdString(virtualset::demoJob(demo, trade).job.id));
-    }
+    jobs.insert(jobs.begin(), QString::fromStdString(me_->job().id));
     for (const auto& id : jobs) {
         me_->window().openJob(id);
         me_->settle();

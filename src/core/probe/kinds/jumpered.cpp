@@ -36,11 +36,11 @@ std::vector<Jumpered> Jumpered::askable(Desk& desk) {
     const auto& cells = partition.cells();
     const auto open = openShares(desk);
     std::vector<Jumpered> askable;
-    const auto add = [&](const knowledge::TestKind* test, const backlight::Run& part,
+    const auto add = [&](const knowledge::TestKind* tester, const backlight::Run& part,
                          const std::vector<backlight::LedPlace>& bridged) {
-        askable.push_back({test, {part, desk.job().bench.tester, {}, bridged}});
+        askable.push_back({tester, {part, desk.job().bench.tester, {}, bridged}});
     };
-    const auto addOn = [&](const knowledge::TestKind* test, const backlight::Run& part) {
+    const auto addOn = [&](const knowledge::TestKind* tester, const backlight::Run& part) {
         std::vector<backlight::LedPlace> known;
         std::vector<backlight::LedPlace> doubtful;
         for (std::size_t c = 0; c < cells.size(); ++c) {
@@ -50,18 +50,18 @@ std::vector<Jumpered> Jumpered::askable(Desk& desk) {
             }
         }
         if (!known.empty()) {
-            add(test, part, known);
+            add(tester, part, known);
         }
         for (const auto& place : doubtful) {
             auto bridged = known;
             bridged.push_back(place);
-            add(test, part, bridged);
+            add(tester, part, bridged);
         }
     };
-    for (const auto* test : desk.tests(knowledge::Form::Tester)) {
+    for (const auto* tester : desk.tests(knowledge::Form::Tester)) {
         for (const auto& ref : backlight::stringsOf(desk.backlight())) {
             for (const auto& part : backlight::partsOf(desk.backlight(), ref)) {
-                addOn(test, part);
+                addOn(tester, part);
             }
         }
     }
