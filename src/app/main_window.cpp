@@ -425,11 +425,14 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    // Ctrl+Z in a field that has nothing of its own to take back is the job's.
+    // Ctrl+Z in a field that has nothing of its own to take back is the job's, and Ctrl+End of one line, where End does
+    // the same.
     if (event->type() == QEvent::ShortcutOverride && watched->isWidgetType()) {
         auto* key = static_cast<QKeyEvent*>(event);
-        const bool ours = key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo);
-        if (ours && !hasOwnUndo(static_cast<QWidget*>(watched))) {
+        const bool undoes = key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo);
+        const bool ends = key->matches(QKeySequence::MoveToEndOfDocument);
+        if ((undoes && !hasOwnUndo(static_cast<QWidget*>(watched))) ||
+            (ends && qobject_cast<QLineEdit*>(watched) != nullptr)) {
             event->ignore();
             return true;
         }

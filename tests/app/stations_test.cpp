@@ -100,6 +100,30 @@ TEST_F(AtTheBench, HomeListsJobsAndOpensTheOneThatIsFound) {
     EXPECT_TRUE(me_.sees(QStringLiteral("On the bench")));
 }
 
+TEST_F(AtTheBench, EveryStationHasAKeyAndTheLastOneItsOwn) {
+    open("SK-0412");
+    const auto inFront = [&] {
+        const auto stations = me_.window().findChildren<app::Station*>();
+        const auto front =
+            std::find_if(stations.begin(), stations.end(), [](const auto* station) { return station->isVisible(); });
+        return front == stations.end() ? std::string() : (*front)->id().toStdString();
+    };
+    for (const auto& kind : app::stationKinds()) {
+        me_.goTo(kind.id);
+        EXPECT_EQ(inFront(), kind.id);
+    }
+    me_.goTo("takeIn");
+    me_.clickInto(QStringLiteral("title"));
+    me_.type(QStringLiteral("x"));
+    me_.press(Qt::Key_End, Qt::ControlModifier);
+    EXPECT_EQ(inFront(), app::stationKinds().back().id);
+    EXPECT_THAT(job().title, HasSubstr("x")) << "what was half typed is written down";
+    me_.goTo("takeIn");
+    me_.clickInto(QStringLiteral("complaint"));
+    me_.press(Qt::Key_End, Qt::ControlModifier);
+    EXPECT_EQ(inFront(), "takeIn") << "in a box of several lines it leads to their end";
+}
+
 TEST_F(AtTheBench, SearchFindsWhatTheCardsShowOfJobsThatWereNeverInView) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
         if (me_.logbook().revision(QString::fromStdString(demo.job.id)) == 0) {
