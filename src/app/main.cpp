@@ -67,7 +67,9 @@ int run(QApplication& application) {
     parser.process(application);
     language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
 
-    diary::open(diary::defaultPlace(), parser.isSet(verbose));
+    if (!parser.isSet(shots)) {
+        diary::open(diary::defaultPlace(), parser.isSet(verbose));
+    }
     const std::jthread loading(records::prepareLogbooks);  // while the faces load
     typeface::load();
     if (!parser.isSet(shots)) {
