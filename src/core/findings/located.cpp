@@ -122,7 +122,6 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
 Likeliest likeliestOf(Model& model, const Belief& belief) {
     const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
     const Hypothesis& likeliest = belief.hypotheses[best];
-    const auto& suspect = model.knowledge().suspects[std::size_t(likeliest.suspect)];
     std::set<int> strips;
     for (const auto& fault : likeliest.faults) {
         const auto* units = faults::asUnits(fault);
@@ -133,7 +132,7 @@ Likeliest likeliestOf(Model& model, const Belief& belief) {
     }
     return {belief.titles[std::size_t(belief.titleOf[best])],
             feedOf(model, likeliest),
-            model.knowledge().behaviourOf(suspect).stage,
+            model.knowledge().behaviourOf(model.suspectOf(likeliest)).stage,
             model.strings().madeOf(likeliest.faults),
             model.strings().placed(likeliest.faults),
             likeliest.suspect,
@@ -208,8 +207,7 @@ std::vector<backlight::Run> untestedRuns(const job::Job& job, const Model& model
     const bool canTest = std::any_of(tests.begin(), tests.end(), [&](const auto& test) {
         return test.form == knowledge::Form::Tester && job::hasAll(job.bench, test.tools);
     });
-    /// Lit, or put to the tester by itself: what it said then is in the belief.
-    /// Lit, or put to the tester by itself: what it said then is in the belief.
+    // Lit, or put to the tester by itself: what it said then is in the belief.
     const auto isTested = [&](const backlight::Run& part, int position) {
         return std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
             const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);

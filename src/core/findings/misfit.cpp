@@ -19,7 +19,7 @@ constexpr std::size_t mostToldAnew = 2'000'000;
 
 std::optional<std::size_t> noneOfThese(const Model& model, const Belief& belief) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        if (model.knowledge().suspects[std::size_t(belief.hypotheses[h].suspect)].isNoneOfThese) {
+        if (model.suspectOf(belief.hypotheses[h]).isNoneOfThese) {
             return h;
         }
     }

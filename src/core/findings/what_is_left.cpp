@@ -55,7 +55,7 @@ void foldEqualPlaces(const Model& model, const Belief& belief, std::map<int, Gro
     std::map<int, double> shareOfKind;
     for (const auto& [title, group] : groups) {
         const auto& first = belief.hypotheses[group.first];
-        const auto& kind = model.knowledge().suspects[first.suspect];
+        const auto& kind = model.suspectOf(first);
         if (kind.strings != StringFault::None) {
             titlesOfKind[first.suspect].push_back(title);
             shareOfKind[first.suspect] += group.share;
@@ -172,7 +172,7 @@ private:
 /// What the explanations of a group come down to.
 std::vector<PartShare> partsOf(const Model& model, const Belief& belief, const Group& group) {
     std::map<std::pair<int, int>, double> shares;
-    const auto& suspect = model.knowledge().suspects[std::size_t(belief.hypotheses[group.first].suspect)];
+    const auto& suspect = model.suspectOf(belief.hypotheses[group.first]);
     for (std::size_t h = 0; !suspect.parts.empty() && h < belief.hypotheses.size(); ++h) {
         if (std::find(group.titles.begin(), group.titles.end(), belief.titleOf[h]) != group.titles.end()) {
             shares[{belief.hypotheses[h].part, belief.hypotheses[h].point}] += belief.shares[h];
@@ -206,7 +206,7 @@ std::vector<SuspectShare> whatIsLeft(const Model& model, const Belief& belief) {
     const evidence::Scene scene{model.set(), model.knowledge()};
     std::vector<SuspectShare> rows;
     for (const auto& [title, group] : groups) {
-        const auto& kind = model.knowledge().suspects[belief.hypotheses[group.first].suspect];
+        const auto& kind = model.suspectOf(belief.hypotheses[group.first]);
         SuspectShare row{kind.id, group.title, kind.side, group.placeKnown, group.share, group.previousShare,
                          {},      kind.block,  {}};
         row.parts = partsOf(model, belief, group);

@@ -82,8 +82,7 @@ void Explanations::classify(bool countsParts) {
 double Explanations::shareOfUnit(const std::string& unit) const {
     double share = 0;
     for (std::size_t h = 0; h < all_.size(); ++h) {
-        const auto& suspect = model_.knowledge().suspects[std::size_t(all_[h].suspect)];
-        share += model_.unitOf(suspect) == unit ? shares_[h] : 0;
+        share += model_.unitOf(model_.suspectOf(all_[h])) == unit ? shares_[h] : 0;
     }
     return share;
 }

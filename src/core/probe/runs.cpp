@@ -15,7 +15,6 @@ using strings::LedShares;
 
 namespace {
 
-constexpr double knownOpenShare = 0.9;
 constexpr double severalOpens = 1.2;  ///< open LEDs to be expected in a string
 /// Runs that are weighed against each other, those with the most suspicion on them.
 constexpr std::size_t mostRuns = 64;

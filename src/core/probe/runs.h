@@ -9,6 +9,8 @@
 
 namespace dimglow::probe {
 
+inline constexpr double knownOpenShare = 0.9;  ///< a LED is taken for open from here on
+
 /// Runs worth testing next: whole strings from the plug, whole strips, and the halves of where an open LED may be; with
 /// several open LEDs also the halves of each strip and of each run that stayed dark; and each of the
 /// plugs between two strips that may be bad, from the last LED before it to the first after.

@@ -25,7 +25,7 @@ constexpr std::size_t beam = 24;
 constexpr std::size_t deepBeam = 8;  ///< of sets of more than `shallow` faulty units
 constexpr double dropBelow = 1e-5;
 /// Natural logs. What stays so far behind the best, even if each reading to come speaks for it as well as for any
-/// other, is below `dropBelow` and not listed; a set of LEDs yet further behind is not extended either.
+/// other, is below `dropBelow` and not listed; a set of units yet further behind is not extended either.
 constexpr double tooRare = 13.7;
 constexpr double hopeless = 17.7;
 /// Single faults that larger sets are built from, the likeliest ones.
@@ -49,10 +49,10 @@ double logShareOfCount(const source::UnitFault& fault, int count) {
 constexpr int mostFaulty = 64;
 /// That the culprit is not among those written down, of a part that a board has one or two of.
 constexpr double oversight = 0.05;
-/// Two kinds of LED fault at once, over what independence would say.
+/// Two kinds of fault of units at once, over what independence would say.
 constexpr double mixShare = 0.3;
 
-/// log n!, as far as there are LEDs.
+/// log n!, as far as there are units.
 const std::vector<double>& logFactorials() {
     static const std::vector<double> all = [] {
         std::vector<double> logs(5000);
@@ -86,15 +86,14 @@ public:
                 logOfSets_[kind].push_back(logShareOfCount(kinds_[kind], count) - logChoose(units, count));
             }
         }
-        const auto& entries = entries_;
-        highestLogs_.assign(entries.size(), -INFINITY);
-        logsOfOne_.resize(entries.size());
-        isChanged_.assign(entries.size(), 0);
-        for (const auto& entry : entries) {
+        highestLogs_.assign(entries_.size(), -INFINITY);
+        logsOfOne_.resize(entries_.size());
+        isChanged_.assign(entries_.size(), 0);
+        for (const auto& entry : entries_) {
             isOfTheBoard_.push_back(evidence::isOfTheBoard(entry.what));
         }
         std::vector<double> healthyLogs;
-        for (std::size_t e = 0; e < entries.size(); ++e) {
+        for (std::size_t e = 0; e < entries_.size(); ++e) {
             healthyLogs.push_back(isOfTheBoard_[e] ? 0 : logOfReading(e, Hypothesis{}, {}));
             (isOfTheBoard_[e] ? ofTheBoard_ : all_).push_back(e);
         }
@@ -105,7 +104,7 @@ public:
         healthy_.readings = std::accumulate(healthyLogs.begin(), healthyLogs.end(), 0.0);
         result_.likelihoods = Likelihoods(std::move(healthyLogs), ofTheBoard_);
         for (const auto e : all_) {
-            if (!evidence::isOfUnits(entries[e].what)) {
+            if (!evidence::isOfUnits(entries_[e].what)) {
                 unsound_.push_back(e);
             }
         }
@@ -125,8 +124,6 @@ public:
     }
 
 private:
-    const SuspectKind& kindOf(const Hypothesis& h) const { return model_.knowledge().suspects[std::size_t(h.suspect)]; }
-
     double logWeight(int suspect) const { return std::log(model_.knowledge().suspects[suspect].weight / totalWeight_); }
 
     void addSingles() {
@@ -155,7 +152,7 @@ private:
 
     /// What is wrong on the driver's side, part by part. A block that this kind of set does not have has no faults.
     void addParts(Hypothesis h) {
-        const auto& suspect = kindOf(h);
+        const auto& suspect = model_.suspectOf(h);
         const auto& set = model_.knowledge().setKind(model_.set().kind);
         if (suspect.block >= 0 && !set.has(suspect.block)) {
             return;
@@ -196,7 +193,7 @@ private:
     }
 
     /// Prior of a set of faulty units: how often each kind comes in such numbers, spread evenly over all choices of
-    /// LEDs, times the number of choices that the cell counts stand for.
+    /// units, times the number of choices that the counts of sites stand for.
     void complete(Hypothesis& h) {
         byKind_.assign(kinds_.size(), 0);
         h.logPrior = 0;
@@ -355,7 +352,7 @@ private:
         }
     }
 
-    /// Builds larger sets from those of a \p level, \p size LEDs and more.
+    /// Builds larger sets from those of a \p level, \p size units and more.
     void extend(std::vector<Partial> level, int size, std::vector<Extension>& extensions, Sets& seen) {
         for (; !level.empty() && size <= mostFaulty; ++size) {
             std::vector<Partial> next;
@@ -520,7 +517,7 @@ private:
             ahead += e == last || isOfTheBoard_[e] ? 0 : highestLogs_[e];
         }
         const std::size_t firstOfTheBoard = changed.size() - ofTheBoard_.size();
-        const bool canBeGivenUp = judges_ && !kindOf(h).isNoneOfThese;
+        const bool canBeGivenUp = judges_ && !model_.suspectOf(h).isNoneOfThese;
         const auto isLost = [&] {
             const double reach = log + ahead;
             const bool listed = reach > best_ - tooRare || reach + ofLast > bestWithLast_ - tooRare;
@@ -562,7 +559,7 @@ private:
         best_ = std::max(best_, log);
         bestWithLast_ = std::max(bestWithLast_, log + ofLast);
         const bool isRare = log < best_ - hopeless && log + ofLast < bestWithLast_ - hopeless;
-        if (isRare && !kindOf(h).isNoneOfThese) {
+        if (isRare && !model_.suspectOf(h).isNoneOfThese) {
             return -INFINITY;
         }
         keep(h, changed, log + ofLast);
@@ -597,7 +594,7 @@ private:
     /// An explanation that builds on no other; entries that any sound units answer alike are not asked again.
     /// \returns as the other does
     double add(Hypothesis h) {
-        const bool isSound = source_.leavesUnitsSound(h.faults) && !kindOf(h).isNoneOfThese;
+        const bool isSound = source_.leavesUnitsSound(h.faults) && !model_.suspectOf(h).isNoneOfThese;
         ++weighed_;
         for (int index = 0; index < int(looks_.size()) && !isSound; ++index) {
             auto& look = looks_[std::size_t(index)];
@@ -661,8 +658,8 @@ private:
         return entry->second;
     }
 
-    /// Places of LEDs have titles of their own; joints and strips of one place read alike, whatever their size, and all
-    /// places that nobody has described.
+    /// Places of units have titles of their own; joints and strips of one place read alike, whatever their size, and
+    /// all places that nobody has described.
     int newTitle(Belief& belief, const Hypothesis& h) {
         Text title = titleOf(model_, h);
         const int next = int(belief.titles.size());
@@ -686,7 +683,7 @@ private:
         const auto previousShares = normalised(previous);
         Belief kept;
         for (std::size_t h = 0; h < shares.size(); ++h) {
-            const bool isGuess = kindOf(result_.hypotheses[h]).isNoneOfThese;  // others are held against it
+            const bool isGuess = model_.suspectOf(result_.hypotheses[h]).isNoneOfThese;  // others are held against it
             if (isGuess || std::max(shares[h], previousShares[h]) > dropBelow) {
                 kept.titleOf.push_back(titleIndex(kept, result_.hypotheses[h]));
                 kept.hypotheses.push_back(std::move(result_.hypotheses[h]));
@@ -730,7 +727,7 @@ private:
     std::vector<int> lookOf_;  ///< into looks_, by entry; -1 for others
     std::size_t weighed_ = 0;  ///< explanations so far
     const std::vector<int> noPoints_;
-    std::vector<Touched> touched_;      ///< by cell
+    std::vector<Touched> touched_;      ///< by site
     std::vector<std::size_t> changed_;  ///< of the explanation that is being weighed
     std::vector<char> isChanged_;       ///< by entry, while changed_ is made
     double best_ = -INFINITY;           ///< of all explanations so far, last entry left out
@@ -744,7 +741,7 @@ private:
     double totalWeight_ = 0;
     std::vector<double> logWeightOfKind_;
     std::vector<int> byKind_;  ///< units of the set of faults that is being completed
-    /// Log of how often a kind comes in such numbers, spread over all sets of that many LEDs.
+    /// Log of how often a kind comes in such numbers, spread over all sets of that many units.
     std::vector<std::vector<double>> logOfSets_;
 };
 
@@ -781,7 +778,7 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         Hypothesis& coarse = belief.hypotheses[h];
         const auto keep = [&](Hypothesis& hypothesis, double share) {
-            std::sort(hypothesis.faults.begin(), hypothesis.faults.end());  // those of one cell side by side again
+            std::sort(hypothesis.faults.begin(), hypothesis.faults.end());  // those of one site side by side again
             fine.hypotheses.push_back(std::move(hypothesis));
             fine.shares.push_back(belief.shares[h] * share);
             fine.previousShares.push_back(belief.previousShares[h] * share);

@@ -17,12 +17,11 @@ bool hasMains(const knowledge::Knowledge& knowledge, const std::string& kind) {
 }
 
 /// What the fix plan asks of the findings.
-repair::Diagnosis diagnosisOf(const knowledge::Knowledge& knowledge, const reasoning::Belief& belief,
+repair::Diagnosis diagnosisOf(const reasoning::Model& model, const reasoning::Belief& belief,
                               const findings::Likeliest& likeliest) {
     repair::Diagnosis diagnosis;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        const auto& suspect = knowledge.suspects[std::size_t(belief.hypotheses[h].suspect)];
-        diagnosis.shareOfSuspect[suspect.id] += belief.shares[h];
+        diagnosis.shareOfSuspect[model.suspectOf(belief.hypotheses[h]).id] += belief.shares[h];
     }
     diagnosis.failedCount = likeliest.failedCount;
     diagnosis.failedStrips = likeliest.failedStrips;
@@ -98,7 +97,7 @@ private:
     }
 
     void fillRepair() {
-        sheet_.diagnosis = diagnosisOf(knowledge_, belief_, sheet_.likeliest);
+        sheet_.diagnosis = diagnosisOf(model_, belief_, sheet_.likeliest);
         sheet_.plan = repair::planFix(job_, knowledge_, sheet_.diagnosis, options_.today);
         if (!sheet_.probes.best.empty() && sheet_.verdict().empty() && !sheet_.misfit) {
             sheet_.fixNow = repair::fixNow(sheet_.plan, knowledge_, job_.bench, sheet_.probes.best.front().minutes);

@@ -200,7 +200,7 @@ const text::Text& LedStrings::titleOf(LedFault fault) const {
 /// Faults of one strip go to different steps where LEDs stand side by side, as long as there are any.
 Faults LedStrings::placed(const FaultList& faults) const {
     Faults wrong;
-    std::set<int> taken;     // positions of this faults in the string of the cell
+    std::set<int> taken;     // positions of these faults in the string of the cell
     std::set<int> sections;  // and the steps that they are in
     int stringOfTaken = -1;
     for (const auto& fault : faults) {
@@ -364,7 +364,7 @@ std::array<double, backlight::ledFaultKinds> LedStrings::faultShares(const Fault
     for (const auto& fault : faults) {
         const auto* units = faults::asUnits(fault);
         if (units != nullptr && units->site == cell) {
-            shares[int(LedFault(units->kind))] +=
+            shares[std::size_t(units->kind)] +=
                 double(units->count) / double(partition_.cells()[cell].positions.size());
         }
     }

@@ -107,7 +107,7 @@ private:
     /// share a section and a branch, numbered as they come; with a path to the chassis the place counts.
     struct Deviation {
         int string = 0;  ///< of the circuit
-        int spec = 0;    ///< into specs_
+        int spec = 0;    ///< by specOfStrip_
         backlight::LedFault fault = backlight::LedFault::Open;
         bool bridged = false;
         int section = 0;  ///< from 1; 0 in series
@@ -139,8 +139,8 @@ private:
     };
 
     const Step& stepOf(const locate::Cell& cell, int position) const { return steps_[cell.stringIndex][position]; }
-    /// Adds the faulty LEDs, as placed(), to a key. \p see says for a LED whether the circuit has it,
-    /// and completes its deviation.
+    /// Adds the faulty LEDs, as placed(), to a key. \p see says for a LED whether the circuit has it, and completes its
+    /// deviation.
     template <class See>
     void addDeviations(const FaultList& faults, Key& key, See see) const;
     static void renumber(Key& key);

@@ -1,6 +1,7 @@
 #include "core/probe/kinds/jumpered.h"
 
 #include "core/probe/kinds/tester_run.h"
+#include "core/probe/runs.h"
 #include "core/probe/strip_access.h"
 
 namespace dimglow::probe {
@@ -10,31 +11,17 @@ using backlight::LedFault;
 namespace {
 
 constexpr double leastShareToBridge = 0.1;
-constexpr double knownOpenShare = 0.9;
 /// To hold a jumper across an LED while the tester is read; the LED itself, which it does not light, needs another
 /// minute if it was a good one (common practice, no source).
 constexpr double jumperMinutes = 0.25;
-
-/// How likely the LED of each cell is open.
-std::vector<double> openShares(const Desk& desk) {
-    std::vector<double> open(desk.model().strings().partition().cells().size(), 0);
-    for (std::size_t h = 0; h < desk.explanations().size(); ++h) {
-        for (const auto& fault : desk.explanations().all()[h].faults) {
-            const auto* units = faults::asUnits(fault);
-            if (units != nullptr && LedFault(units->kind) == LedFault::Open) {
-                open[std::size_t(units->site)] += desk.explanations().shares()[h];
-            }
-        }
-    }
-    return open;
-}
 
 }  // namespace
 
 std::vector<Jumpered> Jumpered::askable(Desk& desk) {
     const auto& partition = desk.model().strings().partition();
     const auto& cells = partition.cells();
-    const auto open = openShares(desk);
+    const auto open = reasoning::siteSharesOf(desk.model(), desk.explanations().all(), desk.explanations().shares(),
+                                              [](int kind) { return LedFault(kind) == LedFault::Open; });
     std::vector<Jumpered> askable;
     const auto add = [&](const knowledge::TestKind* tester, const backlight::Run& part,
                          const std::vector<backlight::LedPlace>& bridged) {
