@@ -3528,6 +3528,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source> of %1</source>
         <translation> von %1</translation>
     </message>
+    <message>
+        <source>Readings with the set on are taken by those who are trained for them; say so first.</source>
+        <translation>Am eingeschalteten Gerät misst nur, wer dafür ausgebildet ist; bitte zuerst bestätigen.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::FirstLookStation</name>
@@ -4742,6 +4746,10 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>trained ✓</source>
         <translation>ausgebildet ✓</translation>
+    </message>
+    <message>
+        <source>No reading is asked for here.</source>
+        <translation>Hier wird kein Messwert erwartet.</translation>
     </message>
 </context>
 <context>

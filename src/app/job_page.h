@@ -24,6 +24,8 @@ public:
     /// Goes to a station by its place in stationKinds(); stays where there is none.
     void goTo(int index);
     std::vector<KeyHint> keys() { return station(current_)->keys(); }
+    /// Offers a value that was read off to the station in front.
+    Written takes(const Reading& reading) { return station(current_)->takes(reading); }
     /// Shows the session's snapshot anew.
     void refresh();
     /// Goes to where the next probe is taken, or to the fix plan once the verdict stands; when an edit is still being

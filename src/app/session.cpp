@@ -122,7 +122,7 @@ Written JobSession::record(const evidence::Observation& what, const Taking& taki
         if (taking.also) {
             taking.also(job);
         }
-        job::addEntry(job, isoNow(), taking.phase, what, {evidence::From::Typed, taking.typed.toStdString()});
+        job::addEntry(job, isoNow(), taking.phase, what, taking.source);
     });
 }
 

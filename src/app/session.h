@@ -23,7 +23,7 @@ struct [[nodiscard]] Written {
 /// How a reading was taken.
 struct Taking {
     job::Phase phase = job::Phase::Before;
-    QString typed = {};                             ///< the line as it was typed; empty when it was a key or a click
+    evidence::Source source = {};                   ///< who read it, and as what
     std::function<void(job::Job&)> also = nullptr;  ///< changes what goes with it, in the same step
 };
 

@@ -124,6 +124,26 @@ TEST_F(AtTheBench, EveryStationHasAKeyAndTheLastOneItsOwn) {
     EXPECT_EQ(inFront(), "takeIn") << "in a box of several lines it leads to their end";
 }
 
+TEST_F(AtTheBench, AReadingThatTakesItselfIsWrittenWhereItIsAskedFor) {
+    open("SK-0412");
+    auto& page = *me_.window().findChild<app::JobPage*>();
+    const auto entries = [&] { return job().trail.size(); };
+    const app::Reading volts{job::Unit::Volts, 61.3, {evidence::From::Instrument, "+6.130E+01"}};
+    me_.goTo("strings");
+    const auto before = entries();
+    EXPECT_TRUE(page.takes(volts));
+    ASSERT_EQ(entries(), before + 1);
+    const auto& tester = job().trail.back();
+    EXPECT_EQ(tester.source, volts.source);
+    EXPECT_EQ(std::get<evidence::TesterTaken>(tester.what).volts, volts.value);
+    me_.goTo("board");
+    page.takeNext();  // wherever it leads, an ampere is no voltage
+    EXPECT_FALSE(page.takes({job::Unit::Amps, 0.2, volts.source}));
+    me_.goTo("takeIn");
+    EXPECT_FALSE(page.takes(volts));
+    EXPECT_EQ(entries(), before + 1);
+}
+
 TEST_F(AtTheBench, SearchFindsWhatTheCardsShowOfJobsThatWereNeverInView) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
         if (me_.logbook().revision(QString::fromStdString(demo.job.id)) == 0) {

@@ -388,28 +388,36 @@ void BoardStation::write(const QString& line) {
     if (spot->point != nullptr) {
         writePoint(*spot, line);
     } else {
-        writeVolts(*spot, line);
+        writeVolts(line);
     }
 }
 
-void BoardStation::writeVolts(const Spot& spot, const QString& line) {
+void BoardStation::writeVolts(const QString& line) {
     const auto read = typed::volts(line);
     if (const auto* problem = std::get_if<text::Text>(&read)) {
         refuse(entry_->field(), words(*problem));
         return;
     }
-    const auto& reading = std::get<job::TypedVolts>(read);
-    const auto asked = std::get<evidence::VoltsAsked>(spot.question);
     entry_->clear();
-    if (const auto written = session_.record(
-            evidence::Measured{asked.test, asked.channel, reading.shape, reading.volts, reading.restVolts, asked.feed},
-            {.typed = line});
-        !written) {
+    const auto written = takes(readingOf(std::get<job::TypedVolts>(read), line));
+    if (!written) {
         entry_->field()->setText(line);
-        refuse(entry_->field(), written.problem);
-    } else {
-        accept(entry_->field());
     }
+    tell(written, entry_->field());
+}
+
+Written BoardStation::takes(const Reading& reading) {
+    const auto* spot = chosen();
+    const auto* asked = spot == nullptr ? nullptr : std::get_if<evidence::VoltsAsked>(&spot->question);
+    if (asked == nullptr || reading.quantity != job::Unit::Volts) {
+        return Station::takes(reading);
+    }
+    if (!isAllowed(*spot)) {
+        return {tr("Readings with the set on are taken by those who are trained for them; say so first.")};
+    }
+    return session_.record(
+        evidence::Measured{asked->test, asked->channel, reading.shape, reading.value, reading.rest, asked->feed},
+        {.source = reading.source});
 }
 
 void BoardStation::writePoint(const Spot& spot, const QString& line) {
@@ -424,7 +432,8 @@ void BoardStation::writePoint(const Spot& spot, const QString& line) {
     entry_->clear();
     const auto written =
         session_.record(evidence::PointTaken{asked, typed.reading, spot.point->live ? state_ : std::nullopt},
-                        {.typed = line, .also = [&](job::Job& job) { job::notePoint(job, asked, typed.ratings); }});
+                        {.source = {.raw = line.toStdString()},
+                         .also = [&](job::Job& job) { job::notePoint(job, asked, typed.ratings); }});
     if (!written) {
         entry_->field()->setText(line);
         refuse(entry_->field(), written.problem);

@@ -17,6 +17,7 @@ public:
 
     void enter() override;
     void goTo(const probe::Probe& probe) override;
+    Written takes(const Reading& reading) override;  ///< volts at the spot that is chosen
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);
 
@@ -45,7 +46,7 @@ private:
     void explain(const QString& line);
     QString verdictOn(const Spot& spot, const parts::TypedPart& part) const;
     void write(const QString& line);
-    void writeVolts(const Spot& spot, const QString& line);
+    void writeVolts(const QString& line);
     void writePoint(const Spot& spot, const QString& line);
     void writePrinted(const QString& line);
     void answer(int choice);

@@ -197,7 +197,8 @@ void FirstLookStation::writeNumber() {
     }
     const double number = std::get<double>(read);
     if (test.form == knowledge::Form::Light) {
-        if (tell(session_.record(evidence::LightSeen{driver::Light::FlashThenDark, number}, {.typed = number_->text()}),
+        if (tell(session_.record(evidence::LightSeen{driver::Light::FlashThenDark, number},
+                                 {.source = {.raw = number_->text().toStdString()}}),
                  number_)) {
             goOn();
         }
@@ -211,8 +212,9 @@ void FirstLookStation::writeNumber() {
     }
     const auto choice = std::find_if(test.choices.begin(), test.choices.end(),
                                      [&](const auto& c) { return c.upTo && number <= *c.upTo; });
-    if (choice != test.choices.end() &&
-        tell(session_.record(evidence::Answer{test.id, choice->id, number}, {.typed = number_->text()}), number_)) {
+    if (choice != test.choices.end() && tell(session_.record(evidence::Answer{test.id, choice->id, number},
+                                                             {.source = {.raw = number_->text().toStdString()}}),
+                                             number_)) {
         goOn();
     }
 }

@@ -79,9 +79,9 @@ std::optional<ReadingRow::Asks> ProveStation::asksFor(const proof::ProofLine& li
     ReadingRow::Asks asks;
     asks.title = words(line.title);
     const auto record = [this](const evidence::Observation& what, const QString& text) {
-        return session_.record(what, {.phase = job::Phase::After, .typed = text}).problem;
+        return session_.record(what, {.phase = job::Phase::After, .source = {.raw = text.toStdString()}}).problem;
     };
-    std::optional<evidence::VoltsAsked> volts;
+    auto& volts = asks.volts;
     if (line.test == driver::ledPlusOn || line.test == driver::ledMinus) {
         volts = evidence::VoltsAsked{line.test, line.channel, line.feed};
     } else if (const auto* asked = line.question ? std::get_if<evidence::VoltsAsked>(&*line.question) : nullptr) {
@@ -92,19 +92,16 @@ std::optional<ReadingRow::Asks> ProveStation::asksFor(const proof::ProofLine& li
         asks.how = words(test->how);
         asks.example = tr("volts");
         asks.understand = [](const QString& text) { return typed::orNothing(typed::volts(text)); };
-        asks.take = [record, volts](const QString& text) {
+        asks.take = [this, asked = *volts](const QString& text) {
             const auto read = typed::volts(text);
             const auto* reading = std::get_if<job::TypedVolts>(&read);
             return reading == nullptr ? words(std::get<text::Text>(read))
-                                      : record(evidence::Measured{volts->test, volts->channel, reading->shape,
-                                                                  reading->volts, reading->restVolts, volts->feed},
-                                               text);
+                                      : recordVolts(asked, readingOf(*reading, text)).problem;
         };
         return asks;
     }
     if (const auto* point = line.question ? std::get_if<evidence::PointAsked>(&*line.question) : nullptr) {
         const auto kind = session_.trade().point(point->point)->kind;
-        asks.isVolts = false;
         asks.how = tr("It was bad before: read it again. %1").arg(words(session_.trade().point(point->point)->how));
         asks.example = tr("reading");
         asks.understand = [kind](const QString& text) {
@@ -121,7 +118,6 @@ std::optional<ReadingRow::Asks> ProveStation::asksFor(const proof::ProofLine& li
         return asks;
     }
     if (line.question && line.test == "light") {
-        asks.isVolts = false;
         asks.how = tr("Set on: does it stay lit, all of it?");
         asks.example = tr("lit, dark");
         asks.understand = [](const QString&) { return QString(); };
@@ -339,6 +335,21 @@ void ProveStation::addSoakEntry() {
     volts_->setText({});
     milliamps_->setText({});
     minutes_->setFocus();
+}
+
+Written ProveStation::recordVolts(const evidence::VoltsAsked& asked, const Reading& reading) {
+    return session_.record(
+        evidence::Measured{asked.test, asked.channel, reading.shape, reading.value, reading.rest, asked.feed},
+        {.phase = job::Phase::After, .source = reading.source});
+}
+
+Written ProveStation::takes(const Reading& reading) {
+    const auto front = std::find_if(proofRows_.begin(), proofRows_.end(),
+                                    [](const ReadingRow* row) { return row->field()->hasFocus(); });
+    if (front == proofRows_.end() || !(*front)->volts() || reading.quantity != job::Unit::Volts || !liveAllowed()) {
+        return Station::takes(reading);
+    }
+    return recordVolts(*(*front)->volts(), reading);
 }
 
 void ProveStation::enter() {

@@ -20,6 +20,7 @@ public:
 
     void enter() override;
     std::vector<KeyHint> keys() const override;
+    Written takes(const Reading& reading) override;  ///< volts of the row that is in front
     static bool isDone(const Snapshot& shown);
 
 protected:
@@ -29,6 +30,7 @@ protected:
 private:
     std::optional<ReadingRow::Asks> asksFor(const proof::ProofLine& line);
     void buildRows();
+    Written recordVolts(const evidence::VoltsAsked& asked, const Reading& reading);
     QStringList rowNames() const;
     void toggleClock();
     void addSoakEntry();

@@ -51,9 +51,9 @@ ReadingRow::ReadingRow(const Asks& asks, QWidget* parent) : QFrame(parent), asks
 
 void ReadingRow::setExpected(const std::optional<driver::Band>& band) {
     band_ = band;
-    expected_->setText(band            ? tr("expect %L1 … %L2 V").arg(band->low, 0, 'f', 1).arg(band->high, 0, 'f', 1)
-                       : asks_.isVolts ? tr("not known yet")
-                                       : QString());
+    expected_->setText(band          ? tr("expect %L1 … %L2 V").arg(band->low, 0, 'f', 1).arg(band->high, 0, 'f', 1)
+                       : asks_.volts ? tr("not known yet")
+                                     : QString());
 }
 
 void ReadingRow::setReading(const std::optional<double>& volts, const QString& words, bool within) {

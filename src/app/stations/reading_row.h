@@ -17,7 +17,7 @@ public:
     struct Asks {
         QString title;
         QString how;
-        bool isVolts = true;                                ///< so that there is a band, or will be
+        std::optional<evidence::VoltsAsked> volts;          ///< so that there is a band, or will be
         QString example;                                    ///< in the empty field
         std::function<QString(const QString&)> understand;  ///< what is typed, in words; none where it cannot be read
         std::function<QString(const QString&)> take;        ///< writes it down; \returns what is wrong, or nothing
@@ -30,6 +30,7 @@ public:
     void setReading(const std::optional<double>& volts, const QString& words, bool within);
     void setAllowed(bool allowed);
     QLineEdit* field() const { return field_; }
+    const std::optional<evidence::VoltsAsked>& volts() const { return asks_.volts; }
     const QString& title() const { return asks_.title; }
 
 signals:

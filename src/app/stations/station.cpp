@@ -102,6 +102,10 @@ void Station::goTo(const probe::Probe&) {
     enter();
 }
 
+Written Station::takes(const Reading&) {
+    return {tr("No reading is asked for here.")};
+}
+
 bool Station::tell(const Written& written, QWidget* field) {
     if (written && field != nullptr) {
         accept(field);

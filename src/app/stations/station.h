@@ -11,6 +11,7 @@
 #include <vector>
 
 #include "app/session.h"
+#include "app/stations/reading.h"
 #include "core/typing/clause.h"
 
 namespace dimglow::app {
@@ -41,6 +42,9 @@ public:
     virtual void enter() = 0;
     /// Shows where a probe is taken.
     virtual void goTo(const probe::Probe& probe);
+    /// Writes down a value for what is asked for in front, whoever read it. \returns whether it was written down; not
+    /// where nothing that reads so is asked for
+    virtual Written takes(const Reading& reading);
     virtual std::vector<KeyHint> keys() const { return {}; }
 
 signals:

@@ -411,7 +411,7 @@ void StringsStation::showRanking(const evidence::TesterTaken& taken) {
 
 void StringsStation::commitLedCheck() {
     const LedPlace place = map_->cursor();
-    const Taking taking{phase(), ledReading_->text(), opensThePanel};
+    const Taking taking{phase(), {.raw = ledReading_->text().toStdString()}, opensThePanel};
     if (const auto glow = typed::glow(ledReading_->text())) {  // by eye alone, while it is driven on its own
         const Run alone = backlight::runOnStrip(job().set.backlight, place.strip, place.led, place.led);
         if (tell(session_.record(evidence::LedSeen{place, *glow, alone}, taking), ledReading_)) {
@@ -438,18 +438,37 @@ void StringsStation::commitBridge() {
         refuse(bridgeAmps_, words(*problem));
         return;
     }
-    const double amps = std::get<double>(read) / 1000;
-    const evidence::Bridged bridged{map_->cursor(), amps, amps > 0};
-    const auto also = [&](job::Job& job) {
-        opensThePanel(job);
-        if (amps > 0 && !job.repair.originalAmps) {
-            job.repair.originalAmps = amps;  // written down before anybody changes it
-        }
-    };
-    const auto written = session_.record(bridged, {phase(), bridgeAmps_->text(), also});
-    if (tell(written, bridgeAmps_)) {
+    if (tell(takes({job::Unit::Milliamps, std::get<double>(read), {.raw = bridgeAmps_->text().toStdString()}}),
+             bridgeAmps_)) {
         bridgeAmps_->setText({});
     }
+}
+
+Written StringsStation::takes(const Reading& reading) {
+    const bool isCount = reading.quantity == job::Unit::Count;
+    if (!job().set.backlight.isDescribed || (reading.quantity == job::Unit::Milliamps && !liveAllowed())) {
+        return Station::takes(reading);
+    }
+    if (reading.quantity == job::Unit::Milliamps) {
+        const double amps = reading.value / 1000;
+        const auto also = [amps](job::Job& job) {
+            opensThePanel(job);
+            if (amps > 0 && !job.repair.originalAmps) {
+                job.repair.originalAmps = amps;  // written down before anybody changes it
+            }
+        };
+        return session_.record(evidence::Bridged{map_->cursor(), amps, amps > 0}, {phase(), reading.source, also});
+    }
+    if (!isCount && (reading.quantity != job::Unit::Volts || reading.shape != evidence::Shape::Steady)) {
+        return Station::takes(reading);
+    }
+    evidence::TesterTaken taken{*run_, setting(), std::nullopt, std::nullopt, minus_, bridged_};
+    if (isCount) {
+        taken.lit = int(reading.value);
+    } else {
+        taken.volts = reading.value;
+    }
+    return recordTester(taken, reading.source);
 }
 
 void StringsStation::exportMap() {
@@ -485,7 +504,7 @@ void StringsStation::commit() {
         reading.volts = shown->volts ? shown->volts : reading.volts;
         reading.lit = shown->lit ? shown->lit : reading.lit;
     }
-    take(reading, volts_);
+    writeTester(reading, volts_);
 }
 
 /// What the field of the lit LEDs says: a number there is a count.
@@ -501,26 +520,29 @@ std::variant<job::TypedTester, text::Text> StringsStation::litTyped() const {
                                                               "a whole number from {} to {}", 0, run_->count()));
 }
 
-/// Writes a tester reading down and lets its assessment lead to the next probe.
-void StringsStation::take(const evidence::TesterTaken& reading, QWidget* field) {
-    const bool atThePlug = reading.run == backlight::wholeString(job().set.backlight, reading.run.string);
+/// Writes down what the fields say of the tester.
+void StringsStation::writeTester(const evidence::TesterTaken& reading, QWidget* field) {
     QStringList typed{volts_->text(), lit_->text()};
     typed.removeAll(QString());
-    goOn_ = true;
-    const auto written = session_.record(reading, {phase(), typed.join(QStringLiteral(" / ")), [&](job::Job& job) {
-                                                       job.panelOpen = job.panelOpen || !atThePlug;
-                                                   }});
-    if (tell(written, field)) {
+    if (tell(recordTester(reading, {.raw = typed.join(QStringLiteral(" / ")).toStdString()}), field)) {
         volts_->setText({});
         lit_->setText({});
-    } else {
-        goOn_ = false;
     }
+}
+
+/// Its assessment leads to the next probe.
+Written StringsStation::recordTester(const evidence::TesterTaken& reading, const evidence::Source& source) {
+    const bool atThePlug = reading.run == backlight::wholeString(job().set.backlight, reading.run.string);
+    goOn_ = true;
+    auto written = session_.record(
+        reading, {phase(), source, [&](job::Job& job) { job.panelOpen = job.panelOpen || !atThePlug; }});
+    goOn_ = goOn_ && bool(written);
+    return written;
 }
 
 /// Nothing lights: the volts were not read, and are not written down.
 void StringsStation::commitNothingLit() {
-    take({*run_, setting(), std::nullopt, 0, minus_, bridged_}, volts_);
+    writeTester({*run_, setting(), std::nullopt, 0, minus_, bridged_}, volts_);
 }
 
 job::Phase StringsStation::phase() const {

@@ -19,6 +19,8 @@ public:
 
     void enter() override;
     void goTo(const probe::Probe& probe) override;
+    /// Volts at the tester on the run that is chosen, LEDs lit there, or mA across the LED at the cursor.
+    Written takes(const Reading& reading) override;
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);
 
@@ -46,7 +48,8 @@ private:
     void showRun();
     void commit();
     std::variant<job::TypedTester, text::Text> litTyped() const;
-    void take(const evidence::TesterTaken& reading, QWidget* field);
+    void writeTester(const evidence::TesterTaken& reading, QWidget* field);
+    Written recordTester(const evidence::TesterTaken& reading, const evidence::Source& source);
     /// Whether what is written down now is evidence or proof.
     job::Phase phase() const;
     void commitNothingLit();
