@@ -1,7 +1,7 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways]; with "orders" it also works the jobs
-// in textbook and in random order, with "ways" it works them in each way of working instead. DIMGLOW_TRIALS_WRONG=1
-// names the sets that ended wrong.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench]; with "orders" it also works
+// the jobs in textbook and in random order, with "ways" it works them in each way of working instead, with "bench" on
+// sets of the second family. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
 
 #include <fmt/format.h>
 
@@ -63,9 +63,12 @@ struct Tally {
     }
 };
 
+/// Of which family the sets are.
+Family family = Family::Knowledge;
+
 Tally workOn(std::uint64_t seed, Told told, Order order, const job::Way& way) {
     const auto& trade = knowledge::builtInKnowledge();
-    auto patient = drawPatient(seed, told, trade);
+    auto patient = drawPatient(seed, told, trade, family);
     patient.job.way = way;
     Tally tally;
     const auto watch = [&](const sheet::Assessment& assessment) {
@@ -96,6 +99,16 @@ Tally workOn(std::uint64_t seed, Told told, Order order, const job::Way& way) {
     if (!ending.isRight && std::getenv("DIMGLOW_TRIALS_WRONG") != nullptr) {
         fmt::print(stderr, "seed {} told {} order {}: {} after {} probes\n", seed, wordsOf(told), wordsOf(order),
                    patient.suspect, ending.probes);
+        const auto assessment = sheet::assess(ending.job, trade, {.today = {}});
+        for (const auto& entry : ending.job.trail) {
+            const evidence::Scene scene{ending.job.set, trade};
+            fmt::print(stderr, "    {}: {}\n", evidence::titleOf(entry.what, scene).english(),
+                       evidence::describe(entry.what, scene).english());
+        }
+        for (const auto& suspect : assessment.suspects) {
+            fmt::print(stderr, "  = {:.1f} % {}{}\n", 100 * suspect.share, suspect.title.english(),
+                       assessment.found.empty() ? "" : "  (verdict)");
+        }
     }
     return tally;
 }
@@ -201,12 +214,15 @@ int main(int argc, char** argv) {
         dimglow::printWays(sets, first);
         return 0;
     }
+    if (argc > 3 && std::string(argv[3]) == "bench") {
+        dimglow::family = dimglow::virtualset::Family::Bench;
+    }
     std::array<dimglow::Tally, dimglow::virtualset::toldCount> tallies;
     dimglow::printAccuracy(sets, first, tallies);
     fmt::print("\nNothing told: how far shares can be believed\n");
     dimglow::printCalibration(tallies.front());
     dimglow::printSuspects(tallies);
-    if (argc > 3) {
+    if (argc > 3 && std::string(argv[3]) == "orders") {
         dimglow::printOrders(sets, first, tallies.front());
     }
 }

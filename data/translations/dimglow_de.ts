@@ -1344,24 +1344,12 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>BL_ON</translation>
     </message>
     <message>
-        <source>BL_ON at the power board, set on.</source>
-        <translation>BL_ON am Netzteil, Gerät an.</translation>
-    </message>
-    <message>
         <source>DIM</source>
         <translation>DIM</translation>
     </message>
     <message>
-        <source>DIM, set on, brightness up.</source>
-        <translation>DIM, Gerät an, Helligkeit hoch.</translation>
-    </message>
-    <message>
         <source>LED+ idle</source>
         <translation>LED+ in Ruhe</translation>
-    </message>
-    <message>
-        <source>LED+ before switch-on.</source>
-        <translation>LED+ vor dem Einschalten.</translation>
     </message>
     <message>
         <source>LED+ at switch-on</source>
@@ -1376,24 +1364,12 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>LED+ ohne Stecker</translation>
     </message>
     <message>
-        <source>Set off, LEDs unplugged; switch on.</source>
-        <translation>LEDs abgesteckt; einschalten.</translation>
-    </message>
-    <message>
         <source>LED−</source>
         <translation>LED−</translation>
     </message>
     <message>
-        <source>Return of this channel, set on.</source>
-        <translation>Rückleitung, Gerät an.</translation>
-    </message>
-    <message>
         <source>Tester</source>
         <translation>Tester</translation>
-    </message>
-    <message>
-        <source>Tester across the run, plus on its first LED.</source>
-        <translation>Tester über den Abschnitt, Plus an dessen erster LED.</translation>
     </message>
     <message>
         <source>Look along the LEDs</source>
@@ -1406,10 +1382,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Tester to the chassis</source>
         <translation>Tester gegen das Chassis</translation>
-    </message>
-    <message>
-        <source>Tester plus on LED+, minus on the bare metal back: it must stay dark at its limit.</source>
-        <translation>Tester-Plus an LED+, Minus an die blanke Metallrückwand: er muss an seiner Grenze dunkel bleiben.</translation>
     </message>
     <message>
         <source>One LED on its own</source>
@@ -2516,10 +2488,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Vom Tisch</translation>
     </message>
     <message>
-        <source>The tester feeds the LEDs through their plug while the set runs: a real picture?</source>
-        <translation>Der Tester speist die LEDs über ihren Stecker, während das Gerät läuft: ein echtes Bild?</translation>
-    </message>
-    <message>
         <source>a picture</source>
         <translation>ein Bild</translation>
     </message>
@@ -3074,6 +3042,122 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>As described, a sound set shows {:.1f} to {:.1f} V here.</source>
         <translation>So wie das Gerät beschrieben ist, zeigt ein heiles hier {:.1f} bis {:.1f} V.</translation>
+    </message>
+    <message>
+        <source>{}, channel {}</source>
+        <translation>{}, Kanal {}</translation>
+    </message>
+    <message>
+        <source>its place is not in the set as it is described now</source>
+        <translation>seinen Ort gibt es im Gerät, wie es jetzt beschrieben ist, nicht</translation>
+    </message>
+    <message>
+        <source>{} Touch the leads together first and take off what they have, or pass 1 A and read the volts.</source>
+        <translation>{} Erst die Messleitungen zusammenhalten und deren Wert abziehen, oder 1 A durchleiten und die Spannung ablesen.</translation>
+    </message>
+    <message>
+        <source>{} A small boost coil may ring fewer: its twin decides.</source>
+        <translation>{} Eine kleine Speicherdrossel schwingt vielleicht kürzer: ihr Zwilling entscheidet.</translation>
+    </message>
+    <message>
+        <source>{:.0f} V: with power-factor correction it stands at 380 to 400 V while the set is on.</source>
+        <translation>{:.0f} V: mit Leistungsfaktorkorrektur stehen 380 bis 400 V an, solange das Gerät läuft.</translation>
+    </message>
+    <message>
+        <source>Resolder and reseat what comes and goes</source>
+        <translation>Nachlöten und neu stecken, was kommt und geht</translation>
+    </message>
+    <message>
+        <source>Contact remade</source>
+        <translation>Kontakt erneuert</translation>
+    </message>
+    <message>
+        <source>Find it first: lit, cold and warm, pressed with an insulated stick on the cold side; then solder anew and soak it long.</source>
+        <translation>Erst finden: leuchtend, kalt und warm, mit isoliertem Stab auf der kalten Seite gedrückt; dann neu löten und lange laufen lassen.</translation>
+    </message>
+    <message>
+        <source>A contact that came and went is made anew; if it comes back it was another.</source>
+        <translation>Ein Kontakt, der kam und ging, ist erneuert; kommt der Fehler wieder, war es ein anderer.</translation>
+    </message>
+    <message>
+        <source>Nothing to replace: watch it</source>
+        <translation>Nichts zu tauschen: beobachten</translation>
+    </message>
+    <message>
+        <source>Watched, nothing replaced</source>
+        <translation>Beobachtet, nichts getauscht</translation>
+    </message>
+    <message>
+        <source>Run it warm for an hour, ask the owner when it fails, look at the brightness and energy settings and the source.</source>
+        <translation>Eine Stunde warm laufen lassen, den Besitzer fragen, wann es ausfällt, Helligkeit, Energiesparen und Signalquelle ansehen.</translation>
+    </message>
+    <message>
+        <source>Nothing is wrong with it now; it was watched while warm. Say when and how it fails next.</source>
+        <translation>Jetzt fehlt ihm nichts; es wurde warm beobachtet. Bitte sagen, wann und wie es wieder ausfällt.</translation>
+    </message>
+    <message>
+        <source>Shorted driver MOSFET, which blew the fuse</source>
+        <translation>Kurzschluss im Treiber-MOSFET, der die Sicherung auslöste</translation>
+    </message>
+    <message>
+        <source>Shorted output diode, which blew the fuse</source>
+        <translation>Kurzschluss der Ausgangsdiode, die die Sicherung auslöste</translation>
+    </message>
+    <message>
+        <source>Shorted output capacitor, which blew the fuse</source>
+        <translation>Kurzschluss im Ausgangskondensator, der die Sicherung auslöste</translation>
+    </message>
+    <message>
+        <source>Driver gives up on sound strings</source>
+        <translation>Treiber gibt an heilen Strängen auf</translation>
+    </message>
+    <message>
+        <source>Current sense or its resistor</source>
+        <translation>Strommessung oder ihr Widerstand</translation>
+    </message>
+    <message>
+        <source>Dead sink</source>
+        <translation>Tote Stromsenke</translation>
+    </message>
+    <message>
+        <source>Nothing wrong now</source>
+        <translation>Jetzt nichts zu finden</translation>
+    </message>
+    <message>
+        <source>Contact that comes and goes</source>
+        <translation>Kontakt, der kommt und geht</translation>
+    </message>
+    <message>
+        <source>BL_ON at the power board, max hold, in the first second after switch-on: later it may be taken back.</source>
+        <translation>BL_ON am Netzteil, Max-Hold, in der ersten Sekunde nach dem Einschalten: später wird es vielleicht zurückgenommen.</translation>
+    </message>
+    <message>
+        <source>DIM, brightness up, max hold, in the first second after switch-on. Some are inverted: 0 V is full.</source>
+        <translation>DIM, Helligkeit hoch, Max-Hold, in der ersten Sekunde nach dem Einschalten. Manche sind umgekehrt: 0 V ist voll.</translation>
+    </message>
+    <message>
+        <source>LED+ with the set on and the backlight still off; in standby its rail may be off, and 0 V says nothing.</source>
+        <translation>LED+ bei eingeschaltetem Gerät, Licht noch aus; im Standby kann die Schiene aus sein, dann sagen 0 V nichts.</translation>
+    </message>
+    <message>
+        <source>Set off, LEDs unplugged; switch on. Afterwards LED+ keeps its over-voltage level: measure it before the plug goes in again, never under power.</source>
+        <translation>Gerät aus, LEDs abgesteckt; einschalten. Danach hält LED+ die Überspannung: messen, bevor der Stecker wieder hineingeht, nie unter Spannung.</translation>
+    </message>
+    <message>
+        <source>Return of this channel, max hold, while it is lit: after a trip it floats.</source>
+        <translation>Rückleitung dieses Kanals, Max-Hold, solange es leuchtet: nach dem Abschalten schwebt sie.</translation>
+    </message>
+    <message>
+        <source>Their plug out of the board, the tester on it, the set running: a real picture? Look in the first seconds; many sets go down soon.</source>
+        <translation>Stecker aus der Platine, Tester daran, Gerät läuft: ein richtiges Bild? In den ersten Sekunden hinsehen; viele Geräte gehen bald aus.</translation>
+    </message>
+    <message>
+        <source>Plug out of the board; tester across the run, plus on its first LED. About 5 V for each LED at most until polarity is known.</source>
+        <translation>Stecker aus der Platine; Tester über die Strecke, Plus an die erste LED. Höchstens etwa 5 V je LED, bis die Polung bekannt ist.</translation>
+    </message>
+    <message>
+        <source>Plug out of the board; tester plus on LED+, minus on the bare metal back: it must stay dark at its limit.</source>
+        <translation>Stecker aus der Platine; Tester-Plus an LED+, Minus an die blanke Rückwand: an seiner Grenze muss es dunkel bleiben.</translation>
     </message>
 </context>
 <context>

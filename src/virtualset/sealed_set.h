@@ -8,6 +8,7 @@
 #include "core/driver/switch_on.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
+#include "virtualset/simulated_set.h"
 
 namespace dimglow::virtualset {
 
@@ -48,7 +49,7 @@ struct Manner {
 ///
 /// Voltages come from the circuit and driver model with a repeatable spread of part and meter; the same question
 /// always gets the same answer. Not thread-safe.
-class SealedSet {
+class SealedSet : public SimulatedSet {
 public:
     /// \throws std::invalid_argument when the suspect is not in \p trade
     SealedSet(backlight::Backlight backlight, SealedFault fault, const knowledge::Knowledge& trade,
@@ -67,12 +68,10 @@ public:
     evidence::LedChecked check(backlight::LedPlace place, const parts::LedCheckSetting& setting) const;
     /// A point of a board; one that is not among those of the set has usual ratings.
     evidence::PointTaken check(const evidence::PointAsked& asked) const;
-    /// What can be read off a part, or beside a rail.
-    parts::Ratings printedOn(const evidence::PointAsked& asked) const;
+    parts::Ratings printedOn(const evidence::PointAsked& asked) const override;
     evidence::PointSeen look(const evidence::PointAsked& asked) const;
     evidence::Bridged bridge(backlight::LedPlace place) const;
-    /// Whatever is asked, as it would be written down; a look gives one observation for each LED.
-    std::vector<evidence::Observation> take(const evidence::Question& question) const;
+    std::vector<evidence::Observation> take(const evidence::Question& question) const override;
     /// LED+ of a feed and its sinks from switch-on, for \p seconds.
     driver::SwitchOn switchOn(int feed, double seconds, bool plugOut = false) const;
 

@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <functional>
+#include <memory>
 #include <string>
 
 #include "core/sheet/assessment.h"
@@ -23,18 +24,28 @@ enum class Told {
 inline constexpr int toldCount = 4;
 const char* wordsOf(Told told);
 
+/// Where a set comes from.
+enum class Family {
+    Knowledge,  ///< its boards answer as the knowledge files say, with numbers of their own: SealedSet
+    Bench,      ///< its boards behave by circuits and numbers that these files know nothing of: BenchSet
+};
+
 /// A set with a fault, and the job about it as it was taken in.
 struct Patient {
     job::Job job;
-    SealedSet set;
-    std::string suspect;          ///< what is really wrong
-    backlight::Backlight strips;  ///< what is seen of them once the panel is open
+    std::shared_ptr<const SimulatedSet> set;
+    std::string suspect;               ///< what is really wrong; of the second family its trouble, where that is none
+    std::vector<std::string> accepts;  ///< suspects that are right; none where nothing should be named
+    backlight::Backlight strips;       ///< what is seen of them once the panel is open
+    backlight::Backlight truth;        ///< as they are
+    SealedFault fault;                 ///< of the strings, and of the driver's side in the first family
 };
 
 /// Draws a set: strings of 8 to 60 LEDs on one to four channels, a batch off its class, a driver that idles, protects,
 /// retries and regulates in a manner of its own, and one fault, as often as the trade has it, of any size (spreads are
 /// common practice, no source). The same seed is the same set, whatever the job is \p told of it.
-Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& trade);
+Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& trade,
+                    Family family = Family::Knowledge);
 
 /// Which probe comes next.
 enum class Order {
@@ -52,11 +63,12 @@ struct Ending {
     int probes = 0;
     double minutes = 0;  ///< opening included
     double cost =
-        0;  ///< of the diagnosis and the advised repair, in the bench's money; twice the repair when it is wrong
+        0;         ///< of the diagnosis and the advised repair, in the bench's money; twice the repair when it is wrong
+    job::Job job;  ///< as it was left
 };
 
 /// Whether a suspect is what is wrong. A main board that does not start and one that does not ask for light are one:
-/// the same board is at fault.
+/// the same board is at fault. What has no name is none of these.
 bool isRight(const std::string& suspect, const Patient& patient);
 /// Whether an assessment has found the faulty LEDs, suspects most what is wrong, or has found what the same repair
 /// mends.

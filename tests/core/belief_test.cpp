@@ -337,7 +337,7 @@ protected:
         add(sealed({}).tester(backlight::wholeString(job_.set.backlight, {0, 0}), job_.bench.tester));
         add(evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 53.3, 18.6});
     }
-    double shareOfTheBoard() const { return shareOf("weakSupply") + shareOf("ovpDivider"); }
+    double shareOfTheBoard() const { return shareOf("weakSupply") + shareOf("ovpDivider") + shareOf("tripsOnSound"); }
 };
 
 TEST_F(TripsWithGoodStrings, AreNotPutDownToTheBoardBeforeTheCheapTestOfTheRest) {

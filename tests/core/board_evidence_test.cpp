@@ -194,7 +194,9 @@ TEST_F(AtTheBoards, WhatIsLikelyAndCheapIsMendedBeforeADearProbe) {
 
 TEST_F(AtTheBoards, ContactThatMendsItselfWithTheBackOff) {
     noLight();
-    const auto contact = [&](const Assessment& a) { return shareOf(a, "openPlug") + shareOf(a, "badJoint"); };
+    const auto contact = [&](const Assessment& a) {
+        return shareOf(a, "openPlug") + shareOf(a, "badJoint") + shareOf(a, "warmJoint");
+    };
     const double before = contact(assessed());
     answer("backOff", "helps");
     answer("reseat", "helps");

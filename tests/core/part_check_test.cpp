@@ -141,7 +141,12 @@ TEST(TypedParts, PrintedRatingsAreReadBack) {
 
 // tan δ/(2π·f·C): definition of the loss factor; 0.09 for 63 V from memory.
 TEST(Electrolytics, TheEsrLimitIsThatOfTheLossFactor) {
-    EXPECT_NEAR(highestEsr(470e-6, 63), 0.09 / (2 * M_PI * 120 * 470e-6), 1e-9);
+    // tan δ by rated volts as general-purpose series have it (from memory)
+    constexpr std::pair<double, double> tanDelta[] = {{6.3, 0.22}, {10, 0.19}, {16, 0.16},  {25, 0.14}, {35, 0.12},
+                                                      {50, 0.1},   {63, 0.09}, {100, 0.08}, {200, 0.2}, {400, 0.24}};
+    for (const auto& [volts, loss] : tanDelta) {
+        EXPECT_NEAR(highestEsr(470e-6, volts), loss / (2 * M_PI * 120 * 470e-6), 1e-9) << volts;
+    }
     EXPECT_GT(highestEsr(470e-6, {}), highestEsr(470e-6, 63));
 }
 
@@ -198,7 +203,12 @@ INSTANTIATE_TEST_SUITE_P(
                     Case{"manyRings", PartKind::Transformer, "", "13 rings", Grade::Good},
                     Case{"nothingMakesAResistorReadHigh", PartKind::Resistor, "100k", "180k", Grade::Bad},
                     Case{"lowInCircuit", PartKind::Resistor, "100k", "60k", Grade::Doubtful},
-                    Case{"senseWithItsLeads", PartKind::Sense, "0.5R", "0.7", Grade::Good},
+                    Case{"senseLeadsZeroed", PartKind::Sense, "0.5R", "0.54", Grade::Good},
+                    Case{"senseAtNothing", PartKind::Sense, "0.22R", "0.0", Grade::Doubtful},
+                    Case{"senseUp", PartKind::Sense, "0.47R", "0.75", Grade::Bad},
+                    Case{"senseOfATenthUp", PartKind::Sense, "0.1R", "0.35", Grade::Bad},
+                    Case{"bulkWithCorrection", PartKind::Rail, "325V", "392", Grade::Good},
+                    Case{"bulkTooHigh", PartKind::Rail, "325V", "440", Grade::Bad},
                     Case{"railWithin", PartKind::Rail, "5V", "5.11", Grade::Good},
                     Case{"railSags", PartKind::Rail, "20V", "17", Grade::Doubtful},
                     Case{"railGone", PartKind::Rail, "12V", "0.3", Grade::Bad},

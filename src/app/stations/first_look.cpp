@@ -210,11 +210,10 @@ void FirstLookStation::writeNumber() {
         number_->setText({});
         return;
     }
-    const auto choice = std::find_if(test.choices.begin(), test.choices.end(),
-                                     [&](const auto& c) { return c.upTo && number <= *c.upTo; });
-    if (choice != test.choices.end() && tell(session_.record(evidence::Answer{test.id, choice->id, number},
-                                                             {.source = {.raw = number_->text().toStdString()}}),
-                                             number_)) {
+    const auto* choice = test.choiceFor(number, session_.trade().setKind(job().set.kind));
+    if (choice != nullptr && tell(session_.record(evidence::Answer{test.id, choice->id, number},
+                                                  {.source = {.raw = number_->text().toStdString()}}),
+                                  number_)) {
         goOn();
     }
 }

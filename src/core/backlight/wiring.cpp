@@ -388,6 +388,13 @@ double highestAmps(const LedNetwork& built, const circuit::OperatingPoint& point
     return amps;
 }
 
+/// What still creeps through a dead sink, of its current (common practice, no source).
+constexpr double deadSinkShare = 1e-6;
+
+bool isDead(const Faults& faults, int channel) {
+    return std::find(faults.deadSinks.begin(), faults.deadSinks.end(), channel) != faults.deadSinks.end();
+}
+
 bool leaksIn(const Faults& faults, int channel) {
     return std::any_of(faults.leaks.begin(), faults.leaks.end(),
                        [&](const ChassisLeak& l) { return l.string.channel == channel; });
@@ -460,6 +467,10 @@ FeedAlone feedAlone(const Backlight& backlight, const Faults& faults, int feed) 
     };
     keep(alone.faults.joints);
     keep(alone.faults.leaks);
+    std::erase_if(alone.faults.deadSinks, [&](int channel) { return place[std::size_t(channel)] < 0; });
+    for (int& channel : alone.faults.deadSinks) {
+        channel = place[std::size_t(channel)];
+    }
     for (auto& pin : alone.backlight.harness) {
         const bool isThere = pin.channel < int(place.size()) && place[pin.channel] >= 0;
         if (pin.role == HarnessPin::Role::LedMinus && !isThere) {
@@ -535,7 +546,8 @@ PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, doubl
         result.channelOfLed.resize(result.leds.size(), channel);
         result.ledMinus.push_back(minus);
         result.sinkOfChannel.push_back(int(result.network.supplies().size()));
-        const double amps = backlight.channels[channel].someAmps();
+        const double share = isDead(faults, channel) ? deadSinkShare : 1;
+        const double amps = share * backlight.channels[channel].someAmps();
         result.network.addSupply({circuit::ground, minus, 1e-9, amps, headroom / amps});
     }
     return result;
@@ -560,6 +572,9 @@ ChannelDemand demandOf(const Backlight& backlight, int channel, const Faults& on
         demand.stringAmps.push_back(highestAmps(built, point, first, count));
         first += std::size_t(count);
     }
+    demand.sinkIsDead = demand.conducts && isDead(faults, channel);
+    demand.conducts = demand.conducts && !demand.sinkIsDead;
+    demand.lights = demand.lights && !demand.sinkIsDead;
     return demand;
 }
 

@@ -48,6 +48,7 @@ struct Faults {
     std::vector<PlacedFault> leds = {};
     std::vector<BadJoint> joints = {};
     std::vector<ChassisLeak> leaks = {};
+    std::vector<int> deadSinks = {};  ///< channels whose sink passes no current
 };
 
 /// The same at the strings' working current.
@@ -136,6 +137,7 @@ struct ChannelDemand {
     boost::container::small_vector<double, 4> stringAmps;  ///< share of each parallel string, A
     double leakAmps = 0;                                   ///< what goes to the chassis instead of its sink, A
     bool lights = false;                                   ///< at least half of its LEDs glow
+    bool sinkIsDead = false;                               ///< it would conduct
     double spreadVolts = 0;  ///< how far its volts may be off, for a fault whose size nobody knows; one sigma
 };
 

@@ -81,6 +81,7 @@ struct StageChange {
     std::optional<double> reaches;  ///< share of the strings' power that it gives before its supply drops out
     double supplyFaradsTimes = 1;   ///< on the supply's capacitors
     double overVoltsTimes = 1;      ///< on the over-voltage level
+    double overCurrentTimes = 1;    ///< on the current at which it gives up
     bool operator==(const StageChange&) const = default;
 };
 
@@ -104,6 +105,8 @@ struct Behaviour {
     std::vector<Voltage> volts;  ///< ledPlusOn is missing when it is up to the strings
     LightForecast light;
     double hidesLight = 0;  ///< share of cases in which the glass stays dark before LEDs that are lit
+    /// Light is asked for and fails: a main board that watches it may take the whole set down.
+    bool isNoticed = false;
     StageChange stage;
 
     /// Null when it is up to the strings, or no voltage.

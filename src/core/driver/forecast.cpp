@@ -40,6 +40,9 @@ constexpr double meterShare = 0.004;
 /// Scatter of the peak that a meter shows of a string that runs for a moment.
 constexpr double peakShare = 0.025;
 
+/// How often LED− is read after a trip and floats (common practice, no source).
+constexpr double afterTrip = 0.35;
+
 /// LED− of a string without current.
 constexpr Level darkSink{Reference::Nothing, 1, 0.1, 0, 0.5, 0};
 
@@ -53,6 +56,7 @@ public:
         bool conducts = false;
         bool lights = false;
         bool leaks = false;
+        bool sinkIsDead = false;
     };
     using Demands = boost::container::small_vector<Demand, 12>;
 
@@ -308,6 +312,12 @@ private:
         boost::container::small_vector<double, 8> missing;
         result.sinks.reserve(std::min<std::size_t>(demands_.size(), 4));
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {
+            if (demands_[channel].sinkIsDead) {
+                result.sinkOfChannel[channel] = int(result.sinks.size());
+                result.sinks.push_back(deadSink());
+                missing.push_back(NAN);  // like no other
+                continue;
+            }
             const double volts = demands_[channel].conducts ? highest_ - demands_[channel].volts : -1;
             const double spread = volts > 0 ? std::hypot(highestSpread_, demands_[channel].spreadVolts) : 0;
             const auto alike = std::find(missing.begin(), missing.end(), volts);
@@ -322,6 +332,20 @@ private:
         }
     }
 
+    /// LED− of a sound string whose sink is dead follows LED+, less what the LEDs drop at the little that creeps
+    /// through the meter and the board.
+    static Modes deadSink() {
+        const Level near{Reference::Strings, 0.85, 0, 0.15, 1, 0};
+        const Level knee{Reference::Strings, 0.27, 0, 0.12, 1, 0};
+        const Level top{Reference::OverVolts, 0.85, 0, 0.15, 1, 0};
+        return {{0.25, Shape::Steady, near, near, Manner::None},
+                {0.25, Shape::Steady, knee, knee, Manner::None},
+                {0.12, Shape::Steady, top, top, Manner::None},
+                {0.13, Shape::PeakThenSettles, top, near, Manner::None},
+                {0.15, Shape::PeakThenSettles, near, knee, Manner::None},
+                {0.1, Shape::Wanders, near, knee, Manner::None}};
+    }
+
     /// What a meter shows of LED+ when the output falls to the knee of lit strings as soon as the driver trips.
     void addCollapse(Modes& modes, double weight) const {
         const double running = highest_ + driver_.someHeadroomVolts();
@@ -330,6 +354,14 @@ private:
 
     /// \p running volts of the strings that it falls to
     void addCollapse(Modes& modes, double weight, const Level& peak, double running) const {
+        // A meter on a short flash shows anything from a fifth of the peak up, and the output may keep its charge.
+        const Level slow = ofStrings(0.55 * running, 0.18 * running);
+        const Level kept = ofStrings(0.6 * running, 0.15 * running);
+        constexpr double slowMeters = 0.04;
+        constexpr double keepsCharge = 0.08;
+        modes.push_back({slowMeters * weight, Shape::PeakThenSettles, slow, idle(0.1, 1)});
+        modes.push_back({keepsCharge * weight, Shape::PeakThenSettles, peak, kept});
+        weight *= 1 - slowMeters - keepsCharge;
         modes.push_back({2 * weight / 3, Shape::PeakThenSettles, peak, idle(0.1, 1)});
         const double idleVolts = idle_.of == Reference::Idle ? driver_.someIdleVolts() : kneeShare * clamp_;
         modes.push_back(
@@ -355,11 +387,27 @@ private:
         }
         const double litVolts = missing < 0 ? darkSink.plus : driver_.someHeadroomVolts() + missing;
         seen.spreadVolts = 0.15 * litVolts + 0.3;
-        return {{1 - 0.8 * flashes, Shape::Steady, lit, lit, Manner::SinkHolds},
-                {0.3 * flashes, Shape::PeakThenSettles, lit, darkSink, Manner::SinkSettles},
-                {0.2 * flashes, Shape::PeakThenSettles, seen, darkSink, Manner::SinkSettles},
-                {0.2 * flashes, Shape::Wanders, seen, darkSink, Manner::SinkWanders},
-                {0.1 * flashes, Shape::Steady, darkSink, darkSink, Manner::SinkIsDark}};
+        Modes modes = {{1 - 0.8 * flashes, Shape::Steady, lit, lit, Manner::SinkHolds},
+                       {0.3 * flashes, Shape::PeakThenSettles, lit, darkSink, Manner::SinkSettles},
+                       {0.2 * flashes, Shape::PeakThenSettles, seen, darkSink, Manner::SinkSettles},
+                       {0.2 * flashes, Shape::Wanders, seen, darkSink, Manner::SinkWanders},
+                       {0.1 * flashes, Shape::Steady, darkSink, darkSink, Manner::SinkIsDark}};
+        if (missing >= 0) {
+            addAfterTrip(modes, afterTrip * flashes);
+        }
+        return modes;
+    }
+
+    /// Once a driver has tripped its sinks are off: LED− floats at LED+ less the strings' knee, wherever LED+ is then.
+    void addAfterTrip(Modes& modes, double share) const {
+        for (auto& mode : modes) {
+            mode.weight *= 1 - share;
+        }
+        const Level high{Reference::Strings, 0.16, 0, 0.08, 0.5, 0};
+        const Level low{Reference::Strings, 0.08, 0, 0.07, 0.5, 0};
+        modes.push_back({0.55 * share, Shape::Steady, low, low, Manner::None});
+        modes.push_back({0.3 * share, Shape::PeakThenSettles, high, low, Manner::None});
+        modes.push_back({0.15 * share, Shape::Wanders, high, low, Manner::None});
     }
 
     /// What a meter shows of LED+ that stood at the over-voltage level for a moment, above \p volts, where \p base of
@@ -528,7 +576,7 @@ DriverForecast forecast(const backlight::Backlight& backlight, const DriverRefer
             if (backlight.channels[channel].feed == int(feed)) {
                 const auto& demand = *demands[channel];
                 own.push_back({scale * demand.volts, scale * demand.spreadVolts, demand.conducts, demand.lights,
-                               demand.leakAmps > 0});
+                               demand.leakAmps > 0, demand.sinkIsDead});
             }
         }
         situations.emplace_back(backlight.driver, reference[feed], std::move(own), *behaviours[feed]);

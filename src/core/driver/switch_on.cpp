@@ -238,6 +238,7 @@ StageSpec stageOf(const backlight::Backlight& backlight, const FeedReference& re
     stage.supplyFarads *= change.supplyFaradsTimes;
     stage.supplyVolts *= change.supplyTimes;
     stage.overVolts *= change.overVoltsTimes;
+    stage.overCurrentRatio *= change.overCurrentTimes;
     stage.switches = change.switches;
     stage.asked = change.asked;
     stage.dim = change.dim;

@@ -65,6 +65,8 @@ public:
     virtual std::optional<knowledge::GradeShares> gradeShares(const PointAsked& asked) const = 0;
     /// The verdict on a point that was measured, its twins considered.
     virtual parts::Grade gradeOf(const PointTaken& taken) = 0;
+    /// Whether a reading that condemns a part leaves nothing to judge.
+    virtual bool isExact(const PointTaken& taken) const = 0;
     /// How often the part looks bad to the eye; empty when the program does not know it.
     virtual std::optional<double> badLooksShare(const PointAsked& asked) const = 0;
     /// What a voltage of the board may read, as far as the readings taken in before tell; empty when that is not known

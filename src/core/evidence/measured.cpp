@@ -13,8 +13,7 @@ const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wan
 
 void Measured::check(const format::Check& at, const Places& places) const {
     at.text("test", test, limits::word);
-    at.number("channel", channel, {0, double(places.backlight().channels.size()) - 1});
-    at.number("feed", feed, {0, double(places.backlight().feeds.size()) - 1});
+    places.check(at, question());
     at.number("volts", volts, limits::boardVolts);
     at.number("restVolts", restVolts, limits::boardVolts);
 }

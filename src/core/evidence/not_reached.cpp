@@ -7,8 +7,7 @@ namespace dimglow::evidence {
 
 void NotReached::check(const format::Check& at, const Places& places) const {
     at.text("test", asked.test, limits::word);
-    at.number("channel", asked.channel, {0, double(places.backlight().channels.size()) - 1});
-    at.number("feed", asked.feed, {0, double(places.backlight().feeds.size()) - 1});
+    places.check(at, asked);
     at.text("ref", ref, limits::ref);
     if (run) {
         places.check(at.at("run"), *run);

@@ -3,6 +3,7 @@
 #include <fmt/format.h>
 #include <algorithm>
 
+#include "core/backlight/limits.h"
 #include "core/evidence/limits.h"
 
 namespace dimglow::evidence {
@@ -13,7 +14,7 @@ text::Text notDescribed() {
 }
 }  // namespace
 
-Places::Places(const set::DisplaySet& set) : set_(set) {
+Places::Places(const set::DisplaySet& set, bool mayBeGone) : set_(set), mayBeGone_(mayBeGone) {
     for (int channel = 0; channel < int(backlight_.channels.size()); ++channel) {
         lengths_.emplace_back();
         for (int string = 0; string < int(backlight_.channels[channel].strings.size()); ++string) {
@@ -22,12 +23,23 @@ Places::Places(const set::DisplaySet& set) : set_(set) {
     }
 }
 
+void Places::check(const format::Check& at, const VoltsAsked& asked) const {
+    const auto last = [&](std::size_t now, std::size_t most) { return double(mayBeGone_ ? most : now) - 1; };
+    at.number("channel", asked.channel, {0, last(backlight_.channels.size(), backlight::limits::channels)});
+    at.number("feed", asked.feed, {0, last(backlight_.feeds.size(), backlight::limits::feeds)});
+}
+
 void Places::check(const format::Check& at, const backlight::Run& run) const {
     const auto outside = [&](const char* member, int value, std::size_t count) {
         at.report(member, text::say("{} is outside 0 … {}", value, int(count) - 1));
     };
     const auto& [channel, string] = run.string;
-    if (!backlight_.isDescribed) {
+    if (mayBeGone_) {
+        at.number("channel", channel, {0, backlight::limits::channels - 1.0});
+        at.number("string", string, {0, backlight::limits::stringsOfChannel - 1.0});
+        at.number("first", run.first, {0, double(run.last)});
+        at.number("last", run.last, {0, backlight::limits::leds - 1.0});
+    } else if (!backlight_.isDescribed) {
         at.report(nullptr, notDescribed());
     } else if (channel < 0 || channel >= int(lengths_.size())) {
         outside("channel", channel, lengths_.size());
@@ -54,7 +66,10 @@ void Places::check(const format::Check& at, const PointAsked& asked) const {
 
 void Places::check(const format::Check& at, backlight::LedPlace place) const {
     const int strips = int(backlight_.strips.size());
-    if (!backlight_.isDescribed) {
+    if (mayBeGone_) {
+        at.number("strip", place.strip, {0, backlight::limits::strips - 1.0});
+        at.number("led", place.led, {0, backlight::limits::ledsOfStrip.most - 1});
+    } else if (!backlight_.isDescribed) {
         at.report(nullptr, notDescribed());
     } else if (place.strip < 0 || place.strip >= strips) {
         at.report("strip", text::say("{} is outside 0 … {}", place.strip, strips - 1));

@@ -13,9 +13,12 @@ namespace dimglow::evidence {
 /// whole trail. The set must outlive it, and its backlight be sound.
 class Places {
 public:
-    explicit Places(const set::DisplaySet& set);
+    /// \param mayBeGone places of a backlight that was described otherwise: held to what any backlight may have
+    explicit Places(const set::DisplaySet& set, bool mayBeGone = false);
 
     const backlight::Backlight& backlight() const { return backlight_; }
+    /// Reports a channel or an LED+ that is not there.
+    void check(const format::Check& at, const VoltsAsked& asked) const;
     /// Reports a run that is in no string, or starts or ends where no probe can reach.
     void check(const format::Check& at, const backlight::Run& run) const;
     /// Reports a part, rail or pin that nobody has written down.
@@ -26,6 +29,7 @@ public:
 private:
     const set::DisplaySet& set_;
     const backlight::Backlight& backlight_ = set_.backlight;
+    const bool mayBeGone_;
     std::vector<std::vector<int>> lengths_;  ///< LEDs, by channel and string
 };
 

@@ -34,6 +34,11 @@ double PointSeen::logLikelihood(Explanation& explanation) const {
     if (!bad || looks == Looks::Glue || looks == Looks::Repaired) {
         return 0;
     }
+    /// What is swollen, leaking or burnt is so to every eye; a cracked joint or soot may be taken for it.
+    constexpr double clearSlipShare = 1e-3;
+    if (looks == Looks::Bulged || looks == Looks::Leaking || looks == Looks::Burnt) {
+        return std::log(clearSlipShare + (1 - clearSlipShare) * *bad);
+    }
     const double share = isBad(looks) ? *bad : 1 - *bad;
     return std::log(slipShare / 2 + (1 - slipShare) * share);
 }

@@ -89,12 +89,17 @@ Text PointTaken::describe(const Scene& scene) const {
 double PointTaken::logLikelihood(Explanation& explanation) const {
     /// Of what it would say in time: nothing draws from it yet (common practice, no source).
     constexpr double earlyShare = 0.5;
+    constexpr double exactSlipShare = 3e-4;  ///< the wrong part was under the probes
     const auto grade = explanation.board().gradeOf(*this);
     const auto shares = explanation.board().gradeShares(asked);
     if (!shares || grade == Grade::CannotTell) {
         return 0;
     }
-    const double log = std::log(slipShare / 3 + (1 - slipShare) * (*shares)[std::size_t(grade)]);
+    /// That a sound one fails so wholly is as rare again as that it is judged bad.
+    const double share = (*shares)[std::size_t(grade)];
+    const bool isExact = grade == Grade::Bad && explanation.board().isExact(*this);
+    const double log = isExact ? std::log(exactSlipShare + (1 - exactSlipShare) * share * share)
+                               : std::log(slipShare / 3 + (1 - slipShare) * share);
     return asked.isEarly ? earlyShare * log : log;
 }
 

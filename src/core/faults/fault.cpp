@@ -54,6 +54,8 @@ std::vector<Fault> candidatesFor(knowledge::StringFault kind, const backlight::B
         append(all, OtherStrip::candidates(set));
     } else if (kind == StringFault::Chassis) {
         append(all, Leak::candidates(set));
+    } else if (kind == StringFault::Sink) {
+        append(all, DeadSink::candidates(set));
     }
     return all;
 }

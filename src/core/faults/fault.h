@@ -6,6 +6,7 @@
 #include <variant>
 #include <vector>
 
+#include "core/faults/dead_sink.h"
 #include "core/faults/faulty_units.h"
 #include "core/faults/joint.h"
 #include "core/faults/leak.h"
@@ -23,7 +24,7 @@ struct Mechanisms {
     using Fault = std::variant<FaultyUnits, M...>;
     using Sign = std::variant<typename M::Sign...>;
 };
-using AllMechanisms = Mechanisms<Joint, OtherStrip, Leak>;
+using AllMechanisms = Mechanisms<Joint, OtherStrip, Leak, DeadSink>;
 
 using Fault = AllMechanisms::Fault;
 /// What a fault other than of single LEDs is for one circuit.

@@ -1,6 +1,7 @@
 #include "core/findings/misfit.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace dimglow::findings {
 
@@ -26,13 +27,32 @@ std::optional<std::size_t> noneOfThese(const Model& model, const Belief& belief)
     return std::nullopt;
 }
 
+/// Whether one reading repeats another, as meters do.
+bool readsTheSame(const evidence::Observation& a, const evidence::Observation& b) {
+    constexpr double share = 0.03;
+    constexpr double volts = 0.2;
+    const auto alike = [](double one, double other) {
+        return std::abs(one - other) <= share * std::max(std::abs(one), std::abs(other)) + volts;
+    };
+    if (const auto* one = std::get_if<evidence::Measured>(&a)) {
+        const auto& other = std::get<evidence::Measured>(b);
+        return one->shape == other.shape && alike(one->volts, other.volts) && alike(one->restVolts, other.restVolts);
+    }
+    if (const auto* one = std::get_if<evidence::TesterTaken>(&a)) {
+        const auto& other = std::get<evidence::TesterTaken>(b);
+        const bool hasVolts = one->volts && other.volts;
+        return one->lit == other.lit && (hasVolts ? alike(*one->volts, *other.volts) : one->volts == other.volts);
+    }
+    return a == b;
+}
+
 /// Whether an answer has been confirmed: given before, or given a third time. It is no slip then, whatever it fits.
 bool isConfirmed(const job::Entry& entry, const job::Job& job) {
     int others = 0;
     for (const auto& other : job.trail) {
         const bool isOther = other.id != entry.id && other.phase == entry.phase &&
                              evidence::questionOf(other.what) == evidence::questionOf(entry.what);
-        if (isOther && other.what == entry.what) {
+        if (isOther && readsTheSame(other.what, entry.what)) {
             return true;
         }
         others += isOther ? 1 : 0;

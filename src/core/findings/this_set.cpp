@@ -116,7 +116,12 @@ Expected expectedOf(Model& model, const job::Job& job, const driver::Quantities&
         result.stripVolts.push_back(
             model.strings().tester({backlight::wholeStrip(job.set.backlight, strip), job.bench.tester}, {}).volts);
     }
-    for (const auto& entry : job.trail) {
+    const auto lost = job::placesLost(job);
+    for (std::size_t i = 0; i < job.trail.size(); ++i) {
+        const auto& entry = job.trail[i];
+        if (lost[i] != 0) {
+            continue;
+        }
         if (const auto expectation = evidence::expected(entry.what, healthySet)) {
             result.byEntry[entry.id] = *expectation;
         }

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <map>
 
+#include "core/evidence/places.h"
+
 namespace dimglow::job {
 
 int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source) {
@@ -50,10 +52,27 @@ std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing) {
     return std::nullopt;
 }
 
+std::vector<char> placesLost(const Job& job) {
+    std::vector<char> lost(job.trail.size(), 0);
+    if (job.describedAfter == 0) {
+        return lost;
+    }
+    const evidence::Places places(job.set);
+    for (std::size_t i = 0; i < job.trail.size(); ++i) {
+        std::vector<format::Problem> problems;
+        if (job.trail[i].id <= job.describedAfter) {
+            evidence::check(job.trail[i].what, format::Check(problems), places);
+        }
+        lost[i] = problems.empty() ? 0 : 1;
+    }
+    return lost;
+}
+
 std::vector<Entry> standingEntries(const Job& job, Phase phase) {
     std::map<evidence::Question, std::size_t> latest;  // into the trail
+    const auto lost = placesLost(job);
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
-        if (job.trail[i].phase == phase) {
+        if (job.trail[i].phase == phase && lost[i] == 0) {
             latest.insert_or_assign(evidence::questionOf(job.trail[i].what), i);
         }
     }

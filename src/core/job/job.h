@@ -141,6 +141,11 @@ void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings
 /// What was seen of the light at switch-on, if anybody looked.
 std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing);
 
+/// Of each entry of the trail, whether the place that it was taken at is gone: it is of before the backlight was
+/// described anew (`describedAfter`), and what it names is not in the set as it is described now. It stays, counts for
+/// nothing, and comes back with its place.
+std::vector<char> placesLost(const Job& job);
+
 /// The entries of a phase that still count: the latest answer to each question, in trail order.
 std::vector<Entry> standingEntries(const Job& job, Phase phase);
 

@@ -18,6 +18,7 @@ using format::Check;
 void checkTrail(const Check& check, const Job& job) {
     check.count("trail", job.trail.size(), limits::trail);
     const evidence::Places places(job.set);
+    const evidence::Places placesOfBefore(job.set, true);
     std::unordered_set<int> ids;
     std::size_t bridged = 0;
     std::size_t tested = 0;
@@ -33,7 +34,7 @@ void checkTrail(const Check& check, const Job& job) {
         at.text("fitsBecause", entry.source.fitsBecause, limits::raw);
         bridged += std::holds_alternative<evidence::Bridged>(entry.what) ? 1 : 0;
         tested += std::holds_alternative<evidence::TesterTaken>(entry.what) ? 1 : 0;
-        evidence::check(entry.what, at, places);
+        evidence::check(entry.what, at, entry.id > job.describedAfter ? places : placesOfBefore);
     }
     if (tested > limits::testerReadings) {
         check.report("trail", text::say("{} readings of the tester; at most {}", tested, limits::testerReadings));

@@ -50,8 +50,17 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
             seen.clear();
         }
     };
-    for (const auto& entry : job.trail) {
+    const auto lost = placesLost(job);
+    for (std::size_t i = 0; i < job.trail.size(); ++i) {
+        const auto& entry = job.trail[i];
         const bool stands = standing.contains(entry.id);
+        if (lost[i] != 0) {
+            sumUp();
+            lines.push_back({entry.id, entry.at, entry.phase, false, evidence::testOf(entry.what),
+                             evidence::titleOfTest(evidence::testOf(entry.what), scene),
+                             say("its place is not in the set as it is described now"), entry.source.raw});
+            continue;
+        }
         const auto* led = std::get_if<evidence::LedSeen>(&entry.what);
         const bool goesOn = led != nullptr && stands && !seen.empty() && seen.back().place.strip == led->place.strip;
         if (!goesOn) {

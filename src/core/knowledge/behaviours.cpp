@@ -105,6 +105,7 @@ driver::StageChange readStage(Fields fields) {
     }
     stage.supplyFaradsTimes = fields.number("supplyFaradsTimes", 1e-3, mostTimes, stage.supplyFaradsTimes);
     stage.overVoltsTimes = fields.number("overVoltsTimes", 1e-3, mostTimes, stage.overVoltsTimes);
+    stage.overCurrentTimes = fields.number("overCurrentTimes", 1e-3, mostTimes, stage.overCurrentTimes);
     return stage;
 }
 
@@ -130,6 +131,7 @@ std::vector<Behaviour> readBehaviours(const nlohmann::json& document) {
             behaviour.light = readLight(entry.object("light"));
         }
         behaviour.hidesLight = entry.number("hidesLight", 0, 1, 0);
+        behaviour.isNoticed = entry.flag("noticed", behaviour.isNoticed);
         if (entry.has("stage")) {
             behaviour.stage = readStage(entry.object("stage"));
         }

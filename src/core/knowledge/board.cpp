@@ -72,6 +72,7 @@ void readSets(const nlohmann::json& document, Knowledge& knowledge) {
     fields.forEach("kinds", 40, [&](Fields kind) {
         const auto& ofKind = document["kinds"][knowledge.setKinds.size()];
         SetKind read{kind.text("id", longestWord), sentence(kind, "title", longestWord), knowledge.blocks, {}};
+        read.wattsTimes = kind.number("wattsTimes", 0.01, 100, 1);
         kind.forEach("blocks", 40, [&](Fields placed) {
             const int block = indexOfBlock(placed.text("id", longestWord), placed.pathOf("id"), knowledge);
             auto& own = read.blocks[std::size_t(block)];
@@ -107,6 +108,10 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge) {
         kind.live = point.flag("live", false);
         kind.from = set::SetState(point.choice("from", set::setStateWords, int(kind.from)));
         kind.many = point.flag("many", false);
+        kind.ages = point.flag("ages", false);
+        if (point.has("shutDown")) {
+            kind.shutDown = readGradeShares(raw(point, own, "shutDown"), point.pathOf("shutDown"));
+        }
         kind.tools = readTools(point);
         kind.usual = readGradeShares(raw(point, own, "usual"), point.pathOf("usual"));
         kind.faulty = readGradeShares(raw(point, own, "faulty"), point.pathOf("faulty"));

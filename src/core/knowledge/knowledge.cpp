@@ -82,7 +82,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.strings =
             StringFault(suspect.choice("strings",
                                        {"none", "open", "shorted", "dark", "leaky", "dieShorted", "groupOpen", "aged",
-                                        "darkOpens", "plug", "joint", "other", "chassis"},
+                                        "darkOpens", "plug", "joint", "other", "chassis", "sink"},
                                        0));
         const auto driver = suspect.text("driver", longestWord, knowledge.healthy().id);
         const auto* behaviour = knowledge.behaviour(driver);
@@ -133,6 +133,7 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         });
         kind.block = blockNamed(test, knowledge);
         kind.needsLight = test.flag("needsLight", false);
+        kind.goneWhenDown = test.number("goneWhenDown", 0, 1, 0);
         kind.needsDark = test.flag("needsDark", false);
         kind.shortTitle = test.has("short") ? sentence(test, "short", longestWord) : kind.title;
         kind.group = test.text("group", longestWord, "");
@@ -152,12 +153,19 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
                     throw FormatError(test.pathOf("usual"), "has no share for \"" + choice.id + "\"");
                 }
             }
+            for (const auto& [member, shares] : {std::pair("whenLit", &kind.whenLit), {"shutDown", &kind.shutDown}}) {
+                if (test.has(member)) {
+                    test.object(member);
+                    *shares = readShares(document["tests"][knowledge.tests.size()][member], test.pathOf(member));
+                }
+            }
         }
         knowledge.tests.push_back(std::move(kind));
     });
     Fields opening = fields.object("opening");
     knowledge.openBoardsMinutes = opening.number("boards", 0, 1e4);
     knowledge.openPanelMinutes = opening.number("panel", 0, 1e4);
+    knowledge.shutDownShare = fields.number("shutDownShare", 0, 1, 0);
     Fields probe = fields.object("probe");
     knowledge.plugProbeMinutes = probe.number("plugMinutes", 0, 1e4);
     knowledge.padProbeMinutes = probe.number("padMinutes", 0, 1e4);
@@ -195,6 +203,7 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.perStripParts = repair.number("perStripParts", 0, 1e6, 0);
         kind.minutes = repair.number("minutes", 0, 1e5);
         kind.perLedMinutes = repair.number("perLedMinutes", 0, 1e5, 0);
+        kind.findMinutes = repair.number("findMinutes", 0, 1e5, 0);
         kind.days = repair.number("days", 0, 1000);
         kind.opensPanel = repair.flag("opensPanel", false);
         kind.writesOff = repair.flag("writesOff", false);
@@ -236,6 +245,14 @@ std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
         default:
             return std::nullopt;
     }
+}
+
+const Choice* TestKind::choiceFor(double number, const SetKind& kind) const {
+    const double times = unit == "W" ? kind.wattsTimes : 1;
+    const auto found = std::find_if(choices.begin(), choices.end(), [&](const Choice& choice) {
+        return choice.upTo && number <= *choice.upTo * times;
+    });
+    return found == choices.end() ? nullptr : &*found;
 }
 
 bool SetKind::has(int block) const {

@@ -28,7 +28,8 @@ enum class StringFault {
     Plug,
     Joint,
     OtherType,
-    Chassis
+    Chassis,
+    Sink  ///< on the board, seen by the string that hangs on it
 };
 /// The fault of single LEDs that it is, if it is one.
 std::optional<backlight::LedFault> ledFaultOf(StringFault fault);
@@ -65,6 +66,7 @@ struct SetKind {
     text::Text title;
     std::vector<Block> blocks;  ///< as Knowledge::blocks, with the titles and units that this kind has
     std::vector<PlacedBlock> placed;
+    double wattsTimes = 1;  ///< what such a set takes from the mains, over the usual one
     bool has(int block) const;
 };
 
@@ -81,6 +83,8 @@ struct PointKind {
     bool live = false;
     set::SetState from = set::SetState::Standby;  ///< the state from which a rail or pin must be there
     bool many = false;                            ///< a board has several, and some of them are not written down
+    bool ages = false;                            ///< those of a board wear out together
+    std::optional<GradeShares> shutDown = {};     ///< in a set that has taken itself down; empty: as ever
     GradeShares usual{};
     GradeShares faulty{};
     double looksUsual = 0;           ///< how often a sound one looks bad
@@ -154,6 +158,9 @@ struct TestKind {
     Form form = Form::Choices;
     std::vector<Choice> choices;
     AnswerShares usual;
+    AnswerShares whenLit = {};                  ///< of a set that was seen to stay lit; empty: as ever
+    AnswerShares shutDown = {};                 ///< of a set that has taken itself down; empty: as ever
+    double goneWhenDown = 0;                    ///< of a voltage: how often such a set no longer has it
     std::map<std::string, AnswerShares> units;  ///< of faults in that unit, where they differ
     int block = -1;                             ///< where it is shown on the board; into Knowledge::blocks
     std::string group;                          ///< what it stands with at First look: "life", "picture", "light"
@@ -168,6 +175,8 @@ struct TestKind {
 
     /// Null when there is none of that id.
     const Choice* choice(const std::string& word) const;
+    /// What a number that was read off a set of that kind stands for; null of one beyond all.
+    const Choice* choiceFor(double number, const SetKind& kind) const;
 };
 
 /// What becomes new in a repair.
@@ -186,6 +195,7 @@ struct RepairKind {
     double perStripParts = 0;
     double minutes = 0;
     double perLedMinutes = 0;
+    double findMinutes = 0;  ///< to find what is exchanged, until that is done
     double days = 0;
     bool opensPanel = false;
     bool writesOff = false;
@@ -218,6 +228,8 @@ struct Knowledge {
     double maskProbeMinutes = 2;
     double lensProbeMinutes = 4;
     double glassBreakPerOpening = 0.02;
+    /// Share of sets whose main board takes them down when their light fails.
+    double shutDownShare = 0;
     /// One sentence for each pair of suspects that no test can tell apart.
     std::vector<std::string> warnings;
 

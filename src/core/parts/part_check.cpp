@@ -26,9 +26,11 @@ constexpr double sameBothWays = 0.1;  ///< of the reading
 constexpr double shortOhms = 1;
 constexpr double coilGoodOhms = 5;
 constexpr double leadOhms = 0.3;
+constexpr double zeroedLeadOhms = 0.05;
 constexpr double ringsEndAt = 0.25;  ///< of the first
 constexpr double goodQ = 18;
 constexpr double poorQ = 9;
+constexpr double mostRingsOfAShort = 2;
 constexpr double railTolerance = 0.05;
 constexpr double railSags = 0.2;     ///< under load: may be as it is to be
 constexpr double unlikeTwin = 0.25;  ///< of the twin's reading
@@ -163,11 +165,11 @@ PartJudgement judgeJunction(const PartReading& reading, const Text& good) {
     return {Grade::Good, words, {}};
 }
 
-PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, double tolerance) {
+PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, double tolerance, double leads) {
     if (!reading.ohms || !ratings.ohms) {
         return cannotTell(say("Needs its printed ohms beside what was measured."));
     }
-    const double within = ratings.tolerance.value_or(tolerance) * *ratings.ohms + leadOhms;
+    const double within = ratings.tolerance.value_or(tolerance) * *ratings.ohms + leads;
     const double off = *reading.ohms - *ratings.ohms;
     const Text words = say("{} of {} ± {}.", ohmsWords(*reading.ohms), ohmsWords(*ratings.ohms), ohmsWords(within));
     if (std::abs(off) <= within) {
@@ -179,7 +181,18 @@ PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, doub
     return {Grade::Bad, say("{} Nothing beside it makes it read high.", words), {}};
 }
 
-PartJudgement judgeWinding(const PartReading& reading) {
+/// Tenths of ohms: what the leads have is taken off first, and nothing beside it brings them to nothing.
+PartJudgement judgeSense(const Ratings& ratings, const PartReading& reading) {
+    auto judgement = judgeOhms(ratings, reading, 0.05, zeroedLeadOhms);
+    if (judgement.grade != Grade::Good && judgement.grade != Grade::CannotTell) {
+        judgement.because =
+            say("{} Touch the leads together first and take off what they have, or pass 1 A and read the volts.",
+                judgement.because);
+    }
+    return judgement;
+}
+
+PartJudgement judgeWinding(PartKind kind, const PartReading& reading) {
     if (reading.rings) {
         const double goodRings = ringsOf(goodQ, ringsEndAt);
         const Text words = say("{:.0f} rings; a good winding gives {:.0f} and more, a shorted turn one or two.",
@@ -187,8 +200,11 @@ PartJudgement judgeWinding(const PartReading& reading) {
         if (*reading.rings >= std::round(goodRings)) {
             return {Grade::Good, words, {}};
         }
-        return {*reading.rings >= ringsOf(poorQ, ringsEndAt) ? Grade::Doubtful : badUnlessBeside(reading),
-                reading.inCircuit ? say("{} In circuit good ones fail too: out of circuit decides.", words) : words,
+        const bool isSmall = kind == PartKind::Coil && *reading.rings > mostRingsOfAShort;
+        return {*reading.rings >= ringsOf(poorQ, ringsEndAt) || isSmall ? Grade::Doubtful : badUnlessBeside(reading),
+                reading.inCircuit ? say("{} In circuit good ones fail too: out of circuit decides.", words)
+                : isSmall         ? say("{} A small boost coil may ring fewer: its twin decides.", words)
+                                  : words,
                 {}};
     }
     if (!reading.ohms) {
@@ -215,6 +231,16 @@ PartJudgement judgeRail(const Ratings& ratings, const PartReading& reading) {
     const Text words = say("{:.2f} V of {:.1f} V ± {:.0f} %.", *reading.volts, *ratings.volts, 100 * railTolerance);
     if (std::abs(off) <= railTolerance) {
         return {Grade::Good, words, {}};
+    }
+    constexpr double leastMains = 150;
+    constexpr double mostMains = 375;
+    constexpr double corrected[] = {370, 410};
+    if (*ratings.volts > leastMains && *ratings.volts<mostMains&& * reading.volts> corrected[0] &&
+        *reading.volts < corrected[1]) {
+        return {Grade::Good,
+                say("{:.0f} V: with power-factor correction it stands at 380 to 400 V while the set is on.",
+                    *reading.volts),
+                {}};
     }
     if (off > -railSags && off <= 2 * railTolerance) {
         return {Grade::Doubtful, say("{} Under load a rail may sag: compare it with the set in standby.", words), {}};
@@ -264,11 +290,11 @@ PartJudgement judgeAlone(PartKind kind, const Ratings& ratings, const PartReadin
             return judgeJunction(reading, say("a good junction 0.5 to 0.7 V one way only"));
         case PartKind::Coil:
         case PartKind::Transformer:
-            return judgeWinding(reading);
+            return judgeWinding(kind, reading);
         case PartKind::Resistor:
-            return judgeOhms(ratings, reading, 0.05);
+            return judgeOhms(ratings, reading, 0.05, leadOhms);
         case PartKind::Sense:
-            return judgeOhms(ratings, reading, 0.05);
+            return judgeSense(ratings, reading);
         case PartKind::Rail:
             return judgeRail(ratings, reading);
         case PartKind::SupplyPin:
@@ -359,13 +385,37 @@ double highestEsr(double farads, std::optional<double> ratedVolts) {
         double volts;
         double tanDelta;
     };
-    constexpr Loss losses[] = {{6.3, 0.22}, {10, 0.19}, {16, 0.16}, {25, 0.14},
-                               {35, 0.12},  {50, 0.10}, {63, 0.09}, {100, 0.08}};
+    constexpr Loss losses[] = {{6.3, 0.22}, {10, 0.19}, {16, 0.16},  {25, 0.14},  {35, 0.12},
+                               {50, 0.10},  {63, 0.09}, {100, 0.08}, {160, 0.20}, {350, 0.24}};
     double tanDelta = losses[0].tanDelta;
     for (const auto& loss : losses) {
         tanDelta = ratedVolts && *ratedVolts >= loss.volts ? loss.tanDelta : tanDelta;
     }
     return tanDelta / (2 * std::numbers::pi * esrHz * farads);
+}
+
+bool isExact(PartKind kind, const PartReading& reading) {
+    switch (kind) {
+        case PartKind::Fuse:
+        case PartKind::Coil:
+        case PartKind::Transformer:
+            return isOpen(reading.ohms);
+        case PartKind::Electrolytic:
+        case PartKind::Film:
+            return !reading.inCircuit && reading.ohms && *reading.ohms < shortOhms;
+        case PartKind::Diode:
+        case PartKind::Zener:
+        case PartKind::Mosfet:
+        case PartKind::Transistor:
+            return !reading.inCircuit && reading.forwardVolts && reading.reverseVolts &&
+                   (std::max(*reading.forwardVolts, *reading.reverseVolts) < shortVolts ||
+                    (isOpen(reading.forwardVolts) && isOpen(reading.reverseVolts)));
+        case PartKind::Resistor:
+        case PartKind::Sense:
+            return isOpen(reading.ohms);
+        default:
+            return false;
+    }
 }
 
 double ringsOf(double q, double share) {

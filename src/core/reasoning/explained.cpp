@@ -1,6 +1,8 @@
 #include "core/reasoning/explained.h"
 
 #include <algorithm>
+#include <cmath>
+#include <numbers>
 
 namespace dimglow::reasoning {
 
@@ -8,6 +10,20 @@ namespace {
 
 /// A way so seldom that a voltage shows itself is no reason to expect nothing.
 constexpr double rareMode = 0.15;
+
+/// From here on somebody drives a line, V.
+constexpr double leastDriven = 0.7;
+
+/// Of a line that nobody drives, 1/V.
+double densityOfNothing(double volts) {
+    constexpr double sigma = 0.2;
+    return std::exp(-0.5 * volts * volts / (sigma * sigma)) / (sigma * std::sqrt(2 * std::numbers::pi));
+}
+
+double shareOf(const knowledge::AnswerShares& shares, const std::string& choice) {
+    const auto found = shares.find(choice);
+    return found == shares.end() ? 0 : found->second;
+}
 
 }  // namespace
 
@@ -19,11 +35,7 @@ Explained::Explained(Model& model, const Hypothesis& hypothesis, const About& ab
              about.conducts} {}
 
 parts::Grade Explained::gradeOf(const evidence::PointTaken& taken) {
-    std::any& kept = memory();
-    if (!kept.has_value()) {
-        kept = model_.gradeOf(taken);
-    }
-    return *std::any_cast<parts::Grade>(&kept);
+    return about_.entry ? model_.gradeOf(*about_.entry) : model_.gradeOf(taken);
 }
 
 std::optional<driver::VoltsForecast> Explained::volts(const evidence::VoltsAsked& asked) const {
@@ -43,11 +55,21 @@ double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, d
     }
     const auto step = about_.board->learning.take(about_.board->node, *modes, shape, volts, rest);
     about_.board->node = step.node;
-    return step.log;
+    const auto* test = model_.knowledge().test(asked.test);
+    const double gone = test == nullptr || shape != driver::Shape::Steady ? 0 : test->goneWhenDown * shutDownShare();
+    return gone > 0 ? std::log((1 - gone) * std::exp(step.log) + gone * densityOfNothing(volts)) : step.log;
+}
+
+bool Explained::isExact(const evidence::PointTaken& taken) const {
+    const auto* point = model_.knowledge().point(taken.asked.point);
+    return point != nullptr && parts::isExact(point->kind, taken.reading);
 }
 
 /// Those of its part go before those of the suspect, and these before those of its unit.
 const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& test) const {
+    if (model_.staysLit() && !test.whenLit.empty()) {
+        return test.whenLit;
+    }
     if (const auto* own = part()) {
         if (const auto found = own->answers.find(test.id); found != own->answers.end()) {
             return found->second;
@@ -84,8 +106,19 @@ std::optional<knowledge::GradeShares> Explained::gradeShares(const evidence::Poi
     if (kind < 0) {
         return std::nullopt;
     }
+    auto shares = gradesWhileOn(kind, asked);
+    if (const auto& down = model_.knowledge().points[std::size_t(kind)].shutDown) {
+        const double share = std::max(shutDownShare(), takenBackShare(kind));
+        for (std::size_t grade = 0; grade < shares.size(); ++grade) {
+            shares[grade] += share * ((*down)[grade] - shares[grade]);
+        }
+    }
+    return shares;
+}
+
+knowledge::GradeShares Explained::gradesWhileOn(int kind, const evidence::PointAsked& asked) const {
     if (suspect().isNoneOfThese) {
-        return knowledge::GradeShares{0.6, 0.2, 0.2};
+        return {0.6, 0.2, 0.2};
     }
     const auto& point = model_.knowledge().points[std::size_t(kind)];
     if (isCulprit(kind, asked)) {
@@ -97,7 +130,44 @@ std::optional<knowledge::GradeShares> Explained::gradeShares(const evidence::Poi
         }
     }
     const auto found = suspect().points.find(kind);
-    return found == suspect().points.end() ? point.usual : found->second;
+    const auto& sound = found == suspect().points.end() ? point.usual : found->second;
+    return point.ages ? gradesOfRow(kind, asked, sound) : sound;
+}
+
+/// Parts of a row have run as long and as warm as each other: which share of them has worn out is a number that they
+/// have in common, learned from those that were read before (a beta distribution, by its mean and its weight in parts).
+double Explained::wornShareOfRow(int kind, const evidence::PointAsked& asked) const {
+    // Common practice, no source.
+    constexpr double besideTheCulprit = 0.45;
+    constexpr double weightBesideTheCulprit = 2;
+    constexpr double weightOfSound = 5;
+    constexpr double doubtful = 0.5;
+    const auto* own = part();
+    const bool isOfItsRow = own != nullptr && own->point == kind;
+    double worn = isOfItsRow ? besideTheCulprit
+                             : model_.knowledge().points[std::size_t(kind)].usual[std::size_t(parts::Grade::Bad)];
+    double weight = isOfItsRow ? weightBesideTheCulprit : weightOfSound;
+    for (std::size_t entry = 0; entry < beforeEntry(); ++entry) {
+        const auto& sign = model_.signs()[entry];
+        const bool isOfTheRow = sign.point && sign.point->point == asked.point && sign.point->ref != asked.ref;
+        if (!isOfTheRow || isCulprit(kind, *sign.point) || !(sign.taken || sign.looksBad)) {
+            continue;
+        }
+        const auto grade = sign.looksBad ? parts::Grade::Bad : model_.gradeOf(entry);
+        const double isWorn = grade == parts::Grade::Bad ? 1 : grade == parts::Grade::Doubtful ? doubtful : 0;
+        worn = (worn * weight + isWorn) / (weight + 1);
+        ++weight;
+    }
+    return worn;
+}
+
+knowledge::GradeShares Explained::gradesOfRow(int kind, const evidence::PointAsked& asked,
+                                              const knowledge::GradeShares& sound) const {
+    constexpr double tired = 0.4;  ///< of those that are not worn out yet, as many for each that is
+    const double worn = std::max(sound[std::size_t(parts::Grade::Bad)], wornShareOfRow(kind, asked));
+    const double doubtful =
+        std::min(std::max(sound[std::size_t(parts::Grade::Doubtful)], tired * worn), (1 - worn) / 2);
+    return {1 - worn - doubtful, doubtful, worn};
 }
 
 std::optional<double> Explained::badLooksShare(const evidence::PointAsked& asked) const {
@@ -107,7 +177,10 @@ std::optional<double> Explained::badLooksShare(const evidence::PointAsked& asked
     }
     constexpr double ofAnything = 0.1;
     const auto& point = model_.knowledge().points[std::size_t(kind)];
-    return suspect().isNoneOfThese ? ofAnything : isCulprit(kind, asked) ? point.looksFaulty : point.looksUsual;
+    const double ofRow = point.ages ? wornShareOfRow(kind, asked) * point.looksFaulty : 0;
+    return suspect().isNoneOfThese  ? ofAnything
+           : isCulprit(kind, asked) ? point.looksFaulty
+                                    : std::max(point.looksUsual, ofRow);
 }
 
 std::optional<double> Explained::answerShare(const std::string& test, const std::string& choice) const {
@@ -115,9 +188,67 @@ std::optional<double> Explained::answerShare(const std::string& test, const std:
     if (kind == nullptr || !kind->usual.contains(choice)) {
         return std::nullopt;
     }
-    const auto& shares = answersOf(*kind);
-    const auto share = shares.find(choice);
-    return share == shares.end() ? 0 : share->second;
+    double share = answerWhileOn(*kind, choice);
+    if (!kind->shutDown.empty()) {
+        share += shutDownShare() * (shareOf(kind->shutDown, choice) - share);
+    }
+    /// Of what is seen and heard of a closed set, at random (common practice, no source).
+    constexpr double misjudged = 0.02;
+    const bool isByEye = kind->reach == knowledge::Reach::Outside && kind->tools.empty();
+    return isByEye ? share + misjudged * (1 / double(kind->choices.size()) - share) : share;
+}
+
+double Explained::answerWhileOn(const knowledge::TestKind& test, const std::string& choice) const {
+    return shareOf(answersOf(test), choice);
+}
+
+std::size_t Explained::beforeEntry() const {
+    return about_.entry.value_or(model_.standing().size());
+}
+
+/// A main board takes its request back once light has failed: what hangs on that line goes with it, one sign.
+double Explained::takenBackShare(int kind) const {
+    constexpr double takesItAlong = 0.6;
+    const auto part = model_.knowledge().points[std::size_t(kind)].kind;
+    const bool hangsOnIt =
+        part == parts::PartKind::EnablePin || part == parts::PartKind::DimmingPin || part == parts::PartKind::GatePin;
+    if (!hangsOnIt || !model_.knowledge().behaviourOf(suspect()).isNoticed || model_.staysLit()) {
+        return 0;
+    }
+    const auto isGone = [&](const evidence::Sign& sign) {
+        const auto* test = sign.volts ? model_.knowledge().test(sign.test) : nullptr;
+        return test != nullptr && test->goneWhenDown > 0 && *sign.volts < leastDriven;
+    };
+    const auto& all = model_.signs();
+    return std::any_of(all.begin(), all.begin() + std::ptrdiff_t(beforeEntry()), isGone) ? takesItAlong : 0;
+}
+
+/// What comes of a set that has taken itself down is one sign, however often it is noticed: each answer is held against
+/// what those before it say of that.
+double Explained::shutDownShare() const {
+    const auto& trade = model_.knowledge();
+    if (!trade.behaviourOf(suspect()).isNoticed || model_.staysLit()) {
+        return 0;
+    }
+    constexpr double slip = 0.02;
+    double odds = trade.shutDownShare / (1 - trade.shutDownShare);
+    for (std::size_t entry = 0; entry < beforeEntry(); ++entry) {
+        const auto& sign = model_.signs()[entry];
+        const auto* test = sign.test.empty() ? nullptr : trade.test(sign.test);
+        const int kind = sign.taken ? trade.pointIndex(sign.point->point) : -1;
+        const auto grade = std::size_t(model_.gradeOf(entry));
+        if (test != nullptr && !test->shutDown.empty()) {
+            odds *= (slip + shareOf(test->shutDown, sign.choice)) / (slip + answerWhileOn(*test, sign.choice));
+        } else if (test != nullptr && test->goneWhenDown > 0 && sign.volts) {
+            constexpr double usuallyGone = 0.15;
+            const double gone = usuallyGone + (1 - usuallyGone) * test->goneWhenDown;
+            odds *= *sign.volts < leastDriven ? gone / usuallyGone : (1 - gone) / (1 - usuallyGone);
+        } else if (kind >= 0 && trade.points[std::size_t(kind)].shutDown && grade < knowledge::GradeShares().size()) {
+            odds *= (slip + (*trade.points[std::size_t(kind)].shutDown)[grade]) /
+                    (slip + gradesWhileOn(kind, *sign.point)[grade]);
+        }
+    }
+    return odds / (1 + odds);
 }
 
 }  // namespace dimglow::reasoning

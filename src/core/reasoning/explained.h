@@ -34,6 +34,7 @@ public:
     std::optional<double> answerShare(const std::string& test, const std::string& choice) const override;
     std::optional<knowledge::GradeShares> gradeShares(const evidence::PointAsked& asked) const override;
     parts::Grade gradeOf(const evidence::PointTaken& taken) override;
+    bool isExact(const evidence::PointTaken& taken) const override;
     std::optional<double> badLooksShare(const evidence::PointAsked& asked) const override;
     std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
     double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
@@ -46,6 +47,17 @@ private:
     const knowledge::PartSuspect* part() const;
     /// Whether a point is the one at fault.
     bool isCulprit(int kind, const evidence::PointAsked& asked) const;
+    knowledge::GradeShares gradesWhileOn(int kind, const evidence::PointAsked& asked) const;
+    /// How much of the row that a part stands in is worn out.
+    double wornShareOfRow(int kind, const evidence::PointAsked& asked) const;
+    knowledge::GradeShares gradesOfRow(int kind, const evidence::PointAsked& asked,
+                                       const knowledge::GradeShares& sound) const;
+    double answerWhileOn(const knowledge::TestKind& test, const std::string& choice) const;
+    /// How likely the main board has taken the set down, by what was noticed before the entry that it is asked for.
+    double shutDownShare() const;
+    double takenBackShare(int kind) const;
+    /// Those before it come before the entry that it is asked for; all of them when it is asked for none.
+    std::size_t beforeEntry() const;
 
     Model& model_;
     const Hypothesis& hypothesis_;

@@ -45,6 +45,12 @@ Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector
             pointsOfKind_[std::size_t(kind)].push_back(i);
         }
     }
+    for (const auto& entry : standing_) {
+        signs_.push_back(evidence::signOf(entry.what));
+        const auto& sign = signs_.back();
+        grades_.push_back(sign.taken ? gradeOf(*sign.taken) : parts::Grade::CannotTell);
+        staysLit_ = staysLit_ || sign.staysLit;
+    }
 }
 
 void Model::checkStop() const {

@@ -10,6 +10,7 @@
 #include <unordered_map>
 #include <vector>
 
+#include "core/evidence/sign.h"
 #include "core/faults/fault.h"
 #include "core/job/job.h"
 #include "core/knowledge/knowledge.h"
@@ -89,8 +90,14 @@ public:
     /// What readings of the board have taught, by node.
     LearningTree& learning() { return learning_; }
 
+    /// What of standing entries bears on others, in trail order.
+    const std::vector<evidence::Sign>& signs() const { return signs_; }
+    /// Whether somebody saw the set stay lit.
+    bool staysLit() const { return staysLit_; }
     /// The verdict on a part, rail or pin, held against its twins that were measured.
     parts::Grade gradeOf(const evidence::PointTaken& taken) const;
+    /// The same of a standing entry; it cannot be told of one that is no reading of such.
+    parts::Grade gradeOf(std::size_t entry) const { return grades_[entry]; }
     /// What is computed of an entry once and kept.
     std::any& memory(std::size_t entry) { return memories_[entry]; }
 
@@ -113,6 +120,9 @@ private:
     const driver::DriverReference reference_;
     std::vector<std::vector<int>> pointsOfKind_;  ///< into the set's points, by kind
     std::vector<evidence::PointTaken> pointsTaken_;
+    std::vector<evidence::Sign> signs_;  ///< by entry
+    std::vector<parts::Grade> grades_;   ///< by entry
+    bool staysLit_ = false;
     std::vector<std::any> memories_;  ///< by entry
     LearningTree learning_;
     strings::LedStrings strings_;

@@ -99,7 +99,8 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
     option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
     const double opening = kind.opensPanel && !job.panelOpen ? trade.openPanelMinutes : 0;
-    const double work = kind.minutes + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
+    const double finding = diagnosis.partIsFound ? 0 : kind.findMinutes;
+    const double work = kind.minutes + finding + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
     option.minutes = work + opening;
     option.days = kind.days;
     if (const auto* terms = job.repair.termsOf(kind.id)) {
@@ -146,7 +147,8 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         if (!suits(kind, job.way.level)) {
             continue;
         }
-        const bool canBePriced = job.set.backlight.isDescribed || !kind.opensPanel;
+        const bool renewsNone = kind.renews == Renews::Leds && diagnosis.failedCount == 0;
+        const bool canBePriced = (job.set.backlight.isDescribed || !kind.opensPanel) && !renewsNone;
         if (mends < leastShareWorthListing || !canBePriced) {
             continue;
         }

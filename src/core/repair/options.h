@@ -16,6 +16,7 @@ struct Diagnosis {
     std::map<std::string, double> shareOfSuspect;  ///< by suspect id
     int failedCount = 0;                           ///< LEDs, also when their places are not known yet
     std::vector<int> failedStrips;
+    bool partIsFound = false;  ///< which part of a board it comes down to
 };
 
 /// One way to go on, with what it costs.

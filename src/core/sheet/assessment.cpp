@@ -98,6 +98,8 @@ private:
 
     void fillRepair() {
         sheet_.diagnosis = diagnosisOf(model_, belief_, sheet_.likeliest);
+        const auto& parts = sheet_.suspects.front().parts;
+        sheet_.diagnosis.partIsFound = !parts.empty() && parts.front().share >= findings::sureShare;
         sheet_.plan = repair::planFix(job_, knowledge_, sheet_.diagnosis, options_.today);
         if (!sheet_.probes.best.empty() && sheet_.verdict().empty() && !sheet_.misfit) {
             sheet_.fixNow = repair::fixNow(sheet_.plan, knowledge_, job_.bench, sheet_.probes.best.front().minutes);

@@ -1,0 +1,33 @@
+#pragma once
+
+#include <cmath>
+#include <cstdint>
+#include <random>
+#include <vector>
+
+namespace dimglow::virtualset {
+
+/// Draws what differs from set to set. Common practice, no source, where a number is the trade's.
+class Draw {
+public:
+    explicit Draw(std::uint64_t seed) : random_(seed) {}
+
+    double between(double low, double high) { return std::uniform_real_distribution(low, high)(random_); }
+    /// Even on a logarithmic scale.
+    double about(double low, double high) { return std::exp(between(std::log(low), std::log(high))); }
+    double normal(double mean, double sigma) { return std::normal_distribution(mean, sigma)(random_); }
+    int whole(int low, int high) { return std::uniform_int_distribution(low, high)(random_); }
+    bool happens(double share) { return between(0, 1) < share; }
+    template <class Value>
+    const Value& oneOf(const std::vector<Value>& values) {
+        return values[std::size_t(whole(0, int(values.size()) - 1))];
+    }
+    std::size_t byWeight(const std::vector<double>& weights) {
+        return std::discrete_distribution<std::size_t>(weights.begin(), weights.end())(random_);
+    }
+
+private:
+    std::mt19937_64 random_;
+};
+
+}  // namespace dimglow::virtualset
