@@ -169,13 +169,38 @@ private:
     std::vector<double> total_;    ///< by entry, of all explanations
 };
 
+/// Those of a row that were found worn out, into the set's points: it comes down to them, whichever began.
+std::vector<int> foundWorn(const Model& model, int kind) {
+    std::vector<int> worn;
+    for (const int point : model.pointsOf(kind)) {
+        const auto& ref = model.set().points[std::size_t(point)].ref;
+        for (std::size_t entry = 0; entry < model.signs().size(); ++entry) {
+            const auto& sign = model.signs()[entry];
+            const bool isIt = sign.point && sign.point->ref == ref &&
+                              sign.point->point == model.knowledge().points[std::size_t(kind)].id;
+            const bool isBad = sign.looksBad || model.gradeOf(entry) == parts::Grade::Bad;
+            if (isIt && isBad && (worn.empty() || worn.back() != point)) {
+                worn.push_back(point);
+            }
+        }
+    }
+    return worn;
+}
+
 /// What the explanations of a group come down to.
 std::vector<PartShare> partsOf(const Model& model, const Belief& belief, const Group& group) {
     std::map<std::pair<int, int>, double> shares;
     const auto& suspect = model.suspectOf(belief.hypotheses[group.first]);
+    std::vector<std::vector<int>> wornOfPart;
+    for (const auto& part : suspect.parts) {
+        const bool ages = part.point >= 0 && model.knowledge().points[std::size_t(part.point)].ages;
+        wornOfPart.push_back(ages ? foundWorn(model, part.point) : std::vector<int>());
+    }
     for (std::size_t h = 0; !suspect.parts.empty() && h < belief.hypotheses.size(); ++h) {
         if (std::find(group.titles.begin(), group.titles.end(), belief.titleOf[h]) != group.titles.end()) {
-            shares[{belief.hypotheses[h].part, belief.hypotheses[h].point}] += belief.shares[h];
+            const auto& hypothesis = belief.hypotheses[h];
+            const auto& worn = wornOfPart[std::size_t(hypothesis.part)];
+            shares[{hypothesis.part, worn.empty() ? hypothesis.point : worn.front()}] += belief.shares[h];
         }
     }
     std::vector<PartShare> parts;
@@ -186,7 +211,12 @@ std::vector<PartShare> partsOf(const Model& model, const Belief& belief, const G
             row.point = model.knowledge().points[std::size_t(part.point)].id;
             const bool isWritten = where.second >= 0;
             row.ref = isWritten ? model.set().points[std::size_t(where.second)].ref : "";
-            row.title = isWritten                            ? say("{} {}", part.title, row.ref)
+            std::vector<Text> refs;
+            for (const int worn : wornOfPart[std::size_t(where.first)]) {
+                refs.push_back(text::name(model.set().points[std::size_t(worn)].ref));
+            }
+            row.title = !refs.empty()                        ? say("{} {}", part.title, text::joined(refs))
+                        : isWritten                          ? say("{} {}", part.title, row.ref)
                         : model.pointsOf(part.point).empty() ? part.title
                                                              : say("{}, another one", part.title);
         }
