@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/driver/meter.h"
+#include "virtualset/answering.h"
 #include "virtualset/board_readings.h"
 #include "virtualset/drawn_strips.h"
 
@@ -18,10 +19,6 @@ constexpr double stepSeconds = 0.002;
 constexpr double watchedSeconds = 12;
 /// LEDs let microamps through up to this share of their running volts: the diode's own curve.
 constexpr double kneeShare = 0.78;
-
-double rounded(double volts) {
-    return std::round(std::max(0.0, volts) * 10) / 10;
-}
 
 }  // namespace
 
@@ -250,7 +247,7 @@ bool BenchSet::isShutDown(const std::string& when) const {
 evidence::Measured BenchSet::measure(const evidence::VoltsAsked& asked) const {
     const double off = 1 + 0.01 * (2 * chance("meter" + asked.test + std::to_string(asked.channel)) - 1);
     const auto steady = [&](double volts) {
-        const double shown = rounded(volts * off);
+        const double shown = roundedVolts(volts * off);
         return evidence::Measured{asked.test, asked.channel, driver::Shape::Steady, shown, shown, asked.feed};
     };
     const bool isLate = happens("late" + asked.test, 0.3);  // after the trip, though it was asked for before
@@ -281,7 +278,8 @@ evidence::Measured BenchSet::measure(const evidence::VoltsAsked& asked) const {
         return steady(series.back());  // read once it had gone dark
     }
     const auto view = driver::throughMeter(series, stepSeconds, make_.meterSeconds);
-    return {asked.test, asked.channel, view.shape, rounded(view.volts * off), rounded(view.rest * off), asked.feed};
+    return {asked.test, asked.channel, view.shape, roundedVolts(view.volts * off), roundedVolts(view.rest * off),
+            asked.feed};
 }
 
 LightSeen BenchSet::light() const {
@@ -300,7 +298,7 @@ LightSeen BenchSet::light() const {
     }
     const bool isSeen = longest > 0 && (longest > 0.05 || happens("a blink is seen", 0.5));
     return isSeen ? LightSeen{driver::Light::FlashThenDark,
-                              std::max(0.1, rounded(longest * (0.7 + 0.6 * chance("watch"))))}
+                              std::max(0.1, roundedVolts(longest * (0.7 + 0.6 * chance("watch"))))}
                   : LightSeen{driver::Light::Never, 0};
 }
 
@@ -517,17 +515,6 @@ std::string BenchSet::answerTo(const std::string& test) const {
     }
     return trade_.test(test)->choices.front().id;
 }
-
-namespace {
-
-template <class... Answer>
-struct Answers : Answer... {
-    using Answer::operator()...;
-};
-template <class... Answer>
-Answers(Answer...) -> Answers<Answer...>;
-
-}  // namespace
 
 std::vector<evidence::Observation> BenchSet::take(const evidence::Question& question) const {
     using Taken = std::vector<evidence::Observation>;

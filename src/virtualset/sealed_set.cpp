@@ -7,6 +7,7 @@
 
 #include "core/circuit/operating_point.h"
 #include "core/driver/quantities.h"
+#include "virtualset/answering.h"
 #include "virtualset/board_readings.h"
 
 namespace dimglow::virtualset {
@@ -17,10 +18,6 @@ constexpr double meterShare = 0.003;
 constexpr double watchSeconds = 20;
 constexpr double partShare = 0.01;
 constexpr double reachShare = 1.1;  ///< of the over-voltage level, that string currents are tabulated for
-
-double rounded(double volts) {
-    return std::round(std::max(0.0, volts) * 10) / 10;
-}
 
 }  // namespace
 
@@ -102,7 +99,7 @@ evidence::LightSeen SealedSet::light() const {
     if (longest < 0) {
         return {driver::Light::Never, 0};
     }
-    return {driver::Light::FlashThenDark, std::max(0.1, rounded(longest * (1 + 0.2 * spread("light"))))};
+    return {driver::Light::FlashThenDark, std::max(0.1, roundedVolts(longest * (1 + 0.2 * spread("light"))))};
 }
 
 const driver::StageChange& SealedSet::stageOf(int feed) const {
@@ -144,7 +141,7 @@ evidence::Measured SealedSet::measure(const std::string& test, driver::BoardPlac
     const double off = 1 + partShare * spread(test + std::to_string(channel + feedOfPlace));
     const bool plugOut = test == driver::ledPlusPlugOut;
     if (test != driver::ledPlusOn && !plugOut && !isSink) {
-        const double volts = rounded(still(test, feed) * off);
+        const double volts = roundedVolts(still(test, feed) * off);
         return {test, channel, driver::Shape::Steady, volts, volts, feedOfPlace};
     }
     const auto& watched = this->watched(feed, plugOut);
@@ -154,9 +151,12 @@ evidence::Measured SealedSet::measure(const std::string& test, driver::BoardPlac
     const auto view = driver::throughMeter(series, watched.secondsApart, manner_.meterSeconds);
     const double residue = hasFeed(feed) || isSink ? 0 : manner_.residueVolts;
     const double scale = driver::referenceOf(backlight_).at(std::size_t(feed)).labelScale * off;
-    return {
-        test,       channel, view.shape, rounded(scale * view.volts + residue), rounded(scale * view.rest + residue),
-        feedOfPlace};
+    return {test,
+            channel,
+            view.shape,
+            roundedVolts(scale * view.volts + residue),
+            roundedVolts(scale * view.rest + residue),
+            feedOfPlace};
 }
 
 evidence::TesterTaken SealedSet::tester(const backlight::Run& run, const backlight::TesterSetting& setting) const {
@@ -167,7 +167,7 @@ evidence::TesterTaken SealedSet::tester(const backlight::TesterProbe& probe) con
     const auto reading = backlight::testRun(backlight_, probe, fault_.strings);
     const auto& run = probe.run;
     const double off = meterShare * spread(fmt::format("{}-{}-{}", run.string.channel, run.first, run.last));
-    return {run, probe.setting, rounded(reading.volts * (1 + off)), reading.lit, probe.minus, probe.bridged};
+    return {run, probe.setting, roundedVolts(reading.volts * (1 + off)), reading.lit, probe.minus, probe.bridged};
 }
 
 const backlight::PlacedFault* SealedSet::faultAt(backlight::LedPlace place) const {
@@ -274,18 +274,6 @@ evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
     }
     throw std::out_of_range("the LED is in no string");
 }
-
-namespace {
-
-/// One lambda a kind of question.
-template <class... Answer>
-struct Answers : Answer... {
-    using Answer::operator()...;
-};
-template <class... Answer>
-Answers(Answer...) -> Answers<Answer...>;
-
-}  // namespace
 
 std::vector<evidence::Observation> SealedSet::take(const evidence::Question& question) const {
     using Taken = std::vector<evidence::Observation>;
