@@ -659,7 +659,7 @@ Make drawMake(Draw& draw, const backlight::Backlight& truth) {
     make.idleVolts = truth.driver.someIdleVolts();
     make.offInStandby = draw.happens(0.6);
     make.headroomVolts = truth.driver.someHeadroomVolts();
-    make.overVolts = (volts + make.headroomVolts) * draw.between(1.06, 1.4);
+    make.overVolts = (volts + make.headroomVolts) * truth.driver.someOvpRatio();
     make.blankingSeconds = draw.about(0.01, 0.4);
     make.softStartSeconds = draw.about(0.005, 0.15);
     make.hiccupSeconds = draw.about(0.1, 3);
