@@ -62,9 +62,8 @@ struct Make {
     enum class DarkChannel { Trips, LeavesOut, Clamps, RunsOn } onDarkChannel = DarkChannel::Trips;
     double imbalanceVolts = 8;
     double undervoltShare = 0.75;  ///< of the strings' volts, below which it trips; 0: never
-    bool feedsStopTogether = true;
-    bool shutsDown = false;      ///< the main board takes the set down some seconds after the backlight has failed
-    bool takesBlOnBack = false;  ///< after a failure
+    bool shutsDown = false;        ///< the main board takes the set down some seconds after the backlight has failed
+    bool takesBlOnBack = false;    ///< after a failure
     bool dimIsInverted = false;
     double blOnVolts = 3.3;
     double dimVolts = 2.5;

@@ -343,6 +343,29 @@ TEST(AFuse, IsNeverTheWholeVerdict) {
     EXPECT_THAT(assessment.suspects.front().parts.front().title.english(), HasSubstr("MOSFET"));
 }
 
+// A found part is changed in half an hour; finding it is what takes time (common practice, no source).
+TEST(AFoundPart, CostsLessThanOneThatIsStillToBeFound) {
+    const auto minutesOf = [](const Assessment& assessment) {
+        const auto& options = assessment.plan.options;
+        const auto option =
+            std::find_if(options.begin(), options.end(), [](const auto& o) { return o.id == "repairBoard"; });
+        return option == options.end() ? 0 : option->minutes;
+    };
+    Told told({"sound yes", "torch picture", "light never", "ledPlusOn 0", "driverFuse F2 = OL"});
+    const double toFind = minutesOf(told.assessed());
+    told.tell("driverMosfet Q1 = 0/0");
+    EXPECT_LT(minutesOf(told.assessed()), toFind);
+    EXPECT_LE(minutesOf(told.assessed()), 30);
+}
+
+// A monitor that is lit takes what a large set takes without light (common practice, no source).
+TEST(Watts, AreHeldToTheKindOfSet) {
+    const auto& watts = *trade().test("watts");
+    EXPECT_EQ(watts.choiceFor(16, trade().setKind("television"))->id, "noLight");
+    EXPECT_EQ(watts.choiceFor(16, trade().setKind("monitor"))->id, "full");
+    EXPECT_EQ(watts.choiceFor(1e9, trade().setKind("television")), nullptr);
+}
+
 // Whoever describes the strips later loses no reading: what was taken at a place that is gone stays, and comes back.
 TEST(DescribedLater, AnEntryOfAPlaceThatIsGoneStaysAndComesBack) {
     auto job = job::Job{};

@@ -325,7 +325,6 @@ TEST_F(DarkSet, ReadingThatNothingExplainsIsNamedAndAskedForAgain) {
     EXPECT_EQ(assessment.probes.best.front().test, "ledPlusOn") << "it is taken again first";
 }
 
-/// A lit run of the strips that are there; then a description that the reading cannot come from.
 // An answer given otherwise once may be the slip itself; given a third time it is none, whatever it fits.
 TEST_F(DarkSet, OneOtherAnswerConfirmsNothing) {
     noLight();
@@ -334,10 +333,21 @@ TEST_F(DarkSet, OneOtherAnswerConfirmsNothing) {
     steady("ledPlusOn", 412);
     ASSERT_TRUE(assessed().misfit);
     EXPECT_EQ(assessed().misfit->entry, job_.trail.back().id);
-    steady("ledPlusOn", 409);
+    steady("ledPlusOn", 330);
     EXPECT_FALSE(assessed().misfit && assessed().misfit->entry == job_.trail.back().id) << "read three times";
 }
 
+// No meter shows the same last digit twice: a reading that comes again within its scatter is no slip.
+TEST_F(DarkSet, AReadingThatComesAgainStands) {
+    noLight();
+    steady("ledPlusIdle", 33);
+    steady("ledPlusOn", 412);
+    ASSERT_TRUE(assessed().misfit);
+    steady("ledPlusOn", 409);
+    EXPECT_FALSE(assessed().misfit && assessed().misfit->entry == job_.trail.back().id);
+}
+
+/// A lit run of the strips that are there; then a description that the reading cannot come from.
 TEST_F(DarkSet, ADescriptionThatSpoilsAReadingIsNamedAsWhatMayBeWrong) {
     auto job = job_;
     job.set.backlight = virtualset::demoJob(0, trade()).job.set.backlight;

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <utility>
 
 namespace dimglow::parts {
 
@@ -32,8 +33,14 @@ constexpr double goodQ = 18;
 constexpr double poorQ = 9;
 constexpr double mostRingsOfAShort = 2;
 constexpr double railTolerance = 0.05;
-constexpr double railSags = 0.2;     ///< under load: may be as it is to be
-constexpr double unlikeTwin = 0.25;  ///< of the twin's reading
+constexpr double railSags = 0.2;                                  ///< under load: may be as it is to be
+constexpr double unlikeTwin = 0.25;                               ///< of the twin's reading
+constexpr std::pair<double, double> rectifiedMains = {150, 375};  ///< of 110 to 264 V, V
+constexpr std::pair<double, double> correctedMains = {370, 410};  ///< by active power-factor correction, V
+
+bool isWithin(double value, const std::pair<double, double>& range) {
+    return range.first < value && value < range.second;
+}
 
 bool isOpen(const std::optional<double>& value) {
     return value && std::isinf(*value);
@@ -232,11 +239,7 @@ PartJudgement judgeRail(const Ratings& ratings, const PartReading& reading) {
     if (std::abs(off) <= railTolerance) {
         return {Grade::Good, words, {}};
     }
-    constexpr double leastMains = 150;
-    constexpr double mostMains = 375;
-    constexpr double corrected[] = {370, 410};
-    if (*ratings.volts > leastMains && *ratings.volts<mostMains&& * reading.volts> corrected[0] &&
-        *reading.volts < corrected[1]) {
+    if (isWithin(*ratings.volts, rectifiedMains) && isWithin(*reading.volts, correctedMains)) {
         return {Grade::Good,
                 say("{:.0f} V: with power-factor correction it stands at 380 to 400 V while the set is on.",
                     *reading.volts),
