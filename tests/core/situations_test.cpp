@@ -11,6 +11,7 @@
 #include "core/job/problems.h"
 #include "core/job/trail_lines.h"
 #include "core/parts/part_line.h"
+#include "core/repair/fix_now.h"
 #include "core/sheet/assessment.h"
 
 namespace dimglow::sheet {
@@ -356,6 +357,29 @@ TEST(AFoundPart, CostsLessThanOneThatIsStillToBeFound) {
     told.tell("driverMosfet Q1 = 0/0");
     EXPECT_LT(minutesOf(told.assessed()), toFind);
     EXPECT_LE(minutesOf(told.assessed()), 30);
+}
+
+// Where nothing is wrong there is nothing to mend now, and nobody knows how often it comes back.
+TEST(NothingWrong, IsWatchedNotMended) {
+    const auto assessment =
+        Told({"strips 4 × 12, 2 strips per string", "label 75", "sound yes", "torch picture", "light stays",
+              "evenness same", "flicker none", "tint none", "watts full", "ledPlusIdle 24", "ledPlusOn 75.2",
+              "ledMinus 0.6", "ledMinus/1 0.6", "benchLit picture", "backOff same"})
+            .assessed();
+    const auto now = [](const char* repair) {
+        repair::FixPlan plan;
+        auto& option = plan.options.emplace_back();
+        option.id = repair;
+        option.mends = 0.95;
+        option.minutes = 40;
+        return repair::fixNow(plan, trade(), job::Bench(), 60);
+    };
+    EXPECT_TRUE(now("repairBoard"));
+    EXPECT_FALSE(now("watchIt"));
+    const auto& options = assessment.plan.options;
+    const auto watched = std::find_if(options.begin(), options.end(), [](const auto& o) { return o.id == "watchIt"; });
+    ASSERT_NE(watched, options.end());
+    EXPECT_FALSE(watched->comeback);
 }
 
 // A monitor that is lit takes what a large set takes without light (common practice, no source).

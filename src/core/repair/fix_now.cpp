@@ -12,7 +12,8 @@ std::optional<FixNow> fixNow(const FixPlan& plan, const knowledge::Knowledge& tr
         const auto* kind = trade.repair(option.id);
         const double lost = (1 - option.mends) * (option.parts + option.minutes * perMinute);
         const bool isFree = kind != nullptr && !kind->opensPanel && !kind->writesOff && !kind->stopGap;
-        if (isFree && option.mends > likelyEnough && lost < least) {
+        const bool mendsAnything = kind != nullptr && (!kind->exchanges.empty() || kind->parts > 0);
+        if (isFree && mendsAnything && option.mends > likelyEnough && lost < least) {
             least = lost;
             best = FixNow{option.id, option.title, option.mends};
         }
