@@ -201,7 +201,7 @@ void BeliefPanel::toggleWhy() {
 /// By the blocks of the set, the most suspected first.
 std::vector<BeliefPanel::Group> BeliefPanel::groups() const {
     const auto& trade = session_.trade();
-    const auto& set = trade.setKind(session_.shown().job.set.kind);
+    const auto& set = trade.setKind(session_.shown().job.set);
     std::vector<Group> groups;
     std::map<int, std::size_t> groupOfBlock;
     for (const auto& suspect : session_.shown().assessment.suspects) {
@@ -334,7 +334,7 @@ void BeliefPanel::addNext() {
         rows_->addWidget(card);
         return;
     }
-    const auto& probe = assessment.probes.best.front();
+    const auto& probe = *nextProbeOf(session_.shown());
     if (assessment.fixNow) {
         auto* fix = makeLabel(tr("Or mend it now: %1 costs less than knowing (%2 % it is that).")
                                   .arg(words(assessment.fixNow->title))
@@ -365,7 +365,10 @@ void BeliefPanel::addNext() {
     needs->setWordWrap(true);
     inner->addWidget(needs);
     if (probe.live) {
-        auto* live = makeLabel(tr("Live: one hand, rated leads"), theme::quiet(), "ember");
+        auto* live = makeLabel(session_.shown().job.liveWorkAccepted
+                                   ? tr("Live: one hand, rated leads")
+                                   : tr("Live: only for the trained and equipped, Alt+A says so"),
+                               theme::quiet(), "ember");
         live->setWordWrap(true);
         inner->addWidget(live);
     }
@@ -420,6 +423,16 @@ void BeliefPanel::addAlternatives() {
     }
 }
 
+/// What would tell more, once live work is accepted.
+void BeliefPanel::addLive(const probe::Probe& probe) {
+    auto* line = makeLabel(tr("Live work is not accepted (Alt+A). With it: %1.").arg(words(probe.title)),
+                           theme::quiet(), "quiet");
+    line->setObjectName(QStringLiteral("liveWork"));
+    line->setWordWrap(true);
+    rows_->addSpacing(theme::px(4));
+    rows_->addWidget(line);
+}
+
 /// What would tell more, if there were the tool for it.
 void BeliefPanel::addOutOfTools(const probe::Probe& probe) {
     auto* line = makeLabel(
@@ -460,6 +473,10 @@ void BeliefPanel::refresh() {
     addAlternatives();
     if (const auto& probe = session_.shown().assessment.probes.outOfTools; probe && probe->bits >= bitsWorthShowing) {
         addOutOfTools(*probe);
+    }
+    const auto& probes = session_.shown().assessment.probes;
+    if (probes.live && !probes.best.empty() && probes.live->bits >= bitsWorthShowing) {
+        addLive(*probes.live);
     }
     rows_->addStretch();
 }

@@ -51,6 +51,7 @@ private:
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
+    void addLive(const probe::Probe& probe);
     void addOutOfTools(const probe::Probe& probe);
     /// Their titles.
     QStringList toolsOf(const probe::Probe& probe) const;

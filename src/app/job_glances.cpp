@@ -41,8 +41,9 @@ QString waitsFor(const Snapshot& shown) {
     if (step == NextStep::Strips) {
         return JobGlances::tr("the strips to be looked at");
     }
-    return assessment.probes.best.empty() ? JobGlances::tr("no test would tell more")
-                                          : JobGlances::tr("next: %1").arg(words(assessment.probes.best.front().title));
+    const auto* next = nextProbeOf(shown);
+    return next == nullptr ? JobGlances::tr("no test would tell more")
+                           : JobGlances::tr("next: %1").arg(words(next->title));
 }
 
 JobGlance glanceAt(const QString& id, const records::StoredJob& stored, const knowledge::Knowledge& trade,

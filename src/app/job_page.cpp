@@ -116,7 +116,7 @@ void JobPage::takeNext() {
     const auto shown = session_.snapshot();
     const NextStep step = nextStepOf(*shown);
     if (step == NextStep::Probe) {
-        takeProbe(shown->assessment.probes.best.front());
+        takeProbe(*nextProbeOf(*shown));
     } else {
         goToStep(step);
     }
@@ -135,7 +135,7 @@ void JobPage::missNext() {
     if (nextStepOf(*shown) != NextStep::Probe || !session_.isSettled()) {
         return;  // what it would be about is not on the screen
     }
-    const auto& probe = shown->assessment.probes.best.front();
+    const auto& probe = *nextProbeOf(*shown);
     if (const auto written = session_.record(evidence::notReached(probe.test, probe.question)); !written) {
         emit refused(written.problem);
     }

@@ -17,9 +17,14 @@ NextStep nextStepOf(const Snapshot& shown) {
     if (!assessment.verdict().empty()) {
         return NextStep::FixPlan;
     }
-    return assessment.wantsStrips           ? NextStep::Strips
-           : assessment.probes.best.empty() ? NextStep::FixPlan
-                                            : NextStep::Probe;
+    return assessment.wantsStrips          ? NextStep::Strips
+           : nextProbeOf(shown) == nullptr ? NextStep::FixPlan
+                                           : NextStep::Probe;
+}
+
+const probe::Probe* nextProbeOf(const Snapshot& shown) {
+    const auto& probes = shown.assessment.probes;
+    return !probes.best.empty() ? &probes.best.front() : probes.live ? &*probes.live : nullptr;
 }
 
 }  // namespace dimglow::app

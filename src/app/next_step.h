@@ -9,4 +9,8 @@ enum class NextStep { Probe, Strips, FixPlan, Prove, HandBack };
 
 NextStep nextStepOf(const Snapshot& shown);
 
+/// The probe that comes next: the best, or where only live work is left that nobody has accepted, the best of that;
+/// null where no test would tell more.
+const probe::Probe* nextProbeOf(const Snapshot& shown);
+
 }  // namespace dimglow::app

@@ -123,6 +123,7 @@ json toJson(const sheet::Assessment& assessment, const job::Job& job, const know
             {"suspects", suspectsJson(assessment, trade)},
             {"probes", probesJson(assessment)},
             {"outOfTools", assessment.probes.outOfTools ? probeJson(*assessment.probes.outOfTools) : json()},
+            {"live", assessment.probes.live ? probeJson(*assessment.probes.live) : json()},
             {"expected", expected},
             {"thisSet", thisSetJson(assessment)},
             {"misfit", assessment.misfit ? json({{"reading", assessment.misfit->reading},

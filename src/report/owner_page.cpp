@@ -270,7 +270,7 @@ private:
 
     /// The boards as boxes, the one with the fault in its colour.
     void paintBoards(const QRectF& room) {
-        const auto& kind = trade_.setKind(job_.set.kind);
+        const auto& kind = trade_.setKind(job_.set);
         const int at = assessment_.suspects.front().block;
         const int columns = 2;
         const int rows = (int(kind.placed.size()) + columns - 1) / columns;

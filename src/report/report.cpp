@@ -269,7 +269,7 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const sheet::Assessm
     html += heading(Report::tr("Advice")) +
             QStringLiteral("<p>%1</p>")
                 .arg(Report::tr("Keep the brightness at or below two thirds: less current and less heat "
-                                "make the LEDs that stayed in last longer."));
+                                "make the LEDs last longer."));
     html += heading(Report::tr("Cautions"));
     for (const auto& caution : assessment.cautions) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(caution.text));

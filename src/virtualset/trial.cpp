@@ -34,10 +34,12 @@ Manner drawManner(Draw& draw) {
 }
 
 /// Whether such a fault can be in such a set.
-bool isPossible(const knowledge::SuspectKind& suspect, const backlight::Backlight& truth) {
+bool isPossible(const knowledge::Knowledge& trade, const knowledge::SuspectKind& suspect,
+                const backlight::Backlight& truth) {
     const auto& strip = truth.strips.front();
     const auto fault = knowledge::ledFaultOf(suspect.strings);
-    return !suspect.isNoneOfThese && !(fault == LedFault::DieShorted && strip.led.dies == 1) &&
+    return trade.isIn({}, suspect) && !suspect.isNoneOfThese &&
+           !(fault == LedFault::DieShorted && strip.led.dies == 1) &&
            !(fault == LedFault::GroupOpen && strip.parallel == 1);
 }
 
@@ -121,7 +123,7 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     const auto manner = drawManner(draw);
     std::vector<double> weights;
     for (const auto& suspect : trade.suspects) {
-        weights.push_back(isPossible(suspect, truth) ? suspect.weight : 0);
+        weights.push_back(isPossible(trade, suspect, truth) ? suspect.weight : 0);
     }
     const auto& suspect = trade.suspects[draw.byWeight(weights)];
     SealedFault fault{suspect.id, {}, std::uint32_t(seed)};
@@ -187,7 +189,7 @@ bool isRight(const sheet::Assessment& assessment, const Patient& patient, const 
                                        [](const auto& a, const auto& b) { return a.second < b.second; });
     const auto mends = [&](const knowledge::RepairKind& repair, const std::string& suspect) {
         return trade.suspect(suspect) != nullptr && !repair.writesOff &&
-               repair.mends(suspect, trade.unitOf(*trade.suspect(suspect), patient.job.set.kind));
+               repair.mends(suspect, trade.unitOf(*trade.suspect(suspect), patient.job.set));
     };
     const bool isMendedAlike = std::any_of(trade.repairs.begin(), trade.repairs.end(), [&](const auto& repair) {
         return !repair.opensPanel && mends(repair, most->first) && mends(repair, patient.suspect);
@@ -227,6 +229,7 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
             const std::function<void(const sheet::Assessment&)>& watch) {
     Draw draw(patient.fault.seed);
     auto& job = patient.job;
+    job.liveWorkAccepted = true;
     const auto rank = [&](const probe::Probe& probe) {
         return std::find_if(trade.tests.begin(), trade.tests.end(), [&](const auto& t) { return t.id == probe.test; }) -
                trade.tests.begin();

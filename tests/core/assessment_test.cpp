@@ -42,6 +42,7 @@ double shareOfSuspect(const Assessment& assessment, const std::string& id) {
 job::Job hundredVoltSet() {
     job::Job job;
     job.id = "T";
+    job.liveWorkAccepted = true;
     backlight::PlainDescription plain;
     plain.strips = 3;
     plain.ledsPerStrip = 11;
@@ -227,6 +228,7 @@ TEST_P(Suspected, BoardFaultIsNamedByTheAdvisedProbes) {
     const auto panel = hundredVoltSet().set.backlight;
     for (std::uint32_t seed = 1; seed <= 4; ++seed) {
         job::Job job;
+        job.liveWorkAccepted = true;
         job.set.backlight = panel;
         const virtualset::SealedSet set(panel, {GetParam(), {}, seed}, trade());
         follow(job, set, 25);
@@ -260,6 +262,7 @@ TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
         }
         const auto truth = demo.truth.value_or(demo.job.set.backlight);
         demo.job.set.backlight = demo.job.set.backlight.isDescribed ? demo.job.set.backlight : truth;
+        demo.job.liveWorkAccepted = true;
         const virtualset::SealedSet set(truth, demo.fault, trade(), {}, demo.job.set.points);
         follow(demo.job, set, 25);
         const auto assessment = assess(demo.job, trade());
@@ -313,6 +316,20 @@ TEST_F(Soak, AtACurrentThatNobodyReadOffIsHeldToNone) {
     job_.repair.newAmps = 0.2;
     job_.soak.back().amps = 0.409;
     EXPECT_TRUE(judged().failed) << "what was written down counts";
+}
+
+// A LED that shorts takes its volts off LED+ at once; warmth takes them slowly (common practice, no source).
+TEST_F(Soak, LedPlusIsJudgedNotTheCurrentAlone) {
+    job_.soak = {{0, 146, 0.24, false}, {11, 143, 0.24, false}, {20, 142.6, 0.24, false}, {30, 142.3, 0.24, false}};
+    EXPECT_TRUE(judged().passed) << judged().text;
+    job_.soak.back().ledPlusVolts = 140.5;
+    EXPECT_THAT(judged().text.english(), testing::HasSubstr("stepped to 140.5 V at 30 min"));
+    job_.soak = {{0, 143, 0.24, false}, {10, 142, 0.24, false}, {20, 140.8, 0.24, false}, {30, 139.6, 0.24, false}};
+    EXPECT_THAT(judged().text.english(), testing::HasSubstr("LED+ drifted 1.7 %"));
+    job_.soak = {{0, 143, 0.024, false}, {10, 143, 0.024, false}, {20, 143, 0.024, false}, {30, 143, 0.024, false}};
+    EXPECT_TRUE(judged().failed) << "a tenth of its current is not its brightness";
+    job_.set.backlight = backlight::plainBacklight({});
+    EXPECT_THAT(judged().text.english(), testing::HasSubstr("level is not judged"));
 }
 
 TEST_F(Soak, OfOneLineIsNoHalfHour) {

@@ -167,7 +167,7 @@ TEST_F(Inference, DarkMarksPointAtTheLed) {
 class Probing : public testing::Test {
 protected:
     std::vector<Probe> probesOf(const job::Job& job) const {
-        return assess(job, knowledge::builtInKnowledge(), {{}, 50}).probes.best;
+        return assess(job, knowledge::builtInKnowledge(), {{}, 200}).probes.best;
     }
     const Probe* find(const std::vector<Probe>& probes, const std::string& test) const {
         const auto found = std::find_if(probes.begin(), probes.end(), [&](const auto& p) { return p.test == test; });
@@ -175,6 +175,7 @@ protected:
     }
     job::Job job_ = [] {
         job::Job job;
+        job.liveWorkAccepted = true;
         job.set.backlight = backlight::plainBacklight({});
         return job;
     }();
@@ -246,6 +247,7 @@ protected:
         job_.set.backlight =
             backlight::plainBacklight(std::get<backlight::PlainDescription>(backlight::readLine(line)));
         job_.panelOpen = true;
+        job_.liveWorkAccepted = true;
     }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     Assessment now() const { return assess(job_, knowledge::builtInKnowledge(), {{}, 40}); }

@@ -22,7 +22,10 @@ const knowledge::Knowledge& trade() {
 
 class AtTheBoards : public testing::Test {
 protected:
-    AtTheBoards() { job_.set.backlight = backlight::plainBacklight(backlight::undescribed()); }
+    AtTheBoards() {
+        job_.set.backlight = backlight::plainBacklight(backlight::undescribed());
+        job_.liveWorkAccepted = true;
+    }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     void answer(const char* test, const char* choice) { add(Answer{test, choice}); }
     void steady(const char* test, double volts) { add(Measured{test, 0, evidence::Shape::Steady, volts, volts}); }
@@ -129,7 +132,7 @@ TEST_F(AtTheBoards, SupplyForcedOnIsGood) {
     add(evidence::LightSeen{driver::Light::Never});
     answer("forcedOn", "lights");
     const auto assessment = assessed();
-    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.9);
+    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.85);
     EXPECT_LT(shareOfUnit(assessment, "powerBoard"), 0.03);
 }
 
@@ -319,7 +322,9 @@ TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
     steady("ledPlusIdle", 43);
     steady("ledPlusOn", 43);
     const auto swap = assessed();
-    EXPECT_EQ(swap.probes.best.front().test, "knownPowerBoard");
+    EXPECT_EQ(swap.probes.best.front().test, "eyes") << "whoever swaps looks first";
+    EXPECT_EQ(swap.probes.best[1].test, "knownPowerBoard");
+    answer("eyes", "nothing");
     job_.way.first = job::Way::First::Measure;
     EXPECT_NE(assessed().probes.best.front().test, "knownPowerBoard");
 }
@@ -403,7 +408,7 @@ TEST_F(AtTheBoards, SetThatStartsByItsKeyWantsARemote) {
     answer("watts", "standby");
     answer("remote", "keyStarts");
     const auto assessment = assessed();
-    EXPECT_GT(shareOf(assessment, "notToldOn"), 0.5);
+    EXPECT_GT(shareOf(assessment, "notToldOn"), 0.4);
     EXPECT_GT(shareOf(assessment, "notToldOn"), shareOfUnit(assessment, "mainBoard"));
 }
 

@@ -125,6 +125,7 @@ class TwoFeeds : public testing::Test {
 protected:
     TwoFeeds() {
         job_.id = "T";
+        job_.liveWorkAccepted = true;
         job_.set.backlight = backlight::plainBacklight(backlight::undescribed(2));
         add(evidence::Answer{"sound", "yes"});
         add(evidence::Answer{"torch", "picture"});

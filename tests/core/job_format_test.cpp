@@ -75,6 +75,8 @@ TEST(WhatIsNotSaid, IsNeitherDoneNorSeen) {
 
 TEST(PointsThatCannotBeReached, AreKeptAndNotAskedForAgain) {
     auto job = test::fullJob();
+    job.liveWorkAccepted = true;
+    job.set.lamps = {};
     const auto& trade = knowledge::builtInKnowledge();
     const evidence::Question channel = evidence::Measured::Question{"ledMinus", 0, 0};
     const evidence::Question run = evidence::TesterTaken::Question{{{0, 0}, 12, 23}, job.bench.tester, {}, {}};

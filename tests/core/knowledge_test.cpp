@@ -55,7 +55,9 @@ TEST(BuiltInKnowledge, IsWhole) {
         }
         for (const auto& set : trade.setKinds) {
             const bool isMended = std::any_of(trade.repairs.begin(), trade.repairs.end(), [&](const auto& repair) {
-                return !repair.writesOff && repair.mends(suspect.id, trade.unitOf(suspect, set.id));
+                set::DisplaySet display;
+                display.kind = set.id;
+                return !repair.writesOff && repair.mends(suspect.id, trade.unitOf(suspect, display));
             });
             EXPECT_TRUE(isMended || suspect.isNoneOfThese) << "no repair mends " << suspect.id << " of " << set.id;
         }
@@ -198,6 +200,7 @@ TEST(AddedVoltage, NeedsNothingButItsEntries) {
     const Knowledge trade = parseKnowledge(FilesWithSupplyVoltage().texts());
     const virtualset::SealedSet set(backlight::plainBacklight({}), {"driverNotSwitching", {}, 3}, trade);
     job::Job job;
+    job.liveWorkAccepted = true;
     job.set.backlight = set.backlight();
     for (const char* test : {"ledPlusIdle", "ledPlusOn", "blOn"}) {
         job::addEntry(job, "", job::Phase::Before, set.measure(test));

@@ -65,15 +65,15 @@ TEST(Lists, EveryKindOfProbeIsAskedForAndPredictsADistribution) {
     Asked asked;
     const auto& trade = knowledge::builtInKnowledge();
     const auto ask = [&](const job::Job& job) {
-        reasoning::Model model(job.set, trade, findings::standingEvidence(job));
+        reasoning::Model model(job.set, trade, findings::standingEvidence(job, trade));
         auto belief = reasoning::infer(model);
         const auto runs = probe::candidateRuns(model, belief);
         for (const auto& run : runs) {
             belief = reasoning::refine(model, std::move(belief), model.strings().split(run));
         }
         const std::vector<backlight::Run> untested;
-        const std::optional<evidence::Question> again;
-        probe::Desk desk(model, belief, job, runs, untested, again);
+        const probe::Due nothing;
+        probe::Desk desk(model, belief, job, runs, nothing);
         probe::AllKinds::forEach(asked, desk);
     };
     ask(askedOfEveryKind());

@@ -32,11 +32,12 @@ protected:
     /// Calls \p with the desk of the job as it stands.
     template <class With>
     void atTheDesk(With with) {
-        reasoning::Model model(job_.set, knowledge::builtInKnowledge(), findings::standingEvidence(job_));
+        reasoning::Model model(job_.set, knowledge::builtInKnowledge(),
+                               findings::standingEvidence(job_, knowledge::builtInKnowledge()));
         const auto belief = reasoning::infer(model);
         const std::vector<backlight::Run> none;
-        const std::optional<evidence::Question> again;
-        Desk desk(model, belief, job_, none, none, again);
+        const Due nothing;
+        Desk desk(model, belief, job_, none, nothing);
         with(desk);
     }
 

@@ -4,11 +4,13 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include <set>
 #include <sstream>
 
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
+#include "core/job/reading_text.h"
 #include "core/job/trail_lines.h"
 #include "core/parts/part_line.h"
 #include "core/repair/fix_now.h"
@@ -32,6 +34,7 @@ class Told {
 public:
     explicit Told(const std::vector<const char*>& lines) {
         job_.id = "T";
+        job_.liveWorkAccepted = true;
         job_.set.backlight = backlight::plainBacklight(backlight::undescribed());
         for (const char* line : lines) {
             tell(line);
@@ -45,6 +48,22 @@ public:
         words >> test >> second;
         if (test == "strips") {
             describe(line.substr(7));
+        } else if (test == "kind") {
+            job_.set.kind = second;
+        } else if (test == "lamps") {
+            job_.set.lamps.count = std::stoi(second);
+        } else if (test == "trained") {
+            job_.liveWorkAccepted = second == "yes";
+        } else if (test == "swapFirst") {
+            job_.way.first = job::Way::First::Swap;
+        } else if (test == "open") {
+            job_.panelOpen = true;
+        } else if (test == "missing") {
+            add(evidence::notReached(second, channelOf(second)));
+        } else if (test == "run") {
+            tellTester(line);
+        } else if (test == "dark") {
+            add(evidence::LedSeen{{0, std::stoi(second) - 1}, evidence::LedSeen::Glow::Dark, wholeOf(0)});
         } else if (test == "label") {
             job_.set.backlight.feeds = {{std::stod(second)}};
         } else if (test == "light") {
@@ -63,9 +82,32 @@ public:
         }
     }
 
+    const job::Job& job() const { return job_; }
     Assessment assessed() const { return assess(job_, trade(), {.today = {}, .maxProbes = 3}); }
 
 private:
+    /// "ledMinus/1" is the second channel's.
+    static evidence::Question channelOf(const std::string& place) {
+        const auto at = place.find('/');
+        const int channel = at == std::string::npos ? 0 : std::stoi(place.substr(at + 1));
+        return evidence::Measured{place.substr(0, at), channel, Shape::Steady, 0, 0}.question();
+    }
+    backlight::Run wholeOf(int strip) const { return backlight::wholeStrip(job_.set.backlight, strip); }
+
+    /// "run 2 26.1 V, 8 lit": the tester on the third strip.
+    void tellTester(const std::string& line) {
+        std::istringstream words(line.substr(4));
+        int strip = 0;
+        std::string shown;
+        words >> strip;
+        std::getline(words, shown);
+        const auto run = wholeOf(strip);
+        const auto read = job::readTypedTester(shown, job_.bench.tester.limitVolts, run.count());
+        ASSERT_TRUE(std::holds_alternative<job::TypedTester>(read)) << line;
+        const auto& typed = std::get<job::TypedTester>(read);
+        add(evidence::TesterTaken{run, job_.bench.tester, typed.volts, typed.lit});
+    }
+
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
 
     void describe(const std::string& line) {
@@ -311,6 +353,112 @@ INSTANTIATE_TEST_SUITE_P(
             {"label 100", "sound yes", "torch picture", "light never", "blOn 3.3", "ledPlusIdle 12", "ledPlusOn 50"},
             "driverNotSwitching feedMissing weakSupply ovpDivider tripsOnSound deadSink noneOfThese",
             0.6},
+        // Nobody has counted the returns: one string or more.
+        Situation{"darkWithAPictureUndescribed", {"sound yes", "torch picture", "light never"}, "openLed", 0.3, 0.5},
+        Situation{"darkWithAPictureOneString",
+                  {"strips 4 × 12, 1 string", "sound yes", "torch picture", "light never"},
+                  "openLed",
+                  0.45},
+        Situation{"noSecondReturn",
+                  {"sound yes", "torch picture", "light never", "ledPlusIdle 12", "ledPlusOn 40", "missing ledMinus/1"},
+                  "openLed",
+                  0.5},
+        Situation{"halfDarkTwoReturns",
+                  {"sound yes", "torch picture", "light stays", "evenness half", "ledMinus 0.6", "ledMinus/1 0"},
+                  "openLed openPlug darkLedOpens deadSink",
+                  0.65},
+        // Boards that are there, and boards that are not.
+        Situation{"adapterSetIsDead",
+                  {"kind adapter", "sound no", "standby off", "light never", "adapterRail DCin = 0.1 of 12"},
+                  "outsideSupply",
+                  0.95},
+        Situation{"adapterSetHasNoPowerBoard", {"kind adapter", "sound no", "standby off"}, "standbySupply", 0, 0},
+        Situation{"laptopHasNoMains", {"kind laptop", "sound no", "standby off"}, "standbySupply outsideSupply", 0, 0},
+        Situation{"laptopsHingeWearsItsPlug",
+                  {"kind laptop", "strips 1 × 30, 1 string", "sound yes", "torch picture", "light never"},
+                  "openPlug badJoint",
+                  0.12},
+        Situation{"televisionHasNoAdapter", {"sound no", "standby off"}, "outsideSupply", 0, 0},
+        Situation{
+            "standbyRailIsGone", {"sound no", "standby off", "standbyRail 5VSB = 0.1 of 5"}, "standbySupply", 0.9},
+        Situation{
+            "tconRailIsGone",
+            {"sound yes", "light stays", "torch noPicture", "menuOff no", "watts full", "tconRail TP1 = 0.1 of 12"},
+            "panelPicture",
+            0.9},
+        Situation{"driverIcHasNoSupply",
+                  {"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24", "blOn 3.3", "dim 2.4",
+                   "driverVcc VCC = 0.2 of 12"},
+                  "driverNotSwitching",
+                  0.9},
+        Situation{"forcedOnStaysDarkDriverAskedAndFed",
+                  {"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24", "blOn 3.3", "dim 2.4",
+                   "forcedOn dark"},
+                  "driverNotSwitching",
+                  0.85},
+        Situation{"forcedOnLights",
+                  {"sound yes", "torch picture", "light never", "forcedOn lights"},
+                  "mainBoard notAsked mainBoardHidden dimAtZero",
+                  0.75},
+        Situation{"dummyLoadFails",
+                  {"sound yes", "torch picture", "light flash 0.5", "dummyLoad fails"},
+                  "weakSupply driverNotSwitching ovpDivider tripsOnSound deadSink feedMissing",
+                  0.6},
+        Situation{"dummyLoadRuns",
+                  {"sound yes", "torch picture", "light flash 0.5", "dummyLoad runs"},
+                  "weakSupply driverNotSwitching ovpDivider tripsOnSound deadSink feedMissing",
+                  0,
+                  0.15},
+        Situation{"bothBoardsChangedInVain",
+                  {"sound yes", "torch picture", "light never", "knownMainBoard noChange", "knownPowerBoard noChange"},
+                  "openLed openPlug darkLedOpens openPair badJoint",
+                  0.8},
+        Situation{"reseatingHelped",
+                  {"sound yes", "torch picture", "light never", "reseat helps"},
+                  "openPlug badJoint warmJoint",
+                  0.15},
+        Situation{"twoBulgedCapacitors",
+                  {"sound yes", "torch picture", "light flash 0.5", "supplyCapacitor C21 looks bulged",
+                   "supplyCapacitor C22 looks bulged"},
+                  "weakSupply",
+                  0.75},
+        Situation{"deadRemote",
+                  {"remote dark", "sound no", "light never", "standby on", "watts standby"},
+                  "notToldOn mainBoard",
+                  0.35},
+        Situation{"overVoltageAndFallsWithThePlugOutToo",
+                  {"label 90", "sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 110 > 24",
+                   "ledPlusPlugOut 112 > 24"},
+                  "openLed openPlug darkLedOpens openPair",
+                  0.85},
+        Situation{"stopsFarBelowTheLabelEvenWithThePlugOut",
+                  {"label 90", "sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 60 > 24",
+                   "ledPlusPlugOut 61 > 24"},
+                  "ovpDivider weakSupply",
+                  0.85},
+        // Dark marks count as they are made; the tester's count is used.
+        Situation{"fiveMarkedDarkFiveLit",
+                  {"strips 1 × 10, 1 string", "open", "run 0 14.0 V, 5 lit", "dark 3", "dark 4", "dark 5", "dark 6",
+                   "dark 7"},
+                  "shortedLed",
+                  0.9},
+        Situation{
+            "oneMarkedDarkMeansTheOthersAreLit", {"strips 1 × 10, 1 string", "open", "dark 3"}, "openLed", 0, 0.2},
+        Situation{"threeShortedInOneStripBesideSoundOnes",
+                  {"strips 4 × 8, 1 string", "open", "run 0 13.9", "run 1 22.1", "run 2 22.0"},
+                  "shortedLed",
+                  0.6},
+        // A set with lamps gets no share of LEDs, whatever was read of it before anybody knew.
+        Situation{"lampsAreNoLeds",
+                  {"lamps 4", "sound yes", "torch picture", "light flash 2"},
+                  "openLed shortedLed darkLed openPlug badJoint otherStrip driverNotSwitching feedMissing ovpDivider",
+                  0,
+                  0},
+        Situation{"ledReadingsOfALampSetCountForNothing",
+                  {"lamps 4", "sound yes", "torch picture", "light flash 2", "ledPlusOn 130 > 24"},
+                  "openLed shortedLed driverNotSwitching",
+                  0,
+                  0},
         // The eye of a closed set errs now and then.
         Situation{"oneOddAnswerIsNoVerdict", {"sound yes", "light stays", "torch noPicture"}, "panelPicture", 0, 0.94}),
     [](const auto& tested) { return tested.param.name; });
@@ -335,6 +483,104 @@ TEST_P(Row, EachWornPartMakesItMoreCertain) {
 }
 INSTANTIATE_TEST_SUITE_P(CommonPractice, Row,
                          testing::Values(" looks bulged", " = 480uF of 1000uF", " = 610uF of 1000uF"));
+
+std::vector<std::string> testsOf(const std::vector<probe::Probe>& probes) {
+    std::vector<std::string> tests;
+    for (const auto& probe : probes) {
+        tests.push_back(probe.test);
+    }
+    return tests;
+}
+
+// ---- the order of advice (common practice, no source) --------------------------------------------------------------
+
+TEST(Advice, IsThreeDifferentTests) {
+    const auto best = Told({"strips 8 × 10, 1 string", "open", "sound yes", "torch picture", "light never",
+                            "eyes nothing", "ledPlusIdle 24", "ledPlusOn 110 > 24"})
+                          .assessed()
+                          .probes.best;
+    const auto tests = testsOf(best);
+    EXPECT_EQ(std::set<std::string>(tests.begin(), tests.end()).size(), best.size());
+}
+
+TEST(Advice, WithTheBackOffEyesComeFirstAndOnlyOnce) {
+    Told told({"sound yes", "torch picture", "light never", "ledPlusIdle 24"});
+    EXPECT_EQ(told.assessed().probes.best.front().test, "eyes");
+    told.tell("eyes nothing");
+    EXPECT_THAT(testsOf(told.assessed().probes.best), testing::Not(testing::Contains("eyes")));
+}
+
+TEST(Advice, IsColdUntilLiveWorkIsAccepted) {
+    Told told({"trained no", "sound yes", "torch picture", "light never", "flashedBefore no"});
+    const auto assessment = told.assessed();
+    EXPECT_TRUE(std::none_of(assessment.probes.best.begin(), assessment.probes.best.end(),
+                             [](const auto& probe) { return probe.live; }));
+    ASSERT_TRUE(assessment.probes.live) << "what it would tell is said all the same";
+    told.tell("trained yes");
+    EXPECT_FALSE(told.assessed().probes.live);
+    EXPECT_THAT(testsOf(told.assessed().probes.best), testing::Contains(assessment.probes.live->test));
+}
+
+TEST(Advice, IsNoReturnThatThePlugDoesNotHave) {
+    Told told({"sound yes", "torch picture", "light flash 0.4", "missing ledMinus/1"});
+    for (const auto& probe : told.assessed().probes.best) {
+        const auto* asked = std::get_if<evidence::VoltsAsked>(&probe.question);
+        EXPECT_FALSE(asked != nullptr && asked->channel == 1) << probe.title;
+    }
+}
+
+TEST(Advice, OfALampSetIsNothingThatOnlyLedsHave) {
+    const std::set<std::string> ofLeds = {"ledPlusIdle", "ledPlusOn", "ledPlusPlugOut", "ledMinus",  "tester",
+                                          "look",        "chassis",   "ledCheck",       "dummyLoad", "benchLit"};
+    for (const char* light : {"light never", "light flash 2", "light stays"}) {
+        const auto assessment = Told({"lamps 4", "sound yes", "torch picture", light}).assessed();
+        EXPECT_FALSE(assessment.probes.best.empty());
+        for (const auto& probe : assessment.probes.best) {
+            EXPECT_FALSE(ofLeds.contains(probe.test)) << probe.title;
+        }
+    }
+}
+
+TEST(AVerdict, OnABoardWaitsForTheReadingThatCondemnsIt) {
+    Told told({"sound no", "standby off", "light never", "audioGlow dark", "watts dead", "torch noPicture",
+               "menuOff cannotTell", "remote flashes"});
+    const auto before = told.assessed();
+    ASSERT_EQ(before.suspects.front().suspect, "standbySupply");
+    EXPECT_TRUE(before.verdict().empty()) << "from outside alone nothing is condemned";
+    EXPECT_TRUE(before.probes.best.front().isAwaited);
+    told.tell("standbyRail 5VSB = 0.1 of 5");
+    EXPECT_FALSE(told.assessed().verdict().empty());
+}
+
+TEST(AVerdict, OnALedThatIsLeftOverWaitsForItsOwnTest) {
+    Told told({"strips 2 × 3, 1 string", "open", "sound yes", "torch picture", "light never", "run 0 300, none lit",
+               "run 1 8.4, 3 lit"});
+    auto job = told.job();
+    const auto lit = [&](int led) {
+        job::addEntry(
+            job, "", job::Phase::Before,
+            evidence::TesterTaken{backlight::runOnStrip(job.set.backlight, 0, led, led), job.bench.tester, 2.8, 1});
+    };
+    lit(0);
+    lit(2);
+    const auto assessment = assess(job, trade());
+    ASSERT_EQ(assessment.located.size(), 1U);
+    EXPECT_TRUE(assessment.verdict().empty());
+    EXPECT_EQ(assessment.probes.best.front().test, "ledCheck");
+}
+
+// Beyond any set, or beyond what the tester gives: doubted at once, whatever else is known.
+TEST(ASlip, BeyondAnySetIsDoubtedAtOnceAndStandsOnceRepeated) {
+    for (const char* slip : {"ledPlusOn 2200", "blOn 33"}) {
+        Told told({"sound yes", "torch picture", "light never"});
+        told.tell(slip);
+        ASSERT_TRUE(told.assessed().misfit) << slip;
+        EXPECT_FALSE(told.assessed().misfit->why.empty());
+        EXPECT_EQ(told.assessed().probes.best.front().test, std::string(slip).substr(0, std::string(slip).find(' ')));
+        told.tell(slip);
+        EXPECT_FALSE(told.assessed().misfit) << slip << ": a misfit is never a dead end";
+    }
+}
 
 TEST(AFuse, IsNeverTheWholeVerdict) {
     const Told told(

@@ -159,6 +159,19 @@ TEST_F(PanelCheck, KneeIsAboutEightyFivePerCentOfRunning) {
     EXPECT_NEAR(plan.kneeVolts / plan.runningVolts, 0.85, 0.03);
 }
 
+// Common practice, no source: a sound panel begins to glow anywhere from 0.62 to 0.88 of its volts when it is lit.
+TEST_F(PanelCheck, FirstGlowIsABandThatAccusesNoSoundPanel) {
+    const auto plan = this->plan();
+    const auto judged = [&](double share) {
+        panelcheck::PanelCheck check;
+        check.kneeVolts = share * plan.lightVolts;
+        return panelcheck::judge(plan, check).advised;
+    };
+    EXPECT_EQ(judged(0.66), judged(0.81));
+    EXPECT_NE(judged(0.5), judged(0.81)) << "shorted LEDs, or fewer of them";
+    EXPECT_NE(judged(1.0), judged(0.81)) << "a resistive joint, or more of them";
+}
+
 TEST_F(PanelCheck, RefusesAStackAboveTheIsolationOfASupply) {
     supplies_[1].isolationVolts = supplies_[0].isolationVolts = 100;
     EXPECT_THAT(plan().refusal, HasSubstr("isolated for 100 V"));

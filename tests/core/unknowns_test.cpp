@@ -30,6 +30,7 @@ protected:
         plain.stripsPerString = 2;
         plain.feeds = {{68}};
         job_.id = "T";
+        job_.liveWorkAccepted = true;
         job_.set.backlight = backlight::plainBacklight(plain);
         add(evidence::Answer{"sound", "yes"});
         add(evidence::Answer{"torch", "picture"});

@@ -187,7 +187,7 @@ void BoardStation::judge(Spot& spot) const {
 void BoardStation::showJob() {
     standing_ = job::standingEntries(job(), job::Phase::Before);
     const auto& trade = session_.trade();
-    const auto& kind = trade.setKind(job().set.kind);
+    const auto& kind = trade.setKind(job().set);
     const auto& assessment = this->assessment();
     const auto* next =
         assessment.probes.best.empty() || !assessment.verdict().empty() ? nullptr : &assessment.probes.best.front();

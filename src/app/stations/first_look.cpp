@@ -210,7 +210,7 @@ void FirstLookStation::writeNumber() {
         number_->setText({});
         return;
     }
-    const auto* choice = test.choiceFor(number, session_.trade().setKind(job().set.kind));
+    const auto* choice = test.choiceFor(number, session_.trade().setKind(job().set));
     if (choice != nullptr && tell(session_.record(evidence::Answer{test.id, choice->id, number},
                                                   {.source = {.raw = number_->text().toStdString()}}),
                                   number_)) {

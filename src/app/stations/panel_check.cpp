@@ -275,8 +275,9 @@ void PanelCheckStation::showPlan() {
                                                                .arg(plan.strikeVolts, 0, 'f', 0)
                                                          : tr("How long is a lamp?"))
                        : !job.set.backlight.isDescribed ? tr("How many LEDs stand in series?")
-                                                        : tr("First glow %1 V, light %2 V at %3 mA")
-                                                              .arg(plan.kneeVolts, 0, 'f', 0)
+                                                        : tr("First glow %1 to %2 V, light %3 V at %4 mA")
+                                                              .arg(plan.firstGlow.low, 0, 'f', 0)
+                                                              .arg(plan.firstGlow.high, 0, 'f', 0)
                                                               .arg(plan.lightVolts, 0, 'f', 0)
                                                               .arg(1000 * plan.safeAmps, 0, 'f', 0));
     QStringList parts;

@@ -268,19 +268,20 @@ void ProveStation::plotSoak() {
                  isLeft ? Qt::AlignLeft : Qt::AlignRight);
         }
     };
-    const auto corridor = [&](driver::Band plausible, const QVector<double>& values) {
+    const auto corridor = [&](driver::Band plausible, const QVector<double>& values, double limit) {
         for (qsizetype i = 0; i < values.size(); ++i) {
             if (minutes[i] >= proof::soakSettledMinutes) {
-                return driver::Band{(1 - proof::soakDriftLimit) * values[i], (1 + proof::soakDriftLimit) * values[i]};
+                return driver::Band{(1 - limit) * values[i], (1 + limit) * values[i]};
             }
         }
         return plausible;
     };
     const auto& soak = assessment().soak;
     const auto amps = soak.amps.value_or(driver::Band{});
-    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps), milliamps, p.glow,
-         QCPScatterStyle::ssDisc);
-    draw(1, plot_->yAxis2, tr("LED+, V"), corridor(soak.ledPlus.value_or(driver::Band{}), volts), volts, p.idle,
+    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps, proof::soakDriftLimit),
+         milliamps, p.glow, QCPScatterStyle::ssDisc);
+    draw(1, plot_->yAxis2, tr("LED+, V"),
+         corridor(soak.ledPlus.value_or(driver::Band{}), volts, proof::soakVoltsDriftLimit), volts, p.idle,
          QCPScatterStyle::ssSquare);
     plot_->replot();
 }

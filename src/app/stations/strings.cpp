@@ -93,6 +93,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     connect(&session_, &JobSession::opened, this, &StringsStation::startOver);
     connect(map_, &BacklightMap::marked, this, &StringsStation::mark);
     connect(map_, &BacklightMap::selectionChanged, this, [this] {
+        goOn_ = false;  // they have gone on by themselves
         if (map_->selectedRun() != run_) {
             setRun(map_->selectedRun());
         } else {
@@ -149,6 +150,8 @@ QLayout* StringsStation::makeReadingColumn() {
     for (auto* field : {volts_, lit_}) {
         field->installEventFilter(this);
         connect(field, &QLineEdit::returnPressed, this, &StringsStation::commit);
+        connect(field, &QLineEdit::textEdited, this,
+                [this] { goOn_ = false; });  // it belongs to the run it is begun at
         fields->addWidget(field);
     }
     after_ = new QCheckBox(tr("after\nrepair  (A)"));

@@ -117,6 +117,40 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
     return parts;
 }
 
+/// Runs that follow each other in one string as one, as far as a tester can light them: it is clipped on once. One that
+/// stayed dark as a whole is tested piece by piece.
+std::vector<backlight::Run> joinedRuns(const Model& model, std::vector<backlight::Run> runs, double limitVolts) {
+    const auto& backlight = model.backlight();
+    const auto wasTaken = [&](const backlight::Run& run) {
+        return std::any_of(model.standing().begin(), model.standing().end(), [&](const auto& entry) {
+            const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+            return taken != nullptr && taken->run == run;
+        });
+    };
+    constexpr double ofTheLimit = 0.9;
+    const auto voltsOf = [&](const backlight::Run& run) {
+        const auto order = backlight::ledsInOrder(backlight, run.string);
+        double volts = 0;
+        for (int position = run.first; position <= run.last; ++position) {
+            const auto& strip = backlight.strips[std::size_t(order[std::size_t(position)].strip)];
+            volts += strip.led.ratedVolts / strip.parallel / strip.chains;
+        }
+        return volts;
+    };
+    std::sort(runs.begin(), runs.end());
+    std::vector<backlight::Run> joined;
+    for (const auto& run : runs) {
+        const auto both = joined.empty() ? run : backlight::Run{run.string, joined.back().first, run.last};
+        if (!joined.empty() && joined.back().string == run.string && joined.back().last + 1 == run.first &&
+            voltsOf(both) < ofTheLimit * limitVolts && !wasTaken(both)) {
+            joined.back() = both;
+        } else {
+            joined.push_back(run);
+        }
+    }
+    return joined;
+}
+
 }  // namespace
 
 Likeliest likeliestOf(Model& model, const Belief& belief) {
@@ -136,7 +170,7 @@ Likeliest likeliestOf(Model& model, const Belief& belief) {
             model.strings().madeOf(likeliest.faults),
             model.strings().placed(likeliest.faults),
             likeliest.suspect,
-            faultyLeds(model, likeliest),
+            model.backlight().isDescribed ? faultyLeds(model, likeliest) : std::min(1, faultyLeds(model, likeliest)),
             std::vector<int>(strips.begin(), strips.end())};
 }
 
@@ -199,6 +233,36 @@ bool holdsNothingElse(const Model& model, const Belief& belief, const std::vecto
     return located.empty() || share >= sureShare;
 }
 
+std::vector<backlight::LedPlace> unprovenLeds(const Model& model, const std::vector<Located>& located) {
+    constexpr std::size_t few = 2;
+    std::vector<backlight::LedPlace> unproven;
+    if (located.size() > few) {
+        return unproven;
+    }
+    const auto& backlight = model.backlight();
+    for (const auto& led : located) {
+        const auto own = backlight::runOnStrip(backlight, led.place.strip, led.place.led, led.place.led);
+        const auto isProof = [&](const evidence::Observation& what) {
+            if (const auto* seen = std::get_if<evidence::LedSeen>(&what)) {
+                return seen->place == led.place && seen->glow == evidence::LedSeen::Glow::Dark;
+            }
+            if (const auto* checked = std::get_if<evidence::LedChecked>(&what)) {
+                return checked->place == led.place;
+            }
+            if (const auto* bridged = std::get_if<evidence::Bridged>(&what)) {
+                return bridged->place == led.place;
+            }
+            const auto* taken = std::get_if<evidence::TesterTaken>(&what);
+            return taken != nullptr && taken->run == own;
+        };
+        if (std::none_of(model.standing().begin(), model.standing().end(),
+                         [&](const auto& entry) { return isProof(entry.what); })) {
+            unproven.push_back(led.place);
+        }
+    }
+    return unproven;
+}
+
 std::vector<backlight::Run> untestedRuns(const job::Job& job, const Model& model, const std::vector<Located>& located) {
     const auto& standing = model.standing();
     std::vector<backlight::Run> untested;
@@ -229,7 +293,7 @@ std::vector<backlight::Run> untestedRuns(const job::Job& job, const Model& model
             }
         }
     }
-    return untested;
+    return joinedRuns(model, std::move(untested), job.bench.tester.limitVolts);
 }
 
 }  // namespace dimglow::findings

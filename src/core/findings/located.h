@@ -57,4 +57,9 @@ bool holdsNothingElse(const reasoning::Model& model, const reasoning::Belief& be
 std::vector<backlight::Run> untestedRuns(const job::Job& job, const reasoning::Model& model,
                                          const std::vector<Located>& located);
 
+/// LEDs that nobody has seen dark or put to the test by themselves: one that was only called dim, or is left over when
+/// the others are sound, is tested on its own before it is named (common practice, no source). Of more than two none:
+/// these are a strip's trouble.
+std::vector<backlight::LedPlace> unprovenLeds(const reasoning::Model& model, const std::vector<Located>& located);
+
 }  // namespace dimglow::findings

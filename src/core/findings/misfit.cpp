@@ -60,6 +60,36 @@ bool isConfirmed(const job::Entry& entry, const job::Job& job) {
     return others >= 2;
 }
 
+/// Why a reading cannot be, whatever is wrong with the set: above what any has, above a tester's limit. Empty
+/// otherwise.
+text::Text whyImpossible(const evidence::Observation& what, const knowledge::Knowledge& knowledge) {
+    constexpr double limitIsGoodTo = 1.03;
+    if (const auto* taken = std::get_if<evidence::TesterTaken>(&what)) {
+        return taken->volts.value_or(0) > limitIsGoodTo * taken->setting.limitVolts
+                   ? say("The tester gives no more than {:.0f} V.", taken->setting.limitVolts)
+                   : text::Text();
+    }
+    const auto* test = knowledge.test(evidence::testOf(what));
+    const auto* measured = std::get_if<evidence::Measured>(&what);
+    return measured != nullptr && test != nullptr && measured->volts > test->most.value_or(measured->volts)
+               ? say("No set has more than {:.0f} V here: look at the meter's range.", *test->most)
+               : text::Text();
+}
+
+/// The latest reading that cannot be.
+std::optional<Misfit> impossible(const job::Job& job, const Model& model) {
+    const auto& standing = model.standing();
+    for (auto entry = standing.rbegin(); entry != standing.rend(); ++entry) {
+        const auto why = whyImpossible(entry->what, model.knowledge());
+        if (!why.empty() && !isConfirmed(*entry, job)) {
+            const evidence::Scene scene{model.set(), model.knowledge()};
+            return Misfit{say("{}: {}", evidence::titleOf(entry->what, scene), evidence::describe(entry->what, scene)),
+                          entry->id, why};
+        }
+    }
+    return std::nullopt;
+}
+
 /// What a misfit hangs on: what the description leads one to expect, and whether it was there when the reading was
 /// taken.
 void explain(Misfit& misfit, const job::Job& job, const std::map<int, evidence::Expectation>& expectations) {
@@ -79,6 +109,9 @@ void explain(Misfit& misfit, const job::Job& job, const std::map<int, evidence::
 
 std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Belief& belief,
                                const std::map<int, evidence::Expectation>& expectations) {
+    if (const auto found = impossible(job, model)) {
+        return found;
+    }
     const auto& standing = model.standing();
     const auto none = noneOfThese(model, belief);
     if (!none) {

@@ -1,6 +1,8 @@
 #include "core/findings/standing.h"
 
 #include <algorithm>
+#include <map>
+#include <set>
 
 namespace dimglow::findings {
 
@@ -61,6 +63,30 @@ void dropEarly(std::vector<job::Entry>& standing) {
     });
 }
 
+/// Who marks a few LEDs of a run that a tester drives, and says nothing of the others, means that these are lit: one of
+/// them stands for all.
+void addWhatMarksMean(const backlight::Backlight& backlight, std::vector<job::Entry>& standing) {
+    using Glow = evidence::LedSeen::Glow;
+    std::map<backlight::Run, std::set<backlight::LedPlace>> dark;
+    std::set<backlight::Run> isSaid;  // what the rest of a run does
+    for (const auto& entry : standing) {
+        if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
+            seen->glow == Glow::Dark ? void(dark[seen->under].insert(seen->place)) : void(isSaid.insert(seen->under));
+        } else if (const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what)) {
+            isSaid.insert(taken->run);
+        }
+    }
+    for (const auto& [run, places] : dark) {
+        if (isSaid.contains(run) || 2 * int(places.size()) > run.count()) {
+            continue;
+        }
+        const auto order = backlight::ledsInOrder(backlight, run.string);
+        const auto other = std::find_if(order.begin() + run.first, order.begin() + run.last + 1,
+                                        [&](const auto& place) { return !places.contains(place); });
+        standing.push_back({0, {}, job::Phase::Before, evidence::LedSeen{*other, Glow::Lit, run}});
+    }
+}
+
 /// What the rear holes show stands beside a dark glass, for the share of faults that hide a light. A glass that was lit
 /// tells more than they do; where nobody has looked at it, they say what it would have shown.
 void placeRearHoles(std::vector<job::Entry>& standing) {
@@ -86,11 +112,13 @@ void placeRearHoles(std::vector<job::Entry>& standing) {
 
 }  // namespace
 
-std::vector<job::Entry> standingEvidence(const job::Job& job) {
+std::vector<job::Entry> standingEvidence(const job::Job& job, const knowledge::Knowledge& knowledge) {
     auto standing = job::standingEntries(job, job::Phase::Before);
+    std::erase_if(standing, [&](const auto& entry) { return !knowledge.isIn(job.set, evidence::testOf(entry.what)); });
     addPanelCheck(job, standing);
     dropWhatLooksSay(standing);
     dropEarly(standing);
+    addWhatMarksMean(job.set.backlight, standing);
     placeRearHoles(standing);
     return standing;
 }

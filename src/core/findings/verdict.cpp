@@ -16,6 +16,12 @@ namespace {
 constexpr double verdictShare = 0.95;
 constexpr double littleBits = 0.1;
 
+/// "Driver not switching: Output diode D8", as far as the part is known.
+Text titleOf(const SuspectShare& row) {
+    const bool isPart = row.parts.size() > 1 && row.parts.front().share >= sureShare * row.share;
+    return isPart ? say("{}: {}", row.title, row.parts.front().title) : row.title;
+}
+
 }  // namespace
 
 Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
@@ -28,8 +34,30 @@ Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const L
     if (first.share < verdictShare || !isKnown) {
         return {{}, first.share};
     }
-    const bool isPart = first.parts.size() > 1 && first.parts.front().share >= sureShare;
-    return {isPart ? say("{}: {}", first.title, first.parts.front().title) : first.title, first.share};
+    return {titleOf(first), first.share};
+}
+
+std::vector<std::string> neededFor(const Model& model, const std::vector<SuspectShare>& left, const job::Way& way) {
+    constexpr double leadingShare = 0.5;
+    const auto& first = left.front();
+    const auto* suspect = model.knowledge().suspect(first.suspect);
+    if (first.share < leadingShare || suspect == nullptr || way.first == job::Way::First::Swap) {
+        return {};
+    }
+    const auto& unit = model.unitOf(*suspect);
+    const auto isRead = [&](const std::string& id) {
+        return std::any_of(model.standing().begin(), model.standing().end(), [&](const auto& entry) {
+            const auto read = evidence::testOf(entry.what);
+            const auto* test = model.knowledge().test(read);
+            return read == id || (test != nullptr && !test->swaps.empty() && test->swaps == unit);
+        });
+    };
+    for (const auto& group : suspect->needs) {
+        if (std::none_of(group.begin(), group.end(), isRead)) {
+            return group;
+        }
+    }
+    return {};
 }
 
 bool tellLittle(const std::vector<Probe>& probes) {
@@ -63,7 +91,7 @@ Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, c
                 repair.mends(suspect.suspect, model.unitOf(*model.knowledge().suspect(suspect.suspect)));
             share += isMended ? suspect.share : 0;
             if (isMended && suspect.share > worthNaming) {
-                titles.push_back(suspect.title);
+                titles.push_back(titleOf(suspect));
                 isPlaced = isPlaced && suspect.placeKnown;
             }
         }

@@ -29,6 +29,11 @@ Found foundOf(const reasoning::Model& model, const std::vector<SuspectShare>& le
 Found foundTogether(const reasoning::Model& model, const std::vector<SuspectShare>& left,
                     const std::vector<probe::Probe>& probes, const job::Way& way);
 
+/// Tests and points of which one must be read before what is suspected most is the verdict: a board is not condemned
+/// from outside alone. Empty while nothing leads, and where boards are swapped before anything is measured.
+std::vector<std::string> neededFor(const reasoning::Model& model, const std::vector<SuspectShare>& left,
+                                   const job::Way& way);
+
 /// Whether no probe that is left tells enough to wait for.
 bool tellLittle(const std::vector<probe::Probe>& probes);
 

@@ -53,6 +53,14 @@ int indexOfBlock(const std::string& id, const std::string& path, const Knowledge
     return int(found - blocks.begin());
 }
 
+/// A kind of set without the blocks of another light.
+SetKind litBy(set::LightKind light, SetKind kind) {
+    std::erase_if(kind.placed, [&](const PlacedBlock& placed) {
+        return kind.blocks[std::size_t(placed.block)].light.value_or(light) != light;
+    });
+    return kind;
+}
+
 }  // namespace
 
 void readSets(const nlohmann::json& document, Knowledge& knowledge) {
@@ -60,7 +68,7 @@ void readSets(const nlohmann::json& document, Knowledge& knowledge) {
     requireHeader(fields, "dimglow-sets");
     fields.forEach("blocks", 40, [&](Fields block) {
         knowledge.blocks.push_back({block.text("id", longestWord), sentence(block, "title", longestWord),
-                                    block.text("unit", longestWord), block.flag("hot", false)});
+                                    block.text("unit", longestWord), block.flag("hot", false), lightNamed(block)});
     });
     for (const auto& wire : raw(fields, document, "wires")) {
         const std::string path = fields.pathOf("wires") + "[" + std::to_string(knowledge.wires.size()) + "]";
@@ -72,6 +80,12 @@ void readSets(const nlohmann::json& document, Knowledge& knowledge) {
     fields.forEach("kinds", 40, [&](Fields kind) {
         const auto& ofKind = document["kinds"][knowledge.setKinds.size()];
         SetKind read{kind.text("id", longestWord), sentence(kind, "title", longestWord), knowledge.blocks, {}};
+        if (kind.has("weightTimes")) {
+            Fields times = kind.object("weightTimes");
+            for (const auto& [suspect, value] : ofKind["weightTimes"].items()) {
+                read.weightTimes[suspect] = times.number(suspect.c_str(), 0.01, 100);
+            }
+        }
         read.wattsTimes = kind.number("wattsTimes", 0.01, 100, 1);
         kind.forEach("blocks", 40, [&](Fields placed) {
             const int block = indexOfBlock(placed.text("id", longestWord), placed.pathOf("id"), knowledge);
@@ -84,7 +98,8 @@ void readSets(const nlohmann::json& document, Knowledge& knowledge) {
                 readNumbers<2>(raw(placed, ofKind["blocks"][read.placed.size()], "at"), placed.pathOf("at"));
             read.placed.push_back({block, int(at[0]), int(at[1])});
         });
-        knowledge.setKinds.push_back(std::move(read));
+        knowledge.setKinds.push_back(litBy(set::LightKind::Leds, read));
+        knowledge.lampSetKinds.push_back(litBy(set::LightKind::Lamps, std::move(read)));
     });
     if (knowledge.setKinds.empty()) {
         throw FormatError(fields.pathOf("kinds"), "names no kind of set");
@@ -126,6 +141,13 @@ std::vector<std::string> readTools(Fields& of) {
     std::vector<std::string> tools;
     of.forEachText("tools", 10, [&](const std::string& id, const std::string&) { tools.push_back(id); });
     return tools;
+}
+
+std::optional<set::LightKind> lightNamed(Fields& of) {
+    if (!of.has("light")) {
+        return std::nullopt;
+    }
+    return set::LightKind(of.choice("light", {"leds", "lamps"}));
 }
 
 int blockNamed(Fields& of, const Knowledge& knowledge) {

@@ -17,6 +17,8 @@ void readPoints(const nlohmann::json& document, Knowledge& knowledge);
 
 /// The block that a member "block" names; -1 when it is missing or empty.
 int blockNamed(format::Fields& of, const Knowledge& knowledge);
+/// The member "light": of what only sets of one kind of light have.
+std::optional<set::LightKind> lightNamed(format::Fields& of);
 /// The member "tools": ids of what something is done with.
 std::vector<std::string> readTools(format::Fields& of);
 /// The member "points": shares of good, doubtful and bad by point.

@@ -69,6 +69,15 @@ std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& docume
     return parts;
 }
 
+std::vector<std::vector<std::string>> readNeeds(Fields& suspect) {
+    std::vector<std::vector<std::string>> needs;
+    suspect.forEach("needs", 20, [&](Fields group) {
+        auto& ids = needs.emplace_back();
+        group.forEachText("anyOf", 20, [&](const std::string& id, const std::string&) { ids.push_back(id); });
+    });
+    return needs;
+}
+
 std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Knowledge& knowledge) {
     Fields fields(document, "suspects.json");
     requireHeader(fields, "dimglow-suspects");
@@ -97,6 +106,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         suspect.text("block", longestWord);  // without it, swaps would be answered as by a sound set
         kind.block = blockNamed(suspect, knowledge);
         kind.points = readGrades(suspect, all, knowledge);
+        kind.needs = readNeeds(suspect);
         kind.parts = readParts(suspect, all, knowledge);
         suspects.push_back(std::move(kind));
     });
@@ -132,6 +142,9 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
                                     choice.maybeNumber("upTo", 0, 1e6)});
         });
         kind.block = blockNamed(test, knowledge);
+        kind.light = lightNamed(test);
+        kind.most = test.maybeNumber("most", 0, 1e6);
+        kind.isFirst = test.flag("first", false);
         kind.needsLight = test.flag("needsLight", false);
         kind.goneWhenDown = test.number("goneWhenDown", 0, 1, 0);
         kind.needsDark = test.flag("needsDark", false);
@@ -304,9 +317,30 @@ const RepairKind* Knowledge::repair(const std::string& id) const {
     return found == repairs.end() ? nullptr : &*found;
 }
 
-const std::string& Knowledge::unitOf(const SuspectKind& suspect, const std::string& setKindId) const {
+const SetKind& Knowledge::setKind(const set::DisplaySet& set) const {
+    const auto& kind = setKind(set.kind);
+    return set.lightKind() == set::LightKind::Lamps ? lampSetKinds[std::size_t(&kind - setKinds.data())] : kind;
+}
+
+bool Knowledge::isIn(const set::DisplaySet& set, const SuspectKind& suspect) const {
+    return suspect.block < 0 || setKind(set).has(suspect.block);
+}
+
+bool Knowledge::isIn(const set::DisplaySet& set, const TestKind& test) const {
+    return test.light.value_or(set.lightKind()) == set.lightKind() && (test.block < 0 || setKind(set).has(test.block));
+}
+
+bool Knowledge::isIn(const set::DisplaySet& set, const std::string& testOrPoint) const {
+    if (const auto* kind = point(testOrPoint); kind != nullptr) {
+        return setKind(set).has(kind->block);
+    }
+    const auto* kind = test(testOrPoint);
+    return kind == nullptr || isIn(set, *kind);
+}
+
+const std::string& Knowledge::unitOf(const SuspectKind& suspect, const set::DisplaySet& set) const {
     static const std::string nowhere;
-    return suspect.block < 0 ? nowhere : setKind(setKindId).blocks[std::size_t(suspect.block)].unit;
+    return suspect.block < 0 ? nowhere : setKind(set).blocks[std::size_t(suspect.block)].unit;
 }
 
 bool RepairKind::mends(const std::string& suspect, const std::string& sitsIn) const {
@@ -329,6 +363,20 @@ void requireTools(const char* file, const std::vector<Kind>& kinds, const Knowle
             if (knowledge.tool(tool) == nullptr) {
                 throw FormatError(fmt::format("{}: \"{}\"", file, kind.id),
                                   "\"" + tool + "\" is no tool of tests.json");
+            }
+        }
+    }
+}
+
+/// \throws format::FormatError when a verdict waits for what is no test and no point
+void requireNeeds(const Knowledge& knowledge) {
+    for (const auto& suspect : knowledge.suspects) {
+        for (const auto& group : suspect.needs) {
+            for (const auto& id : group) {
+                if (knowledge.test(id) == nullptr && knowledge.point(id) == nullptr) {
+                    throw FormatError(fmt::format("suspects.json: \"{}\"", suspect.id),
+                                      "\"" + id + "\" is no test and no point");
+                }
             }
         }
     }
@@ -361,6 +409,7 @@ Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     }
     requireTools("points.json", knowledge.points, knowledge);
     requireTools("tests.json", knowledge.tests, knowledge);
+    requireNeeds(knowledge);
     readRepairs(format::parseNamed(texts.repairs, "repairs.json"), knowledge);
     const auto& suspects = knowledge.suspects;
     for (auto a = suspects.begin(); a != suspects.end(); ++a) {

@@ -9,6 +9,7 @@
 
 #include "core/driver/forecast.h"
 #include "core/parts/part_check.h"
+#include "core/set/display_set.h"
 #include "core/set/set_state.h"
 #include "core/text/text.h"
 
@@ -51,6 +52,7 @@ struct Block {
     text::Text title;
     std::string unit;    ///< what is exchanged as a whole: "powerBoard", "mainBoard", "strings", "panel"
     bool isHot = false;  ///< connected with the mains
+    std::optional<set::LightKind> light = {};  ///< only in sets of that light; empty: in any
 };
 
 /// Where a block stands in the picture of a set.
@@ -67,6 +69,8 @@ struct SetKind {
     std::vector<Block> blocks;  ///< as Knowledge::blocks, with the titles and units that this kind has
     std::vector<PlacedBlock> placed;
     double wattsTimes = 1;  ///< what such a set takes from the mains, over the usual one
+    /// How often a suspect is met in such a set, over the usual one; by id, those that differ.
+    std::map<std::string, double> weightTimes = {};
     bool has(int block) const;
 };
 
@@ -116,6 +120,8 @@ struct SuspectKind {
     /// In a set with several feeds: how often all of them have it at once, being upstream of them; otherwise one has.
     double ofAllFeeds = 1;
     bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
+    /// Before it is the verdict, of each group one of these tests or points must have been read.
+    std::vector<std::vector<std::string>> needs = {};
 };
 
 enum class Reach { Outside, Boards, Panel };
@@ -162,6 +168,9 @@ struct TestKind {
     AnswerShares shutDown = {};                 ///< of a set that has taken itself down; empty: as ever
     double goneWhenDown = 0;                    ///< of a voltage: how often such a set no longer has it
     std::map<std::string, AnswerShares> units;  ///< of faults in that unit, where they differ
+    std::optional<set::LightKind> light = {};   ///< only of sets of that light; empty: of any
+    std::optional<double> most = {};            ///< of a voltage: no set has more
+    bool isFirst = false;                       ///< it comes before all else as soon as what it needs is open
     int block = -1;                             ///< where it is shown on the board; into Knowledge::blocks
     std::string group;                          ///< what it stands with at First look: "life", "picture", "light"
     std::string unit;                           ///< of the number that is asked for: "W"; empty when none is
@@ -214,7 +223,8 @@ struct Knowledge {
     std::vector<driver::Behaviour> behaviours;  ///< the healthy one first
     std::vector<Block> blocks;
     std::vector<std::pair<int, int>> wires;  ///< what feeds or steers what, into blocks
-    std::vector<SetKind> setKinds;           ///< the usual one first
+    std::vector<SetKind> setKinds;           ///< the usual one first, as lit by LEDs
+    std::vector<SetKind> lampSetKinds;       ///< the same in the same order, as lit by lamps
     std::vector<PointKind> points;
     std::vector<SuspectKind> suspects;
     std::vector<Tool> tools;
@@ -246,8 +256,16 @@ struct Knowledge {
     int pointIndex(const std::string& id) const;  ///< -1 when there is none
     /// The kind of set of that id; the usual one when there is none, as in files of a workshop that has others.
     const SetKind& setKind(const std::string& id) const;
-    /// The unit that a suspect sits in, in a kind of set; empty of what sits nowhere.
-    const std::string& unitOf(const SuspectKind& suspect, const std::string& setKind) const;
+    /// The same with the blocks of a set's light.
+    const SetKind& setKind(const set::DisplaySet& set) const;
+    /// Whether a suspect can be in a set: it sits nowhere, or in a block that is there.
+    bool isIn(const set::DisplaySet& set, const SuspectKind& suspect) const;
+    /// Whether a test has something to be done on in a set.
+    bool isIn(const set::DisplaySet& set, const TestKind& test) const;
+    /// The same of a test or a point by its id; true of what nobody knows.
+    bool isIn(const set::DisplaySet& set, const std::string& testOrPoint) const;
+    /// The unit that a suspect sits in, in a set; empty of what sits nowhere.
+    const std::string& unitOf(const SuspectKind& suspect, const set::DisplaySet& set) const;
     const RepairKind* repair(const std::string& id) const;
     /// The way to go on that gives the set up.
     const RepairKind& writeOff() const;

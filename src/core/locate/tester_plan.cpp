@@ -19,6 +19,7 @@ using backlight::meterShare;
 namespace {
 
 constexpr double kneeAmps = 1e-3;
+constexpr double earliestGlow = 0.62;  ///< as a share of the volts when lit (common practice, no source)
 constexpr double strongVolts = 5000;
 constexpr double singleLedAmps = 0.01;  ///< plenty to see, harmless to any LED (common practice, no source)
 constexpr int mostFaulty = 4;
@@ -182,8 +183,8 @@ TesterPlan planTester(const backlight::Backlight& backlight, const backlight::Ru
         plan.advice = say("{:.0f} mA is more than the {:.0f} mA this string works at: turn the tester down.",
                           1000 * tester.amps, 1000 * rated);
     } else {
-        plan.advice = say("Limit at {:.0f} V or more, {:.0f} mA: first glow near {:.1f} V, {:.1f} V when lit.",
-                          plan.leastLimitVolts, 1000 * tester.amps, plan.kneeVolts, plan.volts);
+        plan.advice = say("Limit at {:.0f} V or more, {:.0f} mA: first glow from {:.0f} V on, {:.1f} V when lit.",
+                          plan.leastLimitVolts, 1000 * tester.amps, earliestGlow * plan.volts, plan.volts);
     }
     const auto order = backlight::ledsInOrder(backlight, run.string);
     const double one =

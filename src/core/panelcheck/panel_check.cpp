@@ -21,8 +21,13 @@ constexpr double spareShare = 1.1;
 constexpr double kneeAmpsPerString = 1e-3;  ///< an eye in a dim room sees a panel glow from here (common practice)
 constexpr double polarityAmps = 2e-3;
 constexpr double sourceVolts = 5000;
-constexpr double kneeTolerance = 0.08;
+/// Where a panel begins to glow, as shares of its volts when it is lit: it hangs on the LEDs, the room and the eye
+/// (common practice, no source).
+constexpr double earliestGlow = 0.62;
+constexpr double latestGlow = 0.88;
 constexpr double lightTolerance = 0.06;
+constexpr double largeWidthMm = 1000;
+constexpr double largeTconAmps = 1.5;
 
 /// LED+ to LED− of a channel at \p amps.
 double voltsAt(const backlight::Backlight& backlight, int channel, double amps) {
@@ -121,8 +126,12 @@ void stackSupplies(const std::vector<BenchSupply>& supplies, Plan& plan) {
     if (chosen.size() > 1) {
         plan.cautions.push_back(say(
             "Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the "
-            "current when one limits before the others. The meters add up."));
+            "current when one limits before the others. The meters add up. Join and part them at 0 V only."));
     }
+    plan.cautions.push_back(say(
+        "Where 2 mA cannot be set: 4.7 kΩ in series until the polarity is proven. After switch-off the outputs stay "
+        "charged and the panel glows on: turn to 0 V, wait, measure, then unclip. Panel and T-con mind static: "
+        "touch the chassis first."));
 }
 
 void planRamp(const backlight::Backlight& backlight, int channel, Plan& plan) {
@@ -220,6 +229,8 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
     plan.kneeVolts = voltsAt(backlight, check.channel, kneeAmpsPerString * double(channel.strings.size()));
     plan.lightVolts = voltsAt(backlight, check.channel, plan.safeAmps);
     plan.runningVolts = voltsAt(backlight, check.channel, channel.someAmps());
+    plan.tconHighAmps = backlight.widthMm > largeWidthMm ? largeTconAmps : plan.tconHighAmps;
+    plan.firstGlow = {earliestGlow * plan.lightVolts, latestGlow * plan.runningVolts};
     if (plan.lightVolts > safety::es1LimitVolts) {
         plan.cautions.push_back(
             say("{:.0f} V DC{}: one hand, rated leads, nobody touches the panel while it "
@@ -288,16 +299,18 @@ Judgement judge(const Plan& plan, const PanelCheck& check) {
         decide(Outcome::GoWithNote,
                say("A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed."));
     }
-    const auto compare = [&](const std::optional<double>& volts, double expected, double tolerance, const Text& name) {
-        if (volts && expected > 0 && std::abs(*volts - expected) > tolerance * expected) {
+    const auto compare = [&](const std::optional<double>& volts, const driver::Band& expected, const Text& name) {
+        if (volts && expected.high > 0 && !expected.contains(*volts)) {
             decide(Outcome::GoWithNote,
-                   say("{} at {:.1f} V where {:.1f} V was expected: {}.", name, *volts, expected,
-                       *volts < expected ? say("shorted LEDs, or fewer of them than written down")
-                                         : say("a resistive joint, dark LEDs, or more of them than written down")));
+                   say("{} at {:.1f} V where {:.0f} to {:.0f} V were expected: {}.", name, *volts, expected.low,
+                       expected.high,
+                       *volts < expected.low ? say("shorted LEDs, or fewer of them than written down")
+                                             : say("a resistive joint, dark LEDs, or more of them than written down")));
         }
     };
-    compare(check.kneeVolts, plan.kneeVolts, kneeTolerance, say("First glow"));
-    compare(check.lightVolts, plan.lightVolts, lightTolerance, say("Light"));
+    compare(check.kneeVolts, plan.firstGlow, say("First glow"));
+    compare(check.lightVolts, {(1 - lightTolerance) * plan.lightVolts, (1 + lightTolerance) * plan.lightVolts},
+            say("Light"));
     if (result.because.empty() && (check.lightVolts || check.tconAmps)) {
         decide(Outcome::Go, say("Lit as computed and nothing found: the panel is worth the repair."));
     }

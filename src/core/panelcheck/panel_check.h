@@ -7,6 +7,7 @@
 #include <variant>
 #include <vector>
 
+#include "core/driver/forecast.h"
 #include "core/set/display_set.h"
 #include "core/typing/clause.h"
 
@@ -73,7 +74,8 @@ struct RampStep {
 /// How to light the panel.
 struct Plan {
     bool isCcfl = false;
-    double kneeVolts = 0;     ///< first glow
+    double kneeVolts = 0;     ///< a milliamp through each string: where the ramp looks for the first glow
+    driver::Band firstGlow;   ///< V, where a sound panel may begin to glow
     double lightVolts = 0;    ///< at the safe current
     double runningVolts = 0;  ///< at the working current
     double safeAmps = 0;
@@ -85,7 +87,8 @@ struct Plan {
     std::vector<text::Text> cautions;
     text::Text refusal;  ///< why it must not or cannot be done; empty when it can
     double tconLowAmps = 0.1;
-    double tconHighAmps = 0.6;  ///< a few hundred milliamps (common practice, no source)
+    /// A few hundred milliamps, of large panels up to more than an ampere (common practice, no source).
+    double tconHighAmps = 0.6;
 };
 
 /// Plans the fewest supplies that reach the light at the safe current with a tenth to spare, stacked so that none

@@ -18,15 +18,13 @@ bool isOnStrips(Form form) {
 }  // namespace
 
 Desk::Desk(reasoning::Model& model, const reasoning::Belief& belief, const job::Job& job,
-           const std::vector<backlight::Run>& runs, const std::vector<backlight::Run>& untested,
-           const std::optional<evidence::Question>& again)
+           const std::vector<backlight::Run>& runs, const Due& due)
     : model_(model),
       belief_(belief),
       job_(job),
-      untested_(untested),
-      again_(again),
+      due_(due),
       explanations_(model, belief, job.way.level == job::Way::Level::Component),
-      runs_(mostSuspected(runs, untested, model, explanations_)) {
+      runs_(mostSuspected(runs, due.untested, model, explanations_)) {
     for (const auto& entry : standing()) {
         reached_ = std::max(reached_, evidence::reachOf(entry.what, model.knowledge()));
     }
@@ -34,13 +32,22 @@ Desk::Desk(reasoning::Model& model, const reasoning::Belief& belief, const job::
 }
 
 bool Desk::isUntested(const backlight::Run& run) const {
-    return std::find(untested_.begin(), untested_.end(), run) != untested_.end();
+    return std::find(due_.untested.begin(), due_.untested.end(), run) != due_.untested.end();
+}
+
+bool Desk::isWanted(const std::string& test) const {
+    return std::find(due_.wanted.begin(), due_.wanted.end(), test) != due_.wanted.end();
+}
+
+bool Desk::isFirst(const std::string& test) const {
+    const auto* kind = trade().test(test);
+    return kind != nullptr && kind->isFirst && kind->reach <= reached_;
 }
 
 std::vector<const TestKind*> Desk::tests(Form form) const {
     std::vector<const TestKind*> tests;
     for (const auto& test : trade().tests) {
-        if (test.form == form && (backlight().isDescribed || !isOnStrips(form))) {
+        if (test.form == form && trade().isIn(model_.set(), test) && (backlight().isDescribed || !isOnStrips(form))) {
             tests.push_back(&test);
         }
     }
@@ -49,7 +56,7 @@ std::vector<const TestKind*> Desk::tests(Form form) const {
 
 bool Desk::isAnswered(const std::string& test, const evidence::Question& question) const {
     const auto missed = evidence::questionOf(evidence::notReached(test, question));
-    return again_ != question && std::any_of(standing().begin(), standing().end(), [&](const auto& entry) {
+    return due_.again != question && std::any_of(standing().begin(), standing().end(), [&](const auto& entry) {
                const auto asked = evidence::questionOf(entry.what);
                return asked == question || asked == missed;
            });

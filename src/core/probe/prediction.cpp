@@ -49,7 +49,8 @@ std::vector<Bin> pool(const Prediction& prediction, const std::vector<double>& s
             all.push_back({shares[h] * mode.weight, h, &mode});
         }
     }
-    std::stable_sort(all.begin(), all.end(), [](const auto& a, const auto& b) { return a.weight > b.weight; });
+    std::stable_sort(all.begin(), all.end(),
+                     [](const auto& a, const auto& b) { return a.weight / a.mode->sigma > b.weight / b.mode->sigma; });
     std::vector<Bin> bins;
     for (const auto& item : all) {
         auto bin =

@@ -43,12 +43,12 @@ private:
 
 /// Readings that a meter cannot tell apart.
 struct Bin {
-    Mode middle;  ///< the heaviest of them
+    Mode middle;  ///< the most pronounced of them
     double share = 0;
     std::vector<double> byExplanation;  ///< P(this bin | explanation)
 };
 
-/// Pools modes that a meter cannot tell apart, heaviest first.
+/// Pools modes that a meter cannot tell apart, the most pronounced first: one that may be anywhere draws none to it.
 /// \param shares of the explanations, as many as the prediction has
 std::vector<Bin> pool(const Prediction& prediction, const std::vector<double>& shares);
 

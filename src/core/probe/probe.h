@@ -28,6 +28,7 @@ struct Probe {
     double bits = 0;               ///< expected information (Shannon 1948)
     Reach opens = Reach::Outside;  ///< what has to be opened for it that is still closed
     bool live = false;
+    bool isAwaited = false;          ///< a verdict waits for it, however little it may tell
     std::vector<std::string> tools;  ///< ids of what it is done with, beside a meter
     std::vector<Outcome> outcomes;   ///< most likely first
 };

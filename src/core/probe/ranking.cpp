@@ -31,49 +31,97 @@ double Ranking::worthOf(const Probe& probe) const {
     return probe.bits / (probe.minutes + changeOverMinutes);
 }
 
+int Ranking::dueOf(const Probe& probe) const {
+    enum { Whenever, First, Awaited, Again };
+    if (desk_.again() == probe.question) {
+        return Again;
+    }
+    if (probe.isAwaited) {
+        return Awaited;
+    }
+    return desk_.isFirst(probe.test) && probe.bits >= leastBitsWorthListing ? First : Whenever;
+}
+
 void Ranking::offer(Probe probe, const Predicted& predicted) {
     desk_.model().checkStop();
     auto bins = pool(predicted.prediction, predicted.classes.shares);
     probe.bits = mutualInformation(bins, predicted.classes.shares) + predicted.extraBits;
-    const int due = desk_.again() == probe.question ? 2 : predicted.isAwaited ? 1 : 0;
+    probe.isAwaited = predicted.isAwaited || desk_.isWanted(probe.test);
+    const int due = dueOf(probe);
     if (probe.bits < leastBitsWorthListing && due == 0) {
         return;
     }
     Ranked ranked{std::move(probe), std::move(bins), &predicted.classes, due, 0};
     ranked.worth = worthOf(ranked.probe);
-    if (!job::hasAll(desk_.job().bench, ranked.probe.tools)) {
-        if (!outOfTools_ || isBetter(ranked, *outOfTools_)) {
-            outOfTools_ = std::move(ranked);
+    const auto keepBest = [&](std::optional<Ranked>& best) {
+        if (!best || isBetter(ranked, *best)) {
+            best = std::move(ranked);
         }
+    };
+    if (!job::hasAll(desk_.job().bench, ranked.probe.tools)) {
+        keepBest(outOfTools_);
+    } else if (ranked.probe.live && !desk_.job().liveWorkAccepted) {
+        keepBest(live_);
+    } else {
+        keep(std::move(ranked));
+    }
+}
+
+void Ranking::insert(std::vector<Ranked>& into, Ranked ranked) const {
+    const auto at =
+        std::find_if(into.begin(), into.end(), [&](const Ranked& other) { return isBetter(ranked, other); });
+    if (at != into.end() || into.size() < most_) {
+        into.insert(at, std::move(ranked));
+    }
+    if (into.size() > most_) {
+        into.pop_back();
+    }
+}
+
+void Ranking::keep(Ranked ranked) {
+    const auto same = std::find_if(ranked_.begin(), ranked_.end(),
+                                   [&](const Ranked& other) { return other.probe.test == ranked.probe.test; });
+    if (same != ranked_.end() && !isBetter(ranked, *same)) {
+        insert(others_, std::move(ranked));
         return;
     }
-    const auto at =
-        std::find_if(ranked_.begin(), ranked_.end(), [&](const Ranked& other) { return isBetter(ranked, other); });
-    if (at != ranked_.end() || ranked_.size() < most_) {
-        ranked_.insert(at, std::move(ranked));
+    if (same != ranked_.end()) {
+        insert(others_, std::move(*same));
+        ranked_.erase(same);
     }
-    if (ranked_.size() > most_) {
-        ranked_.pop_back();
-    }
+    insert(ranked_, std::move(ranked));
 }
 
 RankedProbes Ranking::take() {
     RankedProbes probes;
-    if (outOfTools_ && (ranked_.empty() || isBetter(*outOfTools_, ranked_.front()))) {
+    const auto isWorthMore = [&](const std::optional<Ranked>& other) {
+        return other && (ranked_.empty() || isBetter(*other, ranked_.front()));
+    };
+    if (isWorthMore(outOfTools_)) {
         probes.outOfTools = std::move(outOfTools_->probe);
     }
-    for (auto& ranked : ranked_) {
-        auto& outcomes = ranked.probe.outcomes;
-        for (const auto& bin : ranked.bins) {
-            if (bin.share > leastShareOfOutcome) {
-                outcomes.push_back({wordsOf(bin.middle), meaningOf(bin, *ranked.classes, desk_), bin.share});
+    if (isWorthMore(live_)) {
+        probes.live = told(std::move(*live_));
+    }
+    for (auto* all : {&ranked_, &others_}) {
+        for (auto& ranked : *all) {
+            if (probes.best.size() < most_) {
+                probes.best.push_back(told(std::move(ranked)));
             }
         }
-        std::stable_sort(outcomes.begin(), outcomes.end(),
-                         [](const auto& a, const auto& b) { return a.share > b.share; });
-        probes.best.push_back(std::move(ranked.probe));
     }
     return probes;
+}
+
+Probe Ranking::told(Ranked ranked) const {
+    auto& outcomes = ranked.probe.outcomes;
+    for (const auto& bin : ranked.bins) {
+        if (bin.share > leastShareOfOutcome) {
+            outcomes.push_back({wordsOf(bin.middle), meaningOf(bin, *ranked.classes, desk_), bin.share});
+        }
+    }
+    std::stable_sort(outcomes.begin(), outcomes.end(), [](const auto& a, const auto& b) { return a.share > b.share; });
+    return std::move(ranked.probe);
 }
 
 }  // namespace dimglow::probe

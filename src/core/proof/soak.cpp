@@ -6,19 +6,22 @@
 namespace dimglow::proof {
 
 using text::say;
+using text::Text;
 
 namespace {
 
-/// A lit backlight turned down to a tenth of its current keeps this share of its volts.
-constexpr double dimmedVoltsShare = 0.8;
-constexpr double dimmedAmpsShare = 0.1;
+/// Of the current that was written down for this brightness, or of what the strips are described for, which may be
+/// turned down to half: where a lit backlight is (common practice, no source).
+constexpr double writtenAmpsShare = 0.85;
+constexpr double describedAmpsShare = 0.5;
 constexpr double aboveShare = 1.1;
+constexpr double dimmedVoltsShare = 0.9;
 
-/// What a string takes when it is lit, as far as somebody has written it down: after the repair, else before, else as
-/// the strips are described.
-std::optional<double> knownStringAmps(const job::Job& job) {
-    if (job.repair.newAmps || job.repair.originalAmps) {
-        return job.repair.newAmps ? job.repair.newAmps : job.repair.originalAmps;
+/// What a string may take while it is lit, as far as somebody has written it down: after the repair, else before, else
+/// as the strips are described.
+std::optional<driver::Band> knownStringAmps(const job::Job& job) {
+    if (const auto written = job.repair.newAmps ? job.repair.newAmps : job.repair.originalAmps) {
+        return driver::Band{writtenAmpsShare * *written, aboveShare * *written};
     }
     std::optional<double> highest;
     for (const auto& channel :
@@ -26,7 +29,36 @@ std::optional<double> knownStringAmps(const job::Job& job) {
         const auto amps = channel.stringAmps();
         highest = amps ? std::max(highest.value_or(0), *amps) : highest;
     }
-    return highest;
+    return highest ? std::optional(driver::Band{describedAmpsShare * *highest, aboveShare * *highest}) : std::nullopt;
+}
+
+/// How far the values after the first minutes lie apart, as a share of the highest.
+template <class Of>
+double driftOf(const std::vector<job::SoakEntry>& soak, Of valueOf) {
+    double lowest = INFINITY;
+    double highest = 0;
+    for (const auto& line : soak) {
+        if (line.minutes >= soakSettledMinutes) {
+            lowest = std::min(lowest, valueOf(line));
+            highest = std::max(highest, valueOf(line));
+        }
+    }
+    return highest > 0 ? (highest - lowest) / highest : 0;
+}
+
+/// The line at which LED+ is another than at the one before, by more than warming explains.
+const job::SoakEntry* stepIn(const std::vector<job::SoakEntry>& soak, const backlight::Backlight& backlight) {
+    const auto& led = backlight.strips.front().led;
+    const double dieVolts = led.ratedVolts / led.dies;
+    for (std::size_t i = 1; i < soak.size(); ++i) {
+        const double step = std::abs(soak[i].ledPlusVolts - soak[i - 1].ledPlusVolts);
+        const bool isWarming = soak[i - 1].minutes < soakSettledMinutes;
+        const double warming = isWarming ? soakDriftLimit * soak[i - 1].ledPlusVolts : 0;
+        if (step > soakStepDies * dieVolts + warming) {
+            return &soak[i];
+        }
+    }
+    return nullptr;
 }
 
 }  // namespace
@@ -36,24 +68,18 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     if (!proof.empty() && proof.front().band.high > 0) {
         verdict.ledPlus = {dimmedVoltsShare * proof.front().band.low, proof.front().band.high};
     }
-    if (const auto amps = knownStringAmps(job)) {
-        verdict.amps = {dimmedAmpsShare * *amps, aboveShare * *amps};
-    }
+    verdict.amps = knownStringAmps(job);
     auto soak = job.soak;
     std::stable_sort(soak.begin(), soak.end(), [](const auto& a, const auto& b) { return a.minutes < b.minutes; });
-    double lowest = INFINITY;
-    double highest = 0;
     bool gap = false;
     for (const auto& line : soak) {
         gap = gap || line.minutes - verdict.minutes > soakGapMinutes;
         verdict.minutes = gap ? verdict.minutes : line.minutes;
         verdict.flickered = verdict.flickered || line.flicker;
-        if (line.minutes >= soakSettledMinutes) {
-            lowest = std::min(lowest, line.amps);
-            highest = std::max(highest, line.amps);
-        }
     }
-    verdict.driftShare = highest > 0 ? (highest - lowest) / highest : 0;
+    verdict.driftShare = driftOf(soak, [](const auto& line) { return line.amps; });
+    verdict.voltsDriftShare = driftOf(soak, [](const auto& line) { return line.ledPlusVolts; });
+    const auto* step = stepIn(soak, job.set.backlight);
     const auto odd = [&](auto holds) {
         const auto found = std::find_if(soak.begin(), soak.end(), [&](const auto& line) { return !holds(line); });
         return found == soak.end() ? nullptr : &*found;
@@ -77,6 +103,12 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     } else if (darkVolts != nullptr) {
         verdict.text = say("Failed: LED+ of a lit set is {2:.0f} … {3:.0f} V, not the {0:.1f} V of minute {1:.0f}.",
                            darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);
+    } else if (step != nullptr) {
+        verdict.text = say("Failed: LED+ stepped to {:.1f} V at {:.0f} min: a LED that shorts, or a joint.",
+                           step->ledPlusVolts, step->minutes);
+    } else if (verdict.voltsDriftShare >= soakVoltsDriftLimit) {
+        verdict.text =
+            say("Failed: LED+ drifted {:.1f} % after {:.0f} min.", 100 * verdict.voltsDriftShare, soakSettledMinutes);
     } else if (verdict.driftShare >= soakDriftLimit) {
         verdict.text =
             say("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare, soakSettledMinutes);
@@ -90,8 +122,11 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     } else {
         verdict.failed = false;
         verdict.passed = true;
-        verdict.text =
+        const Text passed =
             say("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
+        verdict.text = verdict.amps
+                           ? passed
+                           : say("{} Its level is not judged: no current is written down for this brightness.", passed);
     }
     return verdict;
 }

@@ -12,18 +12,23 @@ namespace dimglow::proof {
 inline constexpr double soakMinutes = 30;
 inline constexpr double soakGapMinutes = 12;
 inline constexpr double soakSettledMinutes = 10;
-inline constexpr double soakDriftLimit = 0.03;
+inline constexpr double soakDriftLimit = 0.03;        ///< of the current
+inline constexpr double soakVoltsDriftLimit = 0.015;  ///< of LED+
+/// From one line to the next, as a share of one die's volts: more is one that shorts, or a joint that gives way.
+inline constexpr double soakStepDies = 0.6;
 
 /// Judgement of the soak.
 struct SoakVerdict {
-    double minutes = 0;     ///< covered without a gap
-    double driftShare = 0;  ///< of the current after soakSettledMinutes
+    double minutes = 0;          ///< covered without a gap
+    double driftShare = 0;       ///< of the current after soakSettledMinutes
+    double voltsDriftShare = 0;  ///< of LED+, likewise
     bool flickered = false;
     bool failed = false;
     bool passed = false;
     text::Text text;
     std::optional<driver::Band> ledPlus = {};  ///< what a lit set may show, V; empty where nobody knows
-    std::optional<driver::Band> amps = {};  ///< of one string, A; empty where no current was read off or written down
+    /// Of one string, A; empty where no current was read off or written down: then steps and drift alone are judged.
+    std::optional<driver::Band> amps = {};
 };
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
 

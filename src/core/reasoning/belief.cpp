@@ -74,7 +74,7 @@ public:
     explicit Search(Model& model)
         : model_(model), source_(model.source()), kinds_(source_.unitFaults()), entries_(model.standing()) {
         for (const auto& suspect : model.knowledge().suspects) {
-            totalWeight_ += suspect.weight;
+            totalWeight_ += model.weightOf(suspect);
         }
         titleOfPlaces_.resize(model.knowledge().suspects.size() * (model.backlight().feeds.size() + 1));
         touched_.resize(std::size_t(source_.siteCount()));
@@ -124,7 +124,9 @@ public:
     }
 
 private:
-    double logWeight(int suspect) const { return std::log(model_.knowledge().suspects[suspect].weight / totalWeight_); }
+    double logWeight(int suspect) const {
+        return std::log(model_.weightOf(model_.knowledge().suspects[std::size_t(suspect)]) / totalWeight_);
+    }
 
     void addSingles() {
         for (int s = 0; s < int(model_.knowledge().suspects.size()); ++s) {
@@ -132,6 +134,9 @@ private:
             Hypothesis h;
             h.suspect = s;
             h.logPrior = logWeight(s);
+            if (!model_.canHave(suspect)) {
+                continue;
+            }
             if (!source_.holds(suspect)) {
                 addParts(h);
                 continue;
@@ -150,13 +155,9 @@ private:
         }
     }
 
-    /// What is wrong on the driver's side, part by part. A block that this kind of set does not have has no faults.
+    /// What is wrong on the driver's side, part by part.
     void addParts(Hypothesis h) {
         const auto& suspect = model_.suspectOf(h);
-        const auto& set = model_.knowledge().setKind(model_.set().kind);
-        if (suspect.block >= 0 && !set.has(suspect.block)) {
-            return;
-        }
         if (suspect.parts.empty()) {
             addOnFeeds(h, suspect.ofAllFeeds);
         }
@@ -223,6 +224,26 @@ private:
         }
         static const double logMix = std::log(mixShare);
         h.logPrior += (kinds - 1) * logMix;
+        countOnce(h);
+    }
+
+    /// Where two sites may be one, the same fault of one unit at both may be one fault.
+    void countOnce(Hypothesis& h) {
+        const auto& first = *faults::asUnits(h.faults.front());
+        const auto one = source_.mayBeOneWith(first.site);
+        if (one.share == 0) {
+            return;
+        }
+        const auto* second = h.faults.size() == 2 ? faults::asUnits(h.faults.back()) : nullptr;
+        const bool isOne = second != nullptr && second->site == one.site && second->kind == first.kind &&
+                           first.count == 1 && second->count == 1;
+        if (!isOne) {
+            h.logPrior += std::log(1 - one.share);
+            return;
+        }
+        const int units = source_.unitsAt(first.site) + source_.unitsAt(one.site);
+        h.logPrior = logWeightOfKind_[std::size_t(first.kind)] + logOfSets_[std::size_t(first.kind)].front() +
+                     std::log(units * one.share);
     }
 
     /// \p from with one more faulty unit, in canonical order.
@@ -331,7 +352,9 @@ private:
 
     /// Whether units at a site may have a fault that the knowledge files know.
     bool canHave(int site, int kind) const {
-        return kinds_[std::size_t(kind)].suspect >= 0 && source_.canHave(site, kind);
+        const int suspect = kinds_[std::size_t(kind)].suspect;
+        return suspect >= 0 && model_.canHave(model_.knowledge().suspects[std::size_t(suspect)]) &&
+               source_.canHave(site, kind);
     }
 
     void addUnitFaults() {

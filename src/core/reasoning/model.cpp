@@ -40,6 +40,9 @@ Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector
       learning_(driver::nothingLearntOf(set_.backlight, reference_)),
       strings_(set_, knowledge_, nothingLearnt().known(), standing_, std::move(partition)),
       soundDemands_(strings_.soundDemands()) {
+    for (const auto& suspect : knowledge.suspects) {
+        isIn_.push_back(knowledge.isIn(set_, suspect) ? 1 : 0);
+    }
     for (int i = 0; i < int(set_.points.size()); ++i) {
         if (const int kind = knowledge.pointIndex(set_.points[std::size_t(i)].kind); kind >= 0) {
             pointsOfKind_[std::size_t(kind)].push_back(i);
@@ -51,6 +54,12 @@ Model::Model(const set::DisplaySet& set, const Knowledge& knowledge, std::vector
         grades_.push_back(sign.taken ? gradeOf(*sign.taken) : parts::Grade::CannotTell);
         staysLit_ = staysLit_ || sign.staysLit;
     }
+}
+
+double Model::weightOf(const SuspectKind& suspect) const {
+    const auto& times = knowledge_.setKind(set_).weightTimes;
+    const auto found = times.find(suspect.id);
+    return suspect.weight * (found == times.end() ? 1 : found->second);
 }
 
 void Model::checkStop() const {

@@ -43,7 +43,7 @@ struct Hypothesis {
 
 /// A set, what the trade knows, and what has been read: predicts every reading under every hypothesis.
 ///
-///     Model model(job.set, knowledge, findings::standingEvidence(job));
+///     Model model(job.set, knowledge, findings::standingEvidence(job, knowledge));
 ///     const Belief belief = infer(model);
 ///
 /// It is made of those three and never changed; forecasts and circuits are computed once and kept. Not thread-safe; one
@@ -72,7 +72,13 @@ public:
     /// Points of a kind that were written down, into the set's points.
     const std::vector<int>& pointsOf(int kind) const { return pointsOfKind_[std::size_t(kind)]; }
     /// The unit that a suspect sits in, in this kind of set; empty of what sits nowhere.
-    const std::string& unitOf(const SuspectKind& suspect) const { return knowledge_.unitOf(suspect, set_.kind); }
+    const std::string& unitOf(const SuspectKind& suspect) const { return knowledge_.unitOf(suspect, set_); }
+    /// Whether this kind of set has the block that a suspect sits in.
+    bool canHave(const SuspectKind& suspect) const {
+        return isIn_[std::size_t(&suspect - knowledge_.suspects.data())] != 0;
+    }
+    /// How often a suspect is met in this kind of set.
+    double weightOf(const SuspectKind& suspect) const;
     const driver::DriverReference& reference() const { return reference_; }
 
     /// What gives the light.
@@ -118,6 +124,7 @@ private:
     const Knowledge& knowledge_;
     const std::vector<job::Entry> standing_;
     const driver::DriverReference reference_;
+    std::vector<char> isIn_;                      ///< by suspect
     std::vector<std::vector<int>> pointsOfKind_;  ///< into the set's points, by kind
     std::vector<evidence::PointTaken> pointsTaken_;
     std::vector<evidence::Sign> signs_;  ///< by entry

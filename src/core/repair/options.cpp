@@ -40,7 +40,7 @@ double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis, const job
     double share = 0;
     for (const auto& [id, weight] : diagnosis.shareOfSuspect) {
         const auto* suspect = trade.suspect(id);
-        const auto unit = suspect == nullptr ? std::string() : trade.unitOf(*suspect, job.set.kind);
+        const auto unit = suspect == nullptr ? std::string() : trade.unitOf(*suspect, job.set);
         share += kind.mends(id, unit) ? weight : 0;
     }
     return share;

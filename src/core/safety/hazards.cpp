@@ -12,8 +12,9 @@ std::vector<Caution> cautionsFor(const BenchVolts& volts) {
     const auto board =
         volts.hasMains
             ? say("Live: mains and about 325 V DC on the primary side. {}. Know the "
-                  "isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. "
-                  "For trained people; follow local codes.",
+                  "isolation line, one hand, rated leads: black to the hot minus for hot readings, to the chassis for "
+                  "cold ones, no earthed scope on the hot side. Mains out, discharge and measure again before you "
+                  "touch. For trained people; follow local codes.",
                   ledPlus)
             : say("Live: the set makes LED+ of its low voltage. {}. One hand, rated leads. Its supply unplugged, "
                   "discharge and measure again before you touch. For trained people; follow local codes.",

@@ -7,6 +7,7 @@
 #include "core/backlight/backlight.h"
 #include "core/lamps/lamps.h"
 #include "core/set/board_point.h"
+#include "core/set/light_kind.h"
 
 namespace dimglow::set {
 
@@ -22,6 +23,8 @@ struct DisplaySet {
     lamps::Lamps lamps;              ///< instead of the strips when there are any
     std::vector<BoardPoint> points;  ///< those of one kind are each other's twins
     bool operator==(const DisplaySet&) const = default;
+
+    LightKind lightKind() const { return lamps.count > 0 ? LightKind::Lamps : LightKind::Leds; }
 };
 
 }  // namespace dimglow::set

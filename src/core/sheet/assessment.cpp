@@ -10,8 +10,8 @@ namespace dimglow::sheet {
 
 namespace {
 
-bool hasMains(const knowledge::Knowledge& knowledge, const std::string& kind) {
-    const auto& placed = knowledge.setKind(kind).placed;
+bool hasMains(const knowledge::Knowledge& knowledge, const set::DisplaySet& set) {
+    const auto& placed = knowledge.setKind(set).placed;
     return std::any_of(placed.begin(), placed.end(),
                        [&](const auto& p) { return knowledge.blocks[std::size_t(p.block)].isHot; });
 }
@@ -35,7 +35,7 @@ public:
         : job_(job),
           knowledge_(knowledge),
           options_(options),
-          model_(job.set, knowledge, findings::standingEvidence(job), options.stop),
+          model_(job.set, knowledge, findings::standingEvidence(job, knowledge), options.stop),
           belief_(reasoning::infer(model_)),
           runs_(probe::candidateRuns(model_, belief_)) {
         for (const auto& run : runs_) {
@@ -72,18 +72,20 @@ private:
         sheet_.misfit = findings::misfitOf(job_, model_, belief_, sheet_.expected.byEntry);
         sheet_.reference = findings::referenceOf(job_.set.backlight, model_.reference(), known);
         sheet_.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
-        sheet_.cautions = safety::cautionsFor({findings::workingVolts(sheet_.reference),
-                                               findings::highestOverVolts(known, sheet_.reference.size()),
-                                               job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set.kind),
-                                               findings::isLedPlusKnown(sheet_.reference)});
+        sheet_.cautions = safety::cautionsFor(
+            {findings::workingVolts(sheet_.reference), findings::highestOverVolts(known, sheet_.reference.size()),
+             job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set), findings::isLedPlusKnown(sheet_.reference)});
     }
 
     void fillProbes() {
-        const auto again = findings::askedAgain(sheet_.misfit, model_.standing());
-        probe::Desk desk(model_, belief_, job_, runs_, sheet_.untested, again);
+        const probe::Due due{sheet_.untested, findings::unprovenLeds(model_, sheet_.located),
+                             findings::neededFor(model_, sheet_.suspects, job_.way),
+                             findings::askedAgain(sheet_.misfit, model_.standing())};
+        probe::Desk desk(model_, belief_, job_, runs_, due);
         sheet_.probes = probe::rankProbes(desk, options_.maxProbes);
         const auto& probes = sheet_.probes.best;
-        if (found_.title.empty() && !sheet_.misfit) {
+        const bool isOne = !found_.title.empty();
+        if (!isOne && !sheet_.misfit) {
             found_ = findings::foundTogether(model_, sheet_.suspects, probes, job_.way);
         }
         const bool isAll =
@@ -91,7 +93,8 @@ private:
             (findings::holdsNothingElse(model_, belief_, sheet_.located) &&
              !findings::wantsThePart(job_.way, sheet_.suspects) && !findings::isCheaplyDoubted(probes, found_.share));
         sheet_.found = found_.title;
-        sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll;
+        const bool isWaiting = isOne && !probes.empty() && probes.front().isAwaited;  // several are one board's
+        sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll && !isWaiting;
         sheet_.wantsStrips = !job_.set.backlight.isDescribed && !sheet_.misfit &&
                              findings::onlyStripsTellMore(sheet_.suspects, probes, found_);
     }

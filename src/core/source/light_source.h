@@ -46,6 +46,12 @@ struct Under {
     std::optional<bool> conducts = {};  ///< whether what is looked along does, where that is known already
 };
 
+/// A site that may be the same as another, and how likely that is.
+struct MaybeOne {
+    int site = -1;  ///< -1: none
+    double share = 0;
+};
+
 /// What became of each site when units were told apart further: its parts on either side, -1 where there is none.
 struct Split {
     struct Parts {
@@ -72,6 +78,9 @@ public:
     virtual int unitCount() const = 0;
     /// Whether anybody has written down what it is made of; otherwise faults have no place.
     virtual bool isDescribed() const = 0;
+    /// Of a source that nobody has described: the site that may be one with this. A fault of one unit then shows at
+    /// both.
+    virtual MaybeOne mayBeOneWith(int site) const = 0;
 
     // ---- what may be wrong
 

@@ -102,9 +102,43 @@ LedStrings::LedStrings(const set::DisplaySet& set, const knowledge::Knowledge& k
     nameCircuits();
     findSteps();
     learnFromTester();
+    countReturns();
 }
 
 LedStrings::~LedStrings() = default;
+
+/// How many returns the plug has says how many strings there are, where nobody has described them.
+void LedStrings::countReturns() {
+    constexpr double usually = 0.4;  ///< sets of one string on an LED+ (common practice, no source)
+    constexpr double noSecondPin = 0.9;
+    if (backlight_.isDescribed) {
+        return;
+    }
+    oneStringShare_ = usually;
+    const int feeds = int(backlight_.feeds.size());
+    for (const auto& entry : standing_) {
+        const auto* measured = std::get_if<evidence::Measured>(&entry.what);
+        if (measured != nullptr && measured->channel >= feeds) {
+            oneStringShare_ = 0;
+        }
+        const auto* missed = std::get_if<evidence::NotReached>(&entry.what);
+        if (missed != nullptr && missed->asked.channel > 0) {
+            oneStringShare_ = std::max(oneStringShare_, noSecondPin);
+        }
+    }
+}
+
+source::MaybeOne LedStrings::mayBeOneWith(int site) const {
+    const int channel = cellAt(site).string.channel;
+    const int feed = backlight_.channels[std::size_t(channel)].feed;
+    for (int other = 0; oneStringShare_ > 0 && other < siteCount(); ++other) {
+        const int its = cellAt(other).string.channel;
+        if (its != channel && backlight_.channels[std::size_t(its)].feed == feed) {
+            return {other, oneStringShare_};
+        }
+    }
+    return {};
+}
 
 void LedStrings::nameSpecs() {
     std::vector<backlight::LedSpec> specs;
@@ -415,6 +449,13 @@ std::optional<int> LedStrings::drivenFor(const evidence::Observation& what) {
 }
 
 /// On a run that was lit; of LEDs in one cell the one that looks darkest.
+bool LedStrings::conductedWhenRead(const Run& run) const {
+    return std::any_of(standing_.begin(), standing_.end(), [&](const auto& entry) {
+        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+        return taken != nullptr && taken->run == run && taken->lit.value_or(0) > 0;
+    });
+}
+
 std::vector<source::Marked> LedStrings::marked() const {
     using Glow = evidence::LedSeen::Glow;
     std::map<Run, std::vector<const evidence::LedSeen*>> looks;
@@ -425,8 +466,9 @@ std::vector<source::Marked> LedStrings::marked() const {
     }
     std::vector<source::Marked> marked;
     for (const auto& [run, look] : looks) {
-        const bool isLit =
-            std::any_of(look.begin(), look.end(), [](const auto* seen) { return seen->glow != Glow::Dark; });
+        const bool isLit = conductedWhenRead(run) || std::any_of(look.begin(), look.end(), [](const auto* seen) {
+                               return seen->glow != Glow::Dark;
+                           });
         for (const auto* seen : look) {
             if (isLit && seen->glow != Glow::Lit) {
                 marked.push_back({partition_.cellOf(seen->place), seen->glow != Glow::Dark});

@@ -70,6 +70,7 @@ public:
     int unitsAt(int site) const override { return int(cellAt(site).positions.size()); }
     int unitCount() const override { return backlight_.ledCount(); }
     bool isDescribed() const override { return backlight_.isDescribed; }
+    source::MaybeOne mayBeOneWith(int site) const override;
     const std::vector<source::UnitFault>& unitFaults() const override { return unitFaults_; }
     /// A die shorts only beside another, a whole step of LEDs side by side is told by its first.
     bool canHave(int site, int kind) const override;
@@ -183,6 +184,9 @@ private:
     void nameCircuits();
     void findSteps();
     void learnFromTester();
+    /// Whether somebody counted LEDs alight while a tester drove a run.
+    bool conductedWhenRead(const backlight::Run& run) const;
+    void countReturns();
     bool hasRightVolts(const evidence::TesterTaken& taken);
     text::Text titleWithoutPlace(const FaultList& faults, const knowledge::SuspectKind& suspect) const;
     /// What an observation of strings asks; it answers for the explanation that was handed over last.
@@ -205,6 +209,7 @@ private:
     std::deque<backlight::ChannelDemand> demands_;
     std::vector<source::DemandIndex> healthyDemands_;  ///< by circuitOfChannel_; -1 until it is asked for
     std::map<std::vector<faults::Fault>, backlight::Backlight> madeOf_;  ///< by what is wrong beside LEDs
+    double oneStringShare_ = 0;  ///< that an LED+ feeds one string, where two stand for strips that nobody described
     bool leadsProven_ = false;
     bool sideBySide_ = false;  ///< some strip has LEDs side by side
     std::pmr::unordered_map<Key, TesterForecast, KeyHash> testers_{&memory_};

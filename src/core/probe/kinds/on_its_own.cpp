@@ -37,20 +37,26 @@ Mode modeOfCheck(const backlight::LedSpec& spec, const parts::LedCheckSetting& s
 
 }  // namespace
 
+/// LEDs that were called dim or tinted, and those that would be named by elimination.
 std::vector<OnItsOwn> OnItsOwn::askable(Desk& desk) {
+    auto places = desk.unproven();
+    for (const auto& entry : desk.standing()) {
+        using Glow = evidence::LedSeen::Glow;
+        const auto* seen = std::get_if<evidence::LedSeen>(&entry.what);
+        if (seen != nullptr && seen->glow != Glow::Lit && seen->glow != Glow::Dark) {
+            places.push_back(seen->place);
+        }
+    }
+    std::sort(places.begin(), places.end());
+    places.erase(std::unique(places.begin(), places.end()), places.end());
     std::vector<OnItsOwn> askable;
     for (const auto* test : desk.tests(knowledge::Form::Alone)) {
-        for (const auto& entry : desk.standing()) {
-            using Glow = evidence::LedSeen::Glow;
-            const auto* seen = std::get_if<evidence::LedSeen>(&entry.what);
-            if (seen == nullptr || seen->glow == Glow::Lit || seen->glow == Glow::Dark) {
-                continue;
-            }
+        for (const auto place : places) {
             const bool isChecked = std::any_of(desk.standing().begin(), desk.standing().end(), [&](const auto& other) {
                 const auto* check = std::get_if<evidence::LedChecked>(&other.what);
-                return check != nullptr && check->place == seen->place;
+                return check != nullptr && check->place == place;
             });
-            const OnItsOwn own{test, {seen->place, diodeMode}};
+            const OnItsOwn own{test, {place, diodeMode}};
             if (!isChecked || desk.again() == own.question()) {
                 askable.push_back(own);
             }
@@ -79,7 +85,7 @@ Predicted OnItsOwn::predict(Desk& desk) const {
         const bool isGood = kind + 1 == byFault.size();
         byFault[kind] = modeOfCheck(spec, asked.setting, isGood ? std::nullopt : std::optional(LedFault(kind)));
     }
-    return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
+    auto predicted = predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
         const auto shares = reasoning::Explained(desk.model(), hypothesis).strings().faultShares(asked.place);
         auto modes = byFault;
         for (std::size_t kind = 0; kind < shares.size(); ++kind) {
@@ -88,6 +94,9 @@ Predicted OnItsOwn::predict(Desk& desk) const {
         modes.back().weight = std::max(0.0, 1 - std::accumulate(shares.begin(), shares.end(), 0.0));
         return modes;
     });
+    const auto& unproven = desk.unproven();
+    predicted.isAwaited = std::find(unproven.begin(), unproven.end(), asked.place) != unproven.end();
+    return predicted;
 }
 
 }  // namespace dimglow::probe

@@ -5,7 +5,7 @@
 namespace dimglow::probe {
 
 std::vector<Point> Point::askable(Desk& desk) {
-    const auto& set = desk.trade().setKind(desk.model().set().kind);
+    const auto& set = desk.trade().setKind(desk.model().set());
     std::vector<Point> askable;
     for (int index = 0; index < int(desk.trade().points.size()); ++index) {
         const auto& kind = desk.trade().points[std::size_t(index)];

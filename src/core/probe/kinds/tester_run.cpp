@@ -1,5 +1,7 @@
 #include "core/probe/kinds/tester_run.h"
 
+#include <algorithm>
+
 #include "core/probe/kinds/alike.h"
 #include "core/probe/strip_access.h"
 
@@ -12,6 +14,11 @@ std::vector<TesterRun> TesterRun::askable(Desk& desk) {
     for (const auto* test : desk.tests(knowledge::Form::Tester)) {
         for (const auto& run : desk.runs()) {
             askable.push_back({test, run, desk.job().bench.tester});
+        }
+        for (const auto& run : desk.untested()) {
+            if (std::find(desk.runs().begin(), desk.runs().end(), run) == desk.runs().end()) {
+                askable.push_back({test, run, desk.job().bench.tester});
+            }
         }
     }
     return askable;
