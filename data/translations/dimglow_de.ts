@@ -589,16 +589,16 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Rat</translation>
     </message>
     <message>
-        <source>Keep the brightness at or below two thirds: less current and less heat make the LEDs that stayed in last longer.</source>
-        <translation>Die Helligkeit bei höchstens zwei Dritteln lassen: weniger Strom und weniger Wärme lassen die LEDs, die geblieben sind, länger leben.</translation>
-    </message>
-    <message>
         <source>Cautions</source>
         <translation>Vorsicht</translation>
     </message>
     <message>
         <source>cannot tell: nobody has described the strips</source>
         <translation>unklar: die Leisten hat niemand beschrieben</translation>
+    </message>
+    <message>
+        <source>Keep the brightness at or below two thirds: less current and less heat make the LEDs last longer.</source>
+        <translation>Helligkeit bei zwei Dritteln oder darunter halten: Weniger Strom und weniger Wärme lassen die LEDs länger leben.</translation>
     </message>
 </context>
 <context>
@@ -780,10 +780,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>{:.0f} mA sind mehr als die {:.0f} mA, mit denen dieser Strang arbeitet: den Tester herunterdrehen.</translation>
     </message>
     <message>
-        <source>Limit at {:.0f} V or more, {:.0f} mA: first glow near {:.1f} V, {:.1f} V when lit.</source>
-        <translation>Grenze bei {:.0f} V oder mehr, {:.0f} mA: erstes Glimmen nahe {:.1f} V, {:.1f} V bei Licht.</translation>
-    </message>
-    <message>
         <source>{}, or {}</source>
         <translation>{}, oder {}</translation>
     </message>
@@ -814,10 +810,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>{} would stand {:.0f} V above the bottom of the stack; it is isolated for {:.0f} V.</source>
         <translation>{} stünde {:.0f} V über dem Fuß der Reihe; isoliert ist es für {:.0f} V.</translation>
-    </message>
-    <message>
-        <source>Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the current when one limits before the others. The meters add up.</source>
-        <translation>Nur erdfreie Ausgänge in Reihe, Erdbrücke ab. Eine Diode über jeden Ausgang, Kathode an Plus, führt den Strom, wenn einer vor den anderen begrenzt. Die Anzeigen addieren sich.</translation>
     </message>
     <message>
         <source>Limit at {:.0f} mA first. Clips on LED+ and LED−.</source>
@@ -878,10 +870,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed.</source>
         <translation>Ein Farbstich: gealterte LEDs oder Linsen; mit dem Besitzer klären, ob alle Leisten erneuert werden.</translation>
-    </message>
-    <message>
-        <source>{} at {:.1f} V where {:.1f} V was expected: {}.</source>
-        <translation>{} bei {:.1f} V, wo {:.1f} V erwartet wurden: {}.</translation>
     </message>
     <message>
         <source>shorted LEDs, or fewer of them than written down</source>
@@ -1136,10 +1124,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>LED ersetzen</translation>
     </message>
     <message>
-        <source>Cheapest parts, most minutes; the old LEDs around it stay.</source>
-        <translation>Billigste Teile, die meisten Minuten; die alten LEDs ringsum bleiben.</translation>
-    </message>
-    <message>
         <source>Replace the strip</source>
         <translation>Leiste ersetzen</translation>
     </message>
@@ -1354,10 +1338,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>LED+ at switch-on</source>
         <translation>LED+ beim Einschalten</translation>
-    </message>
-    <message>
-        <source>LED+, max hold, then switch on.</source>
-        <translation>LED+, Max. halten, einschalten.</translation>
     </message>
     <message>
         <source>LED+ with the plug out</source>
@@ -2448,10 +2428,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Neu gesteckt</translation>
     </message>
     <message>
-        <source>Set off: every plug of the path out and in again.</source>
-        <translation>Gerät aus: jeden Stecker des Wegs ziehen und wieder stecken.</translation>
-    </message>
-    <message>
         <source>no change</source>
         <translation>keine Änderung</translation>
     </message>
@@ -2872,10 +2848,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>LED+ ist noch nicht bekannt: mit mehr als {:.0f} V DC rechnen, über ES2</translation>
     </message>
     <message>
-        <source>Live: mains and about 325 V DC on the primary side. {}. Know the isolation line, one hand, rated leads. Mains out, discharge and measure again before you touch. For trained people; follow local codes.</source>
-        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite. {}. Trennlinie kennen, eine Hand, geprüfte Leitungen. Vor dem Anfassen Netz trennen, entladen, nachmessen. Nur für Fachkundige; örtliche Vorschriften beachten.</translation>
-    </message>
-    <message>
         <source>Live: the set makes LED+ of its low voltage. {}. One hand, rated leads. Its supply unplugged, discharge and measure again before you touch. For trained people; follow local codes.</source>
         <translation>Unter Spannung: das Gerät macht LED+ aus seiner Kleinspannung. {}. Eine Hand, geprüfte Leitungen. Vor dem Anfassen Netzteil abziehen, entladen, nachmessen. Nur für Fachkundige; örtliche Vorschriften beachten.</translation>
     </message>
@@ -3159,6 +3131,210 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Plug out of the board; tester plus on LED+, minus on the bare metal back: it must stay dark at its limit.</source>
         <translation>Stecker aus der Platine; Tester-Plus an LED+, Minus an die blanke Rückwand: an seiner Grenze muss es dunkel bleiben.</translation>
     </message>
+    <message>
+        <source>The tester gives no more than {:.0f} V.</source>
+        <translation>Das Prüfgerät gibt nicht mehr als {:.0f} V.</translation>
+    </message>
+    <message>
+        <source>No set has more than {:.0f} V here: look at the meter&apos;s range.</source>
+        <translation>Kein Gerät hat hier mehr als {:.0f} V: Messbereich prüfen.</translation>
+    </message>
+    <message>
+        <source>Failed: LED+ stepped to {:.1f} V at {:.0f} min: a LED that shorts, or a joint.</source>
+        <translation>Nicht bestanden: LED+ sprang auf {:.1f} V bei {:.0f} min: eine LED mit Kurzschluss oder eine Lötstelle.</translation>
+    </message>
+    <message>
+        <source>Failed: LED+ drifted {:.1f} % after {:.0f} min.</source>
+        <translation>Nicht bestanden: LED+ wanderte um {:.1f} % nach {:.0f} min.</translation>
+    </message>
+    <message>
+        <source>{} Its level is not judged: no current is written down for this brightness.</source>
+        <translation>{} Die Höhe ist nicht beurteilt: Für diese Helligkeit ist kein Strom aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>Outside supply&apos;s volts</source>
+        <translation>Spannung des Netzteils außen</translation>
+    </message>
+    <message>
+        <source>DC in</source>
+        <translation>DC in</translation>
+    </message>
+    <message>
+        <source>Against its label, at its plug; then again under the set&apos;s load.</source>
+        <translation>Gegen sein Etikett, an seinem Stecker; dann noch einmal unter der Last des Geräts.</translation>
+    </message>
+    <message>
+        <source>Replace the outside supply</source>
+        <translation>Netzteil außen tauschen</translation>
+    </message>
+    <message>
+        <source>Outside supply replaced</source>
+        <translation>Netzteil außen getauscht</translation>
+    </message>
+    <message>
+        <source>The same volts and polarity, amps no fewer; its plug fits without force.</source>
+        <translation>Gleiche Spannung und Polung, Strom nicht kleiner; der Stecker passt ohne Gewalt.</translation>
+    </message>
+    <message>
+        <source>The supply beside the set is exchanged; the set itself stays as it is.</source>
+        <translation>Das Netzteil neben dem Gerät wird getauscht; das Gerät selbst bleibt, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Adapter</source>
+        <translation>Netzteil außen</translation>
+    </message>
+    <message>
+        <source>Inverter</source>
+        <translation>Inverter</translation>
+    </message>
+    <message>
+        <source>Lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>Outside supply</source>
+        <translation>Netzteil außen</translation>
+    </message>
+    <message>
+        <source>Lamps or their inverter</source>
+        <translation>Lampen oder ihr Inverter</translation>
+    </message>
+    <message>
+        <source>Limit at {:.0f} V or more, {:.0f} mA: first glow from {:.0f} V on, {:.1f} V when lit.</source>
+        <translation>Grenze auf {:.0f} V oder mehr, {:.0f} mA: erstes Glimmen ab {:.0f} V, {:.1f} V im Betrieb.</translation>
+    </message>
+    <message>
+        <source>Mains bulk capacitor</source>
+        <translation>Netzelko</translation>
+    </message>
+    <message>
+        <source>LED+ output capacitor</source>
+        <translation>Ausgangselko an LED+</translation>
+    </message>
+    <message>
+        <source>Inverter&apos;s supply capacitors</source>
+        <translation>Elkos am Inverter</translation>
+    </message>
+    <message>
+        <source>Low rails</source>
+        <translation>Kleinspannungen</translation>
+    </message>
+    <message>
+        <source>It cannot reach {:.0f} V.</source>
+        <translation>Er kann {:.0f} V nicht erreichen.</translation>
+    </message>
+    <message>
+        <source>Mains or battery is in.</source>
+        <translation>Netz oder Akku ist dran.</translation>
+    </message>
+    <message>
+        <source>Nobody has measured it.</source>
+        <translation>Niemand hat ihn gemessen.</translation>
+    </message>
+    <message>
+        <source>The set ran since it was measured.</source>
+        <translation>Das Gerät lief, seit er gemessen wurde.</translation>
+    </message>
+    <message>
+        <source>The meter was not proven on a known source.</source>
+        <translation>Das Messgerät ist nicht an einer bekannten Quelle geprüft.</translation>
+    </message>
+    <message>
+        <source>Measured {:.0f} min ago, and no resistor stays on it.</source>
+        <translation>Vor {:.0f} min gemessen, und kein Widerstand bleibt dran.</translation>
+    </message>
+    <message>
+        <source>{:.1f} V were measured.</source>
+        <translation>{:.1f} V wurden gemessen.</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>charged</source>
+        <translation>geladen</translation>
+    </message>
+    <message>
+        <source>safe to touch</source>
+        <translation>berührbar</translation>
+    </message>
+    <message>
+        <source>empty</source>
+        <translation>leer</translation>
+    </message>
+    <message>
+        <source>Stack floating outputs only, earth strap off. A diode across each output, cathode to plus, carries the current when one limits before the others. The meters add up. Join and part them at 0 V only.</source>
+        <translation>Nur potenzialfreie Ausgänge stapeln, Erdbügel ab. Eine Diode über jedem Ausgang, Kathode an Plus, führt den Strom, wenn einer vor den anderen begrenzt. Die Anzeigen addieren sich. Nur bei 0 V verbinden und trennen.</translation>
+    </message>
+    <message>
+        <source>Where 2 mA cannot be set: 4.7 kΩ in series until the polarity is proven. After switch-off the outputs stay charged and the panel glows on: turn to 0 V, wait, measure, then unclip. Panel and T-con mind static: touch the chassis first.</source>
+        <translation>Wo sich 2 mA nicht einstellen lassen: 4,7 kΩ in Reihe, bis die Polung feststeht. Nach dem Ausschalten bleiben die Ausgänge geladen und das Panel glimmt nach: auf 0 V drehen, warten, messen, dann abklemmen. Panel und T-Con vertragen keine statische Ladung: zuerst das Chassis berühren.</translation>
+    </message>
+    <message>
+        <source>{} at {:.1f} V where {:.0f} to {:.0f} V were expected: {}.</source>
+        <translation>{} bei {:.1f} V, wo {:.0f} bis {:.0f} V erwartet waren: {}.</translation>
+    </message>
+    <message>
+        <source>Live: mains and about 325 V DC on the primary side. {}. Know the isolation line, one hand, rated leads: black to the hot minus for hot readings, to the chassis for cold ones, no earthed scope on the hot side. Mains out, discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite. {}. Trennlinie kennen, eine Hand, geeignete Leitungen: Schwarz an das heiße Minus für heiße Messungen, an das Chassis für kalte, kein geerdetes Oszilloskop auf der heißen Seite. Netz ab, entladen und nachmessen, bevor Sie etwas berühren. Für geschulte Leute; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>Cheapest parts, most minutes; the old LEDs around it stay. Draw off flux fume; adhesive vapour clouds lenses.</source>
+        <translation>Billigste Teile, meiste Minuten; die alten LEDs ringsum bleiben. Lötrauch absaugen; Klebstoffdampf trübt Linsen.</translation>
+    </message>
+    <message>
+        <source>Replace the driver board</source>
+        <translation>Treiberplatine tauschen</translation>
+    </message>
+    <message>
+        <source>Driver board replaced</source>
+        <translation>Treiberplatine getauscht</translation>
+    </message>
+    <message>
+        <source>Of the same panel: its current is set for these strips.</source>
+        <translation>Vom selben Panel: Ihr Strom ist für diese Leisten eingestellt.</translation>
+    </message>
+    <message>
+        <source>The board that feeds the light is exchanged whole.</source>
+        <translation>Die Platine, die das Licht speist, wird ganz getauscht.</translation>
+    </message>
+    <message>
+        <source>Separate driver board</source>
+        <translation>Eigene Treiberplatine</translation>
+    </message>
+    <message>
+        <source>Driver board</source>
+        <translation>Treiberplatine</translation>
+    </message>
+    <message>
+        <source>Inverter board</source>
+        <translation>Inverterplatine</translation>
+    </message>
+    <message>
+        <source>One board for all</source>
+        <translation>Eine Platine für alles</translation>
+    </message>
+    <message>
+        <source>Driver on the panel, battery</source>
+        <translation>Treiber am Panel, Akku</translation>
+    </message>
+    <message>
+        <source>Battery and rails</source>
+        <translation>Akku und Spannungen</translation>
+    </message>
+    <message>
+        <source>Driver on the panel</source>
+        <translation>Treiber am Panel</translation>
+    </message>
+    <message>
+        <source>LED+, max hold in a manual range, as autorange misses the peak; then switch on.</source>
+        <translation>LED+, Max. halten im festen Bereich, denn die Automatik verpasst die Spitze; dann einschalten.</translation>
+    </message>
+    <message>
+        <source>Set off and empty, never under power: every plug of the path out and in again.</source>
+        <translation>Gerät aus und entladen, nie unter Spannung: jeden Stecker des Wegs ab und wieder auf.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -3428,6 +3604,14 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>The set has been described otherwise since readings were taken: is that right?</source>
         <translation>Das Gerät wurde seit den Messungen anders beschrieben: Stimmt das?</translation>
     </message>
+    <message>
+        <source>Live: only for the trained and equipped, Alt+A says so</source>
+        <translation>Unter Spannung: nur wer geschult und ausgerüstet ist, Alt+A sagt es</translation>
+    </message>
+    <message>
+        <source>Live work is not accepted (Alt+A). With it: %1.</source>
+        <translation>Arbeit unter Spannung ist nicht freigegeben (Alt+A). Mit ihr: %1.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BeliefRiver</name>
@@ -3615,6 +3799,53 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Readings with the set on are taken by those who are trained for them; say so first.</source>
         <translation>Am eingeschalteten Gerät misst nur, wer dafür ausgebildet ist; bitte zuerst bestätigen.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ChargeRow</name>
+    <message>
+        <source>Residual, V</source>
+        <translation>Restspannung, V</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Volt</translation>
+    </message>
+    <message>
+        <source>stays on</source>
+        <translation>bleibt dran</translation>
+    </message>
+    <message>
+        <source>Alt+R</source>
+        <translation>Alt+R</translation>
+    </message>
+    <message>
+        <source>It stays across the capacitor: nothing rebounds, and what was measured does not fade.</source>
+        <translation>Er bleibt über dem Kondensator: Nichts kommt zurück, und das Gemessene verblasst nicht.</translation>
+    </message>
+    <message>
+        <source>up to %L1 V, %2%3: %L4 J%5</source>
+        <translation>bis %L1 V, %2%3: %L4 J%5</translation>
+    </message>
+    <message>
+        <source>say </source>
+        <translation>etwa </translation>
+    </message>
+    <message>
+        <source> · black on the hot minus</source>
+        <translation> · Schwarz ans heiße Minus</translation>
+    </message>
+    <message>
+        <source> · black on the chassis</source>
+        <translation> · Schwarz ans Chassis</translation>
+    </message>
+    <message>
+        <source>At %L1 V in %L2 s.</source>
+        <translation>In %L2 s bei %L1 V.</translation>
+    </message>
+    <message>
+        <source>It has about %L1 µF.</source>
+        <translation>Er hat etwa %L1 µF.</translation>
     </message>
 </context>
 <context>
@@ -4193,6 +4424,18 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>%1 was changed in another window and is shown as it is now.</source>
         <translation>%1 wurde in einem anderen Fenster geändert und wird gezeigt, wie es jetzt ist.</translation>
     </message>
+    <message>
+        <source>%1: not in a set that is lit by %2</source>
+        <translation>%1: nicht in einem Gerät, das mit %2 leuchtet</translation>
+    </message>
+    <message>
+        <source>lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>LEDs</source>
+        <translation>LEDs</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::KnownCard</name>
@@ -4377,6 +4620,129 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::MakeSafeStation</name>
+    <message>
+        <source>Make safe</source>
+        <translation>Entladen</translation>
+    </message>
+    <message>
+        <source>Mains or battery out, back off, eyes before hands. Prove the meter on a known source, measure, discharge through a resistor, measure again, prove the meter again. The deader the set, the longer the charge; no screwdriver.</source>
+        <translation>Netz oder Akku ab, Rückwand ab, erst die Augen, dann die Hände. Messgerät an bekannter Quelle prüfen, messen, über einen Widerstand entladen, nachmessen, Messgerät nochmals prüfen. Je toter das Gerät, desto länger die Ladung; kein Schraubendreher.</translation>
+    </message>
+    <message>
+        <source>Mains and battery are out</source>
+        <translation>Netz und Akku sind ab</translation>
+    </message>
+    <message>
+        <source>Mains out</source>
+        <translation>Netz ab</translation>
+    </message>
+    <message>
+        <source>The meter was proven on a known source</source>
+        <translation>Das Messgerät wurde an einer bekannten Quelle geprüft</translation>
+    </message>
+    <message>
+        <source>Meter proven</source>
+        <translation>Messgerät geprüft</translation>
+    </message>
+    <message>
+        <source>Resistor at hand</source>
+        <translation>Widerstand zur Hand</translation>
+    </message>
+    <message>
+        <source>stands, V</source>
+        <translation>hält, V</translation>
+    </message>
+    <message>
+        <source>mains out ✓</source>
+        <translation>Netz ab ✓</translation>
+    </message>
+    <message>
+        <source>Mains in</source>
+        <translation>Netz dran</translation>
+    </message>
+    <message>
+        <source>Alt+M</source>
+        <translation>Alt+M</translation>
+    </message>
+    <message>
+        <source>meter proven ✓</source>
+        <translation>Messgerät geprüft ✓</translation>
+    </message>
+    <message>
+        <source>Meter not proven</source>
+        <translation>Messgerät ungeprüft</translation>
+    </message>
+    <message>
+        <source>Alt+P</source>
+        <translation>Alt+P</translation>
+    </message>
+    <message>
+        <source>A few kilohms, 5 W and more, that stand the volts: its ohms tell how long it takes.</source>
+        <translation>Einige Kiloohm, 5 W und mehr, die die Spannung halten: Die Ohm sagen, wie lange es dauert.</translation>
+    </message>
+    <message>
+        <source>%1 from %L2 V: %L3 s to %L4 V, %L5 s to %L6 V; %L7 W at first, %L8 J.</source>
+        <translation>%1 ab %L2 V: %L3 s bis %L4 V, %L5 s bis %L6 V; anfangs %L7 W, %L8 J.</translation>
+    </message>
+    <message>
+        <source>It does not stand the volts.</source>
+        <translation>Er hält die Spannung nicht.</translation>
+    </message>
+    <message>
+        <source>It does not survive the pulse: more watts.</source>
+        <translation>Er übersteht den Stoß nicht: mehr Watt.</translation>
+    </message>
+    <message>
+        <source>Residual charge</source>
+        <translation>Restladung</translation>
+    </message>
+    <message>
+        <source>Measure it first.</source>
+        <translation>Erst messen.</translation>
+    </message>
+    <message>
+        <source>Resistor stays on</source>
+        <translation>Widerstand bleibt dran</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>capacitor</source>
+        <translation>Kondensator</translation>
+    </message>
+    <message>
+        <source>mains</source>
+        <translation>Netz</translation>
+    </message>
+    <message>
+        <source>meter proven</source>
+        <translation>Messgerät geprüft</translation>
+    </message>
+    <message>
+        <source>Alt+R</source>
+        <translation>Alt+R</translation>
+    </message>
+    <message>
+        <source>resistor stays</source>
+        <translation>Widerstand bleibt</translation>
+    </message>
+    <message>
+        <source>Ω</source>
+        <translation>Ω</translation>
+    </message>
+    <message>
+        <source>W</source>
+        <translation>W</translation>
+    </message>
+    <message>
+        <source>bleeder, Ω</source>
+        <translation>Entladewid., Ω</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::NumberField</name>
     <message>
         <source>not known</source>
@@ -4518,10 +4884,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Lampen brennen bei %1 V, zünden nahe %2 V</translation>
     </message>
     <message>
-        <source>First glow %1 V, light %2 V at %3 mA</source>
-        <translation>Erstes Glimmen %1 V, Licht %2 V bei %3 mA</translation>
-    </message>
-    <message>
         <source>%1: %L2 V, limit %3 mA, its plus at %4 V</source>
         <translation>%1: %L2 V, Grenze %3 mA, sein Plus bei %4 V</translation>
     </message>
@@ -4624,6 +4986,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>T-con from its own supply, its volts read off its fuse first</source>
         <translation>T-con an eigener Versorgung, deren Volt zuerst an seiner Sicherung ablesen</translation>
+    </message>
+    <message>
+        <source>First glow %1 to %2 V, light %3 V at %4 mA</source>
+        <translation>Glimmen %1 bis %2 V, Licht %3 V bei %4 mA</translation>
     </message>
 </context>
 <context>
@@ -4834,6 +5200,10 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>No reading is asked for here.</source>
         <translation>Hier wird kein Messwert erwartet.</translation>
+    </message>
+    <message>
+        <source>Make safe</source>
+        <translation>Entladen</translation>
     </message>
 </context>
 <context>

@@ -19,11 +19,11 @@ constexpr std::chrono::milliseconds brief(120);
 constexpr int newerMilliseconds = 2000;
 constexpr std::size_t mostSteps = 200;
 
+}  // namespace
+
 std::string isoNow() {
     return QDateTime::currentDateTimeUtc().toString(Qt::ISODate).toStdString();
 }
-
-}  // namespace
 
 JobSession::Result JobSession::assessed(const job::Job& job, const knowledge::Knowledge& trade, const Assess& assess,
                                         const std::stop_token& stop) {
@@ -118,7 +118,12 @@ Written JobSession::record(const evidence::Observation& what, const Taking& taki
     if (evidence::namesAPlace(what) && job_->set.backlight != shown().job.set.backlight) {
         return {tr("the wiring has just changed: look where the reading belongs and write it down again")};
     }
-    return edit(language::words(evidence::titleOf(what, {shown().job.set, trade()})), [&](job::Job& job) {
+    const auto title = language::words(evidence::titleOf(what, {shown().job.set, trade()}));
+    if (!trade().isIn(job_->set, evidence::testOf(what))) {
+        return {tr("%1: not in a set that is lit by %2")
+                    .arg(title, job_->set.lightKind() == set::LightKind::Lamps ? tr("lamps") : tr("LEDs"))};
+    }
+    return edit(title, [&](job::Job& job) {
         if (taking.also) {
             taking.also(job);
         }

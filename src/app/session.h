@@ -27,6 +27,9 @@ struct Taking {
     std::function<void(job::Job&)> also = nullptr;  ///< changes what goes with it, in the same step
 };
 
+/// Now, ISO 8601, UTC.
+std::string isoNow();
+
 /// One open job: its document, its history of edits, its snapshot.
 ///
 /// An edit is checked, assessed, stored in the logbook and only then shown; when any of that fails nothing changes.

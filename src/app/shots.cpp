@@ -85,7 +85,7 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     save(QStringLiteral("home"));
     window.openJob(QString::fromStdString(demos[0].job.id));
     window.session().settle();
-    for (const char* id : {"takeIn", "firstLook", "panelCheck", "strings"}) {
+    for (const char* id : {"takeIn", "firstLook", "makeSafe", "panelCheck", "strings"}) {
         saveStation(kindOf(id));
     }
     const auto parts =

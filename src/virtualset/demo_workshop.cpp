@@ -128,7 +128,7 @@ DemoJob berthBoard(const knowledge::Knowledge& trade) {
     auto demo = takenIn(
         "SK-0412", "Berth 3 departure board",
         {"Berth 3, north pier", "Dark since Monday's early sailing; announcements still sound.", 420, "2026-12-04"},
-        "Northlight", "DB-43", "NL-20771", "NL430-D7", 9000);
+        "Northlight", "DB-43", "NL-20771", "NL430-D7", 11400);
     backlight::PlainDescription plain;
     plain.led = {1, 3.1, 0.35};
     plain.amps = 0.24;
@@ -147,6 +147,14 @@ DemoJob berthBoard(const knowledge::Knowledge& trade) {
         .strip(0)
         .strip(1)
         .strip(2);
+    const int last = demo.job.trail.back().id;
+    demo.job.makeSafe = {true,
+                         true,
+                         {2200, 5, 500},
+                         {},
+                         {{"bulk", 318, "2026-11-23T09:02:00Z", last, false},
+                          {"bulk", 1.4, "2026-11-23T09:04:00Z", last, true},
+                          {"ledPlus", 34, "2026-11-23T09:05:00Z", last, true}}};
     return demo;
 }
 

@@ -110,6 +110,7 @@ protected:
     /// What the program advises, until it has a verdict. \returns the steps
     QStringList follow() {
         QStringList steps;
+        me_.press(Qt::Key_A, Qt::AltModifier);  // trained and equipped
         constexpr int most = 40;
         while (assessment().verdict().empty() && steps.size() < most) {
             if (assessment().wantsStrips) {
@@ -129,9 +130,6 @@ protected:
             }
             const auto probe = assessment().probes.best.front();
             steps << me_.read(QStringLiteral("nextTitle"));
-            if (probe.live && !me_.job().liveWorkAccepted) {
-                me_.press(Qt::Key_A, Qt::AltModifier);
-            }
             const auto entries = me_.job().trail.size();
             const auto* asked = std::get_if<evidence::VoltsAsked>(&probe.question);
             if (asked != nullptr && asked->channel >= int(strips_.channels.size())) {

@@ -55,7 +55,7 @@ TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
                  QStringLiteral("Was noch bleibt")});
     me_->goTo("board");
     me_->clickInto(QStringLiteral("ledPlusOn"));
-    expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten, einschalten."),
+    expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten im festen Bereich"),
                  QStringLiteral("örtliche Vorschriften beachten")});
     const auto band = me_->window().session().shown().assessment.expected.volts.at({"dim", 0});
     me_->clickInto(QStringLiteral("dim"));

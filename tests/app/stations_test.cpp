@@ -1055,6 +1055,9 @@ TEST_F(AtTheBench, SavedTimeIsShownAfterAnEdit) {
 TEST_F(AtTheBench, NextProbeLeadsToItsField) {
     open("SK-0419");
     me_.goTo("fixPlan");
+    EXPECT_NE(me_.read(QStringLiteral("nextTitle")), QStringLiteral("LED+ at switch-on")) << "nobody is trained";
+    EXPECT_TRUE(me_.read(QStringLiteral("liveWork")).contains(QStringLiteral("Alt+A")));
+    me_.press(Qt::Key_A, Qt::AltModifier);
     const QString title = me_.read(QStringLiteral("nextTitle"));
     me_.press(Qt::Key_Space);
     EXPECT_EQ(title, QStringLiteral("LED+ at switch-on"));

@@ -39,7 +39,7 @@ protected:
 
 TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
     const QString report = text();
-    for (const char* expected : {"Berth 3 departure board", "Northlight DB-43", "NL430-D7", "9000"}) {
+    for (const char* expected : {"Berth 3 departure board", "Northlight DB-43", "NL430-D7", "11400"}) {
         EXPECT_TRUE(report.contains(QString::fromUtf8(expected))) << expected;
     }
     for (const auto& entry : job_.trail) {

@@ -6,6 +6,7 @@
 #include "app/stations/first_look.h"
 #include "app/stations/fix_plan.h"
 #include "app/stations/hand_back.h"
+#include "app/stations/make_safe.h"
 #include "app/stations/panel_check.h"
 #include "app/stations/prove.h"
 #include "app/stations/strings.h"
@@ -27,6 +28,8 @@ const std::vector<StationKind>& stationKinds() {
         {"takeIn", "take-in", [] { return Station::tr("Take in"); }, make<TakeInStation>, TakeInStation::isDone},
         {"firstLook", "first-look", [] { return Station::tr("First look"); }, make<FirstLookStation>,
          FirstLookStation::isDone},
+        {"makeSafe", "make-safe", [] { return Station::tr("Make safe"); }, make<MakeSafeStation>,
+         MakeSafeStation::isDone},
         {"board", "board", [] { return Station::tr("Board"); }, make<BoardStation>, BoardStation::isDone},
         {"panelCheck", "panel-check", [] { return Station::tr("Panel check"); }, make<PanelCheckStation>,
          PanelCheckStation::isDone},

@@ -9,6 +9,7 @@
 #include "core/evidence/source.h"
 #include "core/format/fields.h"
 #include "core/panelcheck/panel_check.h"
+#include "core/safety/make_safe.h"
 #include "core/set/display_set.h"
 
 /// \file
@@ -118,6 +119,7 @@ struct Job {
     bool panelOpen = false;
     Way way;
     bool liveWorkAccepted = false;  ///< the technician has said that they are trained and equipped for live work
+    safety::MakeSafe makeSafe;
     panelcheck::PanelCheck panelCheck;
     std::vector<Entry> trail;
     Repair repair;

@@ -232,6 +232,37 @@ Repair readRepair(Fields fields) {
     return repair;
 }
 
+json makeSafeJson(const safety::MakeSafe& done) {
+    json residuals = json::array();
+    for (const auto& one : done.residuals) {
+        residuals.push_back({{"store", one.store},
+                             {"volts", one.volts},
+                             {"at", one.at},
+                             {"afterEntry", one.afterEntry},
+                             {"resistorStays", one.resistorStays}});
+    }
+    json result = {{"mainsOut", done.mainsOut}, {"meterProven", done.meterProven}, {"residuals", residuals}};
+    format::writeKnown(result, {{"resistorOhms", done.resistor.ohms},
+                                {"resistorWatts", done.resistor.watts},
+                                {"resistorVolts", done.resistor.volts},
+                                {"bleederOhms", done.bleederOhms}});
+    return result;
+}
+
+safety::MakeSafe readMakeSafe(Fields fields) {
+    safety::MakeSafe done;
+    done.mainsOut = fields.flag("mainsOut", false);
+    done.meterProven = fields.flag("meterProven", false);
+    done.resistor = {fields.maybeNumber("resistorOhms"), fields.maybeNumber("resistorWatts"),
+                     fields.maybeNumber("resistorVolts")};
+    done.bleederOhms = fields.maybeNumber("bleederOhms");
+    fields.forEach("residuals", limits::residuals, [&](Fields of) {
+        done.residuals.push_back({of.text("store"), of.number("volts"), of.text("at"), of.integer("afterEntry", 0),
+                                  of.flag("resistorStays", false)});
+    });
+    return done;
+}
+
 Job readJob(Fields fields) {
     Job job;
     if (fields.text("format") != "dimglow-job") {
@@ -251,6 +282,9 @@ Job readJob(Fields fields) {
     job.liveWorkAccepted = fields.flag("liveWorkAccepted", false);
     if (fields.has("panelCheck")) {
         job.panelCheck = readPanelCheck(fields.object("panelCheck"));
+    }
+    if (fields.has("makeSafe")) {
+        job.makeSafe = readMakeSafe(fields.object("makeSafe"));
     }
     if (fields.has("way")) {
         job.way = readWay(fields.object("way"));
@@ -297,6 +331,9 @@ json toJson(const Job& job) {
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
                      {"handedBack", job.handedBack}};
+    if (job.makeSafe != safety::MakeSafe()) {
+        document["makeSafe"] = makeSafeJson(job.makeSafe);
+    }
     if (job.describedAfter > 0) {
         document["describedAfter"] = job.describedAfter;
     }

@@ -29,6 +29,8 @@ inline constexpr std::size_t tools = 50;
 inline constexpr std::size_t points = 300;  ///< of the boards
 
 inline constexpr std::size_t terms = 40;
+inline constexpr std::size_t residuals = 500;
+inline constexpr Range dischargerWatts{0.01, 1e4};
 
 inline constexpr Range money{0, 1e7};
 inline constexpr Range days{0, 1000};

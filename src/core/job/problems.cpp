@@ -120,6 +120,21 @@ void checkPanel(const Check& at, const panelcheck::PanelCheck& panel, const back
     at.text("note", panel.note, limits::text);
 }
 
+void checkMakeSafe(const Check& at, const safety::MakeSafe& done) {
+    at.number("resistorOhms", done.resistor.ohms, limits::pointOhms);
+    at.number("resistorWatts", done.resistor.watts, limits::dischargerWatts);
+    at.number("resistorVolts", done.resistor.volts, limits::isolationVolts);
+    at.number("bleederOhms", done.bleederOhms, limits::pointOhms);
+    at.count("residuals", done.residuals.size(), limits::residuals);
+    for (std::size_t i = 0; i < done.residuals.size(); ++i) {
+        const auto of = at.at("residuals", i);
+        of.text("store", done.residuals[i].store, limits::word);
+        of.text("at", done.residuals[i].at, limits::word);
+        of.number("volts", done.residuals[i].volts, limits::volts);
+        of.number("afterEntry", done.residuals[i].afterEntry, {0, limits::entryId.most});
+    }
+}
+
 void checkRepair(const Check& at, const Repair& repair) {
     at.text("option", repair.option, limits::word);
     at.text("work", repair.work, limits::text);
@@ -152,6 +167,7 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     checkSet(at.at("set"), job.set);
     checkBench(at.at("bench"), job.bench);
     checkRepair(at.at("repair"), job.repair);
+    checkMakeSafe(at.at("makeSafe"), job.makeSafe);
     at.count("soak", job.soak.size(), limits::soak);
     for (std::size_t i = 0; i < job.soak.size(); ++i) {
         at.at("soak", i).number("minutes", job.soak[i].minutes, limits::soakMinutes);

@@ -53,7 +53,8 @@ std::vector<TrailLine> trailLines(const job::Job& job, const Knowledge& trade) {
     const auto lost = placesLost(job);
     for (std::size_t i = 0; i < job.trail.size(); ++i) {
         const auto& entry = job.trail[i];
-        const bool stands = standing.contains(entry.id);
+        const bool isOfThisLight = trade.isIn(job.set, evidence::testOf(entry.what));
+        const bool stands = standing.contains(entry.id) && isOfThisLight;
         if (lost[i] != 0) {
             sumUp();
             lines.push_back({entry.id, entry.at, entry.phase, false, evidence::testOf(entry.what),

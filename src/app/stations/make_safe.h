@@ -1,0 +1,46 @@
+#pragma once
+
+#include <QTimer>
+
+#include "app/charge_row.h"
+#include "app/stations/number_field.h"
+#include "app/stations/station.h"
+
+namespace dimglow::app {
+
+/// Before any probe goes in: mains out, meter proven, every capacitor that keeps its charge measured, discharged and
+/// measured again. Safe is what somebody measured, of one capacitor, and for as long as it holds.
+class MakeSafeStation : public Station {
+    Q_OBJECT
+public:
+    explicit MakeSafeStation(JobSession& session);
+
+    void enter() override;
+    /// Volts on the store whose field is in front.
+    Written takes(const Reading& reading) override;
+    std::vector<KeyHint> keys() const override;
+    static bool isDone(const Snapshot& shown);
+
+protected:
+    void showJob() override;
+
+private:
+    QWidget* makeResistorCard();
+    void showCharges();
+    void showResistor(const std::vector<makesafe::Charge>& charges);
+    Written record(const QString& store, double volts);
+    void toggleResistor(const QString& store, bool stays);
+    ChargeRow* inFront() const;
+    void step(const ChargeRow* from, int rows);
+    makesafe::Now now() const;
+
+    QPushButton* mains_ = nullptr;
+    QPushButton* meter_ = nullptr;
+    QVBoxLayout* rows_ = nullptr;
+    std::vector<ChargeRow*> charges_;
+    std::vector<NumberField*> fields_;
+    QLabel* pulse_ = nullptr;
+    QTimer fading_;
+};
+
+}  // namespace dimglow::app

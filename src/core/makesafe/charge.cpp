@@ -1,0 +1,201 @@
+#include "core/makesafe/charge.h"
+
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+
+namespace dimglow::makesafe {
+
+using safety::Residual;
+using text::say;
+using text::Text;
+
+namespace {
+
+constexpr double fadesAfterSeconds = 300;
+constexpr double correctedMainsVolts = 400;  ///< the bulk of a set with power-factor correction, just switched off
+constexpr double unknownLedPlusVolts = 300;
+constexpr double lowRailVolts = 30;
+
+/// Seconds since 1970 of "2026-11-30T08:15:00Z"; empty of anything else.
+std::optional<double> secondsOf(const std::string& iso) {
+    int year = 0;
+    unsigned month = 0;
+    unsigned day = 0;
+    int hour = 0;
+    int minute = 0;
+    double second = 0;
+    if (std::sscanf(iso.c_str(), "%d-%u-%uT%d:%d:%lf", &year, &month, &day, &hour, &minute, &second) != 6) {
+        return std::nullopt;
+    }
+    using namespace std::chrono;
+    const sys_days date = std::chrono::year(year) / std::chrono::month(month) / std::chrono::day(day);
+    return double(date.time_since_epoch().count()) * 86400 + hour * 3600.0 + minute * 60.0 + second;
+}
+
+/// Seconds from one moment to another; empty where either is not said.
+std::optional<double> secondsBetween(const std::string& from, const std::string& to) {
+    const auto start = secondsOf(from);
+    const auto end = secondsOf(to);
+    return start && end ? std::optional(*end - *start) : std::nullopt;
+}
+
+/// The stores of a set, without their state.
+class Stores {
+public:
+    Stores(const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now)
+        : job_(job), knowledge_(knowledge), now_(now) {}
+
+    std::vector<Charge> all() const {
+        std::vector<Charge> charges;
+        add(charges, {"bulk", say("Mains bulk capacitor"), correctedMainsVolts, 120e-6, false, true}, {"mains"},
+            "bulkCapacitor");
+        const double ledPlus = now_.ledPlusVolts > 0 ? now_.ledPlusVolts : unknownLedPlusVolts;
+        add(charges, {"ledPlus", say("LED+ output capacitor"), ledPlus, 47e-6}, {"driver", "feed"}, "outputCapacitor");
+        add(charges, {"inverterSupply", say("Inverter's supply capacitors"), lowRailVolts, 940e-6}, {"inverter"},
+            "inverterCapacitor");
+        add(charges, {"rails", say("Low rails"), lowRailVolts, 2200e-6}, {"supply", "standby"}, "supplyCapacitor");
+        std::stable_sort(charges.begin(), charges.end(),
+                         [](const Charge& a, const Charge& b) { return a.mostVolts > b.mostVolts; });
+        return charges;
+    }
+
+private:
+    /// Adds a store of which the set has at least one block.
+    void add(std::vector<Charge>& charges, Charge charge, const std::vector<std::string>& blocks,
+             const std::string& point) const {
+        const auto& kind = knowledge_.setKind(job_.set);
+        for (int block = 0; block < int(knowledge_.blocks.size()); ++block) {
+            const auto& id = knowledge_.blocks[std::size_t(block)].id;
+            if (std::find(blocks.begin(), blocks.end(), id) != blocks.end() && kind.has(block)) {
+                charge.blocks.push_back(block);
+            }
+        }
+        double read = 0;
+        for (const auto& written : job_.set.points) {
+            read += written.kind == point ? written.ratings.farads.value_or(0) : 0;
+        }
+        charge.isFaradsRead = read > 0;
+        charge.farads = read > 0 ? read : charge.farads;
+        if (!charge.blocks.empty()) {
+            charges.push_back(std::move(charge));
+        }
+    }
+
+    const job::Job& job_;
+    const knowledge::Knowledge& knowledge_;
+    const Now& now_;
+};
+
+bool isLive(const evidence::Observation& what, const knowledge::Knowledge& knowledge) {
+    if (std::holds_alternative<evidence::NotReached>(what)) {
+        return false;
+    }
+    const auto id = evidence::testOf(what);
+    const auto* test = knowledge.test(id);
+    const auto* point = knowledge.point(id);
+    return (test != nullptr && test->live) || (point != nullptr && point->live);
+}
+
+/// What the set ran for after a residual was read: it is charged anew.
+bool ranSince(const Residual& residual, const job::Job& job, const knowledge::Knowledge& knowledge) {
+    return std::any_of(job.trail.begin(), job.trail.end(), [&](const auto& entry) {
+        return entry.id > residual.afterEntry &&
+               (isLive(entry.what, knowledge) || std::holds_alternative<evidence::LightSeen>(entry.what));
+    });
+}
+
+/// What two readings of a store in turn, with nothing across it and no run between, say of its fall.
+void predict(Charge& charge, const job::Job& job) {
+    const Residual* last = nullptr;
+    const Residual* before = nullptr;
+    for (const auto& residual : job.makeSafe.residuals) {
+        if (residual.store == charge.store) {
+            before = last;
+            last = &residual;
+        }
+    }
+    if (before == nullptr || before->resistorStays || last->resistorStays || before->afterEntry != last->afterEntry) {
+        return;
+    }
+    const auto seconds = secondsBetween(before->at, last->at);
+    const safety::TimedReadings readings{before->volts, last->volts, seconds.value_or(0)};
+    if (const auto constant = safety::timeConstantOf(readings)) {
+        charge.secondsToTouch = *constant * std::log(std::max(1.0, last->volts / safety::touchVolts));
+        if (job.makeSafe.bleederOhms) {
+            charge.learntFarads = safety::faradsOf(readings, *job.makeSafe.bleederOhms, false);
+        }
+    }
+}
+
+void judge(Charge& charge, const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now) {
+    const bool canHurt = charge.mostVolts > safety::touchVolts;
+    const auto& done = job.makeSafe;
+    const auto unread = [&](Text because) {
+        charge.state = canHurt ? State::NotKnown : State::Touch;
+        charge.because = canHurt ? std::move(because) : say("It cannot reach {:.0f} V.", safety::touchVolts);
+    };
+    if (!done.mainsOut) {
+        charge.state = State::Charged;
+        charge.because = say("Mains or battery is in.");
+        return;
+    }
+    const auto last = std::find_if(done.residuals.rbegin(), done.residuals.rend(),
+                                   [&](const Residual& residual) { return residual.store == charge.store; });
+    if (last == done.residuals.rend()) {
+        return unread(say("Nobody has measured it."));
+    }
+    if (ranSince(*last, job, knowledge)) {
+        return unread(say("The set ran since it was measured."));
+    }
+    if (!done.meterProven) {
+        return unread(say("The meter was not proven on a known source."));
+    }
+    const auto age = now.at.empty() ? std::nullopt : secondsBetween(last->at, now.at);
+    if (!last->resistorStays && age && *age > fadesAfterSeconds) {
+        return unread(say("Measured {:.0f} min ago, and no resistor stays on it.", *age / 60));
+    }
+    charge.volts = last->volts;
+    charge.state = last->volts <= safety::readyVolts   ? State::Ready
+                   : last->volts <= safety::touchVolts ? State::Touch
+                                                       : State::Charged;
+    charge.because = say("{:.1f} V were measured.", last->volts);
+}
+
+}  // namespace
+
+Text wordsOf(State state) {
+    switch (state) {
+        case State::NotKnown:
+            return say("not known");
+        case State::Charged:
+            return say("charged");
+        case State::Touch:
+            return say("safe to touch");
+        case State::Ready:
+            break;
+    }
+    return say("empty");
+}
+
+std::vector<Charge> chargesOf(const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now) {
+    auto charges = Stores(job, knowledge, now).all();
+    for (auto& charge : charges) {
+        judge(charge, job, knowledge, now);
+        predict(charge, job);
+    }
+    return charges;
+}
+
+State worstOf(const std::vector<Charge>& charges) {
+    const auto rank = [](State state) {
+        return state == State::Charged ? 0 : state == State::NotKnown ? 1 : 1 + int(state);
+    };
+    const auto worst = std::min_element(charges.begin(), charges.end(), [&](const Charge& a, const Charge& b) {
+        return rank(a.state) < rank(b.state);
+    });
+    return worst == charges.end() ? State::Ready : worst->state;
+}
+
+}  // namespace dimglow::makesafe
