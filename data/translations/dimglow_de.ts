@@ -3612,6 +3612,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Live work is not accepted (Alt+A). With it: %1.</source>
         <translation>Arbeit unter Spannung ist nicht freigegeben (Alt+A). Mit ihr: %1.</translation>
     </message>
+    <message>
+        <source>the verdict waits for it</source>
+        <translation>das Urteil wartet darauf</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BeliefRiver</name>

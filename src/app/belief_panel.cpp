@@ -290,7 +290,6 @@ void BeliefPanel::addStripsWanted(QVBoxLayout& inner) {
 }
 
 void BeliefPanel::addNext() {
-    const auto& assessment = session_.shown().assessment;
     auto* card = makeCard("next");
     auto* inner = new QVBoxLayout(card);
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
@@ -298,42 +297,50 @@ void BeliefPanel::addNext() {
     const NextStep step = nextStepOf(session_.shown());
     if (step == NextStep::Strips) {
         addStripsWanted(*inner);
-        rows_->addWidget(card);
+    } else if (step == NextStep::Probe) {
+        addProbe(*inner);
+    } else {
+        addDecided(*inner, step);
+    }
+    rows_->addWidget(card);
+}
+
+/// What is found, or what is to be done about it.
+void BeliefPanel::addDecided(QVBoxLayout& inner, NextStep step) {
+    const auto& assessment = session_.shown().assessment;
+    const QString verdict = !assessment.verdict().empty()  ? words(assessment.verdict())
+                            : step == NextStep::Prove      ? tr("The repair is to be proven")
+                            : step == NextStep::HandBack   ? tr("Ready to be handed back")
+                            : assessment.probes.outOfTools ? tr("No test at hand would tell more")
+                                                           : tr("No test would tell more");
+    auto* title = makeLabel(verdict, theme::heading());
+    title->setObjectName(QStringLiteral("verdict"));
+    title->setWordWrap(true);
+    inner.addWidget(title);
+    const auto& options = assessment.plan.options;
+    const auto chosen = std::find_if(options.begin(), options.end(), [&](const auto& option) {
+        return option.id == session_.shown().job.repair.option;
+    });
+    auto* advice =
+        makeLabel(chosen != options.end() ? tr("Chosen: %1").arg(words(chosen->title)) : words(assessment.plan.advice),
+                  theme::quiet(), "quiet");
+    advice->setWordWrap(true);
+    inner.addWidget(advice);
+    if (!session_.shown().job.handedBack.empty()) {  // nothing is left to do
         return;
     }
-    if (step != NextStep::Probe) {
-        const QString verdict = !assessment.verdict().empty()  ? words(assessment.verdict())
-                                : step == NextStep::Prove      ? tr("The repair is to be proven")
-                                : step == NextStep::HandBack   ? tr("Ready to be handed back")
-                                : assessment.probes.outOfTools ? tr("No test at hand would tell more")
-                                                               : tr("No test would tell more");
-        auto* title = makeLabel(verdict, theme::heading());
-        title->setObjectName(QStringLiteral("verdict"));
-        title->setWordWrap(true);
-        inner->addWidget(title);
-        const auto& options = assessment.plan.options;
-        const auto chosen = std::find_if(options.begin(), options.end(), [&](const auto& option) {
-            return option.id == session_.shown().job.repair.option;
-        });
-        auto* advice = makeLabel(
-            chosen != options.end() ? tr("Chosen: %1").arg(words(chosen->title)) : words(assessment.plan.advice),
-            theme::quiet(), "quiet");
-        advice->setWordWrap(true);
-        inner->addWidget(advice);
-        if (!session_.shown().job.handedBack.empty()) {  // nothing is left to do
-            rows_->addWidget(card);
-            return;
-        }
-        auto* button = makeButton(step == NextStep::Prove      ? tr("Prove it")
-                                  : step == NextStep::HandBack ? tr("Hand it back")
-                                                               : tr("Plan the fix"),
-                                  tr("Ctrl+Enter"), true);
-        button->setObjectName(QStringLiteral("next"));
-        connect(button, &QPushButton::clicked, this, [this, step] { emit stepChosen(step); });
-        inner->addWidget(button);
-        rows_->addWidget(card);
-        return;
-    }
+    auto* button = makeButton(step == NextStep::Prove      ? tr("Prove it")
+                              : step == NextStep::HandBack ? tr("Hand it back")
+                                                           : tr("Plan the fix"),
+                              tr("Ctrl+Enter"), true);
+    button->setObjectName(QStringLiteral("next"));
+    connect(button, &QPushButton::clicked, this, [this, step] { emit stepChosen(step); });
+    inner.addWidget(button);
+}
+
+/// The probe that comes next: how it is done, what it costs, what its outcomes mean.
+void BeliefPanel::addProbe(QVBoxLayout& inner) {
+    const auto& assessment = session_.shown().assessment;
     const auto& probe = *nextProbeOf(session_.shown());
     if (assessment.fixNow) {
         auto* fix = makeLabel(tr("Or mend it now: %1 costs less than knowing (%2 % it is that).")
@@ -342,15 +349,15 @@ void BeliefPanel::addNext() {
                               theme::quiet(), "good");
         fix->setObjectName(QStringLiteral("fixNow"));
         fix->setWordWrap(true);
-        inner->addWidget(fix);
+        inner.addWidget(fix);
     }
     auto* title = makeLabel(words(probe.title), theme::strong());
     title->setObjectName(QStringLiteral("nextTitle"));
     title->setWordWrap(true);
-    inner->addWidget(title);
+    inner.addWidget(title);
     auto* how = makeLabel(words(probe.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
-    inner->addWidget(how);
+    inner.addWidget(how);
     // A strip's minute and a reading taken again are due, whatever they tell.
     QString worth = probe.bits < bitsWorthShowing
                         ? tr("%L1 min").arg(probe.minutes, 0, 'g', 3)
@@ -361,33 +368,35 @@ void BeliefPanel::addNext() {
     for (const auto& tool : toolsOf(probe)) {
         worth += QStringLiteral("    ") + tool;
     }
+    if (probe.isAwaited) {
+        worth += QStringLiteral("    ") + tr("the verdict waits for it");
+    }
     auto* needs = makeLabel(worth, theme::body());
     needs->setWordWrap(true);
-    inner->addWidget(needs);
+    inner.addWidget(needs);
     if (probe.live) {
         auto* live = makeLabel(session_.shown().job.liveWorkAccepted
                                    ? tr("Live: one hand, rated leads")
                                    : tr("Live: only for the trained and equipped, Alt+A says so"),
                                theme::quiet(), "ember");
         live->setWordWrap(true);
-        inner->addWidget(live);
+        inner.addWidget(live);
     }
     for (std::size_t i = 0; i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
         auto* line = makeLabel(tr("%1 → %2").arg(words(probe.outcomes[i].reading), words(probe.outcomes[i].meaning)),
                                theme::quiet(), "quiet");
         line->setWordWrap(true);
-        inner->addWidget(line);
+        inner.addWidget(line);
     }
     auto* button = makeButton(tr("Go to it"), tr("Ctrl+Enter"), true);
     button->setObjectName(QStringLiteral("next"));
     connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
-    inner->addWidget(button);
+    inner.addWidget(button);
     auto* missed = makeButton(tr("Cannot reach it"), tr("Ctrl+Del"));
     missed->setObjectName(QStringLiteral("missed"));
     missed->setToolTip(tr("It is not there, or no probe gets to it: it is not asked for again."));
     connect(missed, &QPushButton::clicked, this, &BeliefPanel::probeMissed);
-    inner->addWidget(missed);
-    rows_->addWidget(card);
+    inner.addWidget(missed);
 }
 
 void BeliefPanel::addAlternatives() {

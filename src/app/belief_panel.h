@@ -51,6 +51,8 @@ private:
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
+    void addDecided(QVBoxLayout& inner, NextStep step);
+    void addProbe(QVBoxLayout& inner);
     void addLive(const probe::Probe& probe);
     void addOutOfTools(const probe::Probe& probe);
     /// Their titles.

@@ -1380,9 +1380,9 @@ TEST_F(AtTheBench, NothingMovesUnderTheHandWhenLiveWorkIsAccepted) {
 
 TEST_F(AtTheBench, ThemeTextSizeAndFolderAreRemembered) {
     me_.press(Qt::Key_F9);
-    QTest::qWait(20);
+    me_.settle();
     me_.press(Qt::Key_Plus, Qt::ControlModifier);
-    QTest::qWait(20);
+    me_.settle();
     app::theme::setMode(app::theme::Mode::LampOff);
     app::theme::setOwnScale(1);
     app::remembered::applyTheme();
@@ -1507,12 +1507,12 @@ TEST_F(AtTheBench, OtherThemeKeepsTheJobAndTheStation) {
     open("SK-0412");
     me_.goTo("strings");
     me_.press(Qt::Key_F9);
-    QTest::qWait(20);
+    me_.settle();
     EXPECT_EQ(app::theme::mode(), app::theme::Mode::Daylight);
     EXPECT_EQ(me_.read(QStringLiteral("jobTitle")), QStringLiteral("Berth 3 departure board"));
     EXPECT_NE(me_.find<app::BacklightMap>(QStringLiteral("map")), nullptr);
     me_.press(Qt::Key_F9);
-    QTest::qWait(20);
+    me_.settle();
 }
 
 }  // namespace
