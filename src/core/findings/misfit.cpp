@@ -109,7 +109,7 @@ void explain(Misfit& misfit, const job::Job& job, const std::map<int, evidence::
 
 std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Belief& belief,
                                const std::map<int, evidence::Expectation>& expectations) {
-    if (const auto found = impossible(job, model)) {
+    if (auto found = impossible(job, model)) {
         return found;
     }
     const auto& standing = model.standing();

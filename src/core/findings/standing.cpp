@@ -76,7 +76,8 @@ void addWhatMarksMean(const backlight::Backlight& backlight, std::vector<job::En
             isSaid.insert(taken->run);
         }
     }
-    for (const auto& [run, places] : dark) {
+    for (const auto& [run, marked] : dark) {
+        const auto& places = marked;
         if (isSaid.contains(run) || 2 * int(places.size()) > run.count()) {
             continue;
         }

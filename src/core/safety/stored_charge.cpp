@@ -5,8 +5,8 @@
 
 namespace dimglow::safety {
 
-double secondsTo(double volts, double from, double farads, double ohms) {
-    return from > volts ? ohms * farads * std::log(from / volts) : 0;
+double secondsTo(double residual, double initial, double farads, double ohms) {
+    return initial > residual ? ohms * farads * std::log(initial / residual) : 0;
 }
 
 double joulesOf(double farads, double volts) {

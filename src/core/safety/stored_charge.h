@@ -15,8 +15,8 @@ inline constexpr double readyVolts =
     2;  ///< up to here ohms, diode mode and ESR hurt no meter (common practice, no source)
 inline constexpr double meterOhms = 10e6;  ///< of a multimeter on volts (common practice, no source)
 
-/// t = R·C·ln(V0/V); 0 when it is there already.
-double secondsTo(double volts, double from, double farads, double ohms);
+/// t = R·C·ln(V0/V) from an initial to a residual voltage; 0 when it is there already.
+double secondsTo(double residual, double initial, double farads, double ohms);
 /// E = C·V²/2.
 double joulesOf(double farads, double volts);
 /// V0²/R, at the first moment.
