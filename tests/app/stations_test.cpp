@@ -1368,6 +1368,49 @@ TEST_F(AtTheBench, ToolTipsShowLabelsAsTheyAre) {
     EXPECT_TRUE(widget.toolTip().contains(QStringLiteral("&lt;b&gt;B")));
 }
 
+TEST_F(AtTheBench, SafeIsReachedByAMeasuredResidualAlone) {
+    open("SK-0419");
+    me_.goTo("makeSafe");
+    const auto bulk = [&] { return me_.read(QStringLiteral("charge:bulk")).toStdString(); };
+    EXPECT_THAT(bulk(), HasSubstr("charged")) << "the mains are in";
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    EXPECT_THAT(bulk(), HasSubstr("not known"));
+    me_.press(Qt::Key_P, Qt::AltModifier);
+    me_.press(Qt::Key_R, Qt::AltModifier);
+    EXPECT_THAT(bulk(), HasSubstr("not known")) << "a resistor alone proves nothing";
+    me_.type(QStringLiteral("mpr"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(bulk(), HasSubstr("not known")) << "letters are the field's";
+    me_.typeOver(QStringLiteral("318"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(bulk(), HasSubstr("charged"));
+    me_.press(Qt::Key_Up);
+    me_.type(QStringLiteral("1.4"));
+    me_.press(Qt::Key_Return);
+    EXPECT_THAT(bulk(), HasSubstr("empty"));
+    EXPECT_THAT(me_.read(QStringLiteral("charge:ledPlus")).toStdString(), HasSubstr("not known"));
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    EXPECT_THAT(bulk(), HasSubstr("not known")) << "the mains were in again";
+    ASSERT_EQ(job().makeSafe.residuals.size(), 2U);
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_THAT(bulk(), HasSubstr("empty")) << "undone";
+}
+
+TEST_F(AtTheBench, StringsOfALampSetAskForNoStrips) {
+    open("SK-0419");
+    (void)me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {
+        job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+        job.trail.clear();
+        job.set.lamps.count = 4;
+    });
+    me_.goTo("strings");
+    EXPECT_TRUE(me_.sees(QStringLiteral("This set is lit by lamps: it has no strips, and nothing is measured here.")));
+    EXPECT_FALSE(me_.sees(QStringLiteral("Which strips are there?")));
+    EXPECT_FALSE(me_.window().session().shown().assessment.wantsStrips);
+}
+
 TEST_F(AtTheBench, NothingMovesUnderTheHandWhenLiveWorkIsAccepted) {
     open("SK-0419");
     me_.goTo("board");

@@ -3,7 +3,6 @@
 
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
-#include "core/lamps/lamp_sums.h"
 #include "core/makesafe/charge.h"
 
 namespace dimglow {
@@ -119,6 +118,31 @@ TEST_F(Opened, MainsOrALiveReadingPutsItOut) {
     EXPECT_EQ(charge("ledPlus").state, makesafe::State::Charged);
 }
 
+TEST_F(Opened, WhatWasMeasuredBeforeTheMainsWereInAgainCountsNoMore) {
+    out();
+    measure("bulk", 0.3, "2026-11-30T08:00:00Z", true);
+    makesafe::setMainsOut(job_, false);
+    makesafe::setMainsOut(job_, true);
+    EXPECT_EQ(charge("bulk").state, makesafe::State::NotKnown);
+    makesafe::addResidual(job_, "bulk", 0.4, "2026-11-30T08:00:30Z");
+    EXPECT_EQ(charge("bulk").state, makesafe::State::Ready);
+}
+
+TEST_F(Opened, WhatIsSeenOfARunningSetPutsItOut) {
+    out();
+    measure("bulk", 0.3, "2026-11-30T08:00:00Z", true);
+    job::addEntry(job_, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
+    EXPECT_EQ(charge("bulk").state, makesafe::State::NotKnown);
+}
+
+TEST_F(Opened, AReadingOfNoKnownTimeIsAnOldOne) {
+    out();
+    for (const char* at : {"", "yesterday", "2026-13-40T08:00:00Z", "2026-11-30T09:00:00Z"}) {
+        measure("bulk", 0.3, at);
+        EXPECT_EQ(charge("bulk").state, makesafe::State::NotKnown) << at;
+    }
+}
+
 TEST_F(Opened, TwoReadingsInTurnSayWhenItWillBeSafe) {
     out();
     job_.makeSafe.bleederOhms = 940e3;
@@ -163,25 +187,6 @@ TEST_F(Opened, IsKeptInTheJobsFile) {
     auto document = job::toJson(job_);
     document["makeSafe"]["residuals"][0]["volts"] = -4;
     EXPECT_THROW((void)job::fromJson(document), format::FormatError);
-}
-
-// Closed formulas; the lamp's 724.5 V are from memory ("130 V + 1.45 V/mm", 410 mm, 2.4 mm bore).
-TEST(LampSums, FollowTheFormulas) {
-    const double lamp = lamps::runVolts(410, 2.4);
-    EXPECT_NEAR(lamp, 724.5, 0.01);
-    EXPECT_NEAR(lamps::reactance(22e-12, 50e3), 144.7e3, 50);
-    EXPECT_NEAR(0.006 * lamps::reactance(22e-12, 50e3), 868, 0.5);
-    EXPECT_NEAR(lamps::outputVolts(lamp, 0.006, 22e-12, 50e3), 1131, 0.5) << "vectors, not 1,593 V";
-    EXPECT_NEAR(lamps::ampsWithStray(120.75e3, 22e-12, 10e-12, 1131, 50e3), 4.97e-3, 0.01e-3);
-    EXPECT_NEAR(lamps::resonance(300e-3, 33e-12), 50.6e3, 50);
-    EXPECT_NEAR(lamps::resonance(300e-3, 0.87 * 33e-12) / lamps::resonance(300e-3, 33e-12), 1.07, 0.005);
-    EXPECT_NEAR(lamps::ringsUntil(0.25, 30), 13.2, 0.05);
-    EXPECT_NEAR(lamps::ringsUntil(0.25, 3), 1.3, 0.05);
-    EXPECT_NEAR(lamps::supplyAmps(4, lamp, 0.006, 12, 0.82), 1.77, 0.01);
-    const auto dummy = lamps::dummyLamp(lamp, 0.006, 250);
-    EXPECT_NEAR(dummy.ohms, 120.75e3, 1);
-    EXPECT_NEAR(dummy.watts, 4.35, 0.01);
-    EXPECT_EQ(dummy.inSeries, 3);
 }
 
 }  // namespace

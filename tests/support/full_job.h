@@ -88,7 +88,12 @@ inline Job fullJob() {
     job.trail.back().source.fitsBecause = "off in standby";
     addEntry(job, "2026-11-25T08:13:00Z", Phase::Before,
              evidence::notReached("ledMinus", evidence::VoltsAsked{"ledMinus"}));
-    job.makeSafe = {true, true, {1000, 5, 500}, 940e3, {{"bulk", 1.4, "2026-11-25T08:00:00Z", 2, true}}};
+    job.makeSafe = {true,
+                    true,
+                    {1000, 5, 500},
+                    940e3,
+                    {{"bulk", 310, "2026-11-25T07:58:00Z", 2, false}, {"bulk", 1.4, "2026-11-25T08:00:00Z", 2, true}},
+                    1};
     job.describedAfter = 3;
     return job;
 }

@@ -38,7 +38,7 @@ MakeSafeStation::MakeSafeStation(JobSession& session) : Station(session, QString
            "through a resistor, measure again, prove the meter again. The deader the set, the longer the charge; no "
            "screwdriver."));
     mains_ = addToHead("mainsOut", tr("Mains and battery are out"), Qt::Key_M, [this] {
-        tell(session_.edit(tr("Mains out"), [](job::Job& job) { job.makeSafe.mainsOut = !job.makeSafe.mainsOut; }));
+        tell(session_.edit(tr("Mains out"), [](job::Job& job) { makesafe::setMainsOut(job, !job.makeSafe.mainsOut); }));
     });
     meter_ = addToHead("meterProven", tr("The meter was proven on a known source"), Qt::Key_P, [this] {
         tell(session_.edit(tr("Meter proven"),
@@ -165,22 +165,27 @@ void MakeSafeStation::showResistor(const std::vector<makesafe::Charge>& charges)
 }
 
 Written MakeSafeStation::record(const QString& store, double volts) {
-    return session_.edit(tr("Residual charge"), [&](job::Job& job) {
-        const int after = job.trail.empty() ? 0 : job.trail.back().id;
-        job.makeSafe.residuals.push_back({store.toStdString(), volts, isoNow(), after, false});
-    });
+    return session_.edit(tr("Residual charge"),
+                         [&](job::Job& job) { makesafe::addResidual(job, store.toStdString(), volts, isoNow()); });
 }
 
+/// A resistor keeps what counts now; what has faded is measured again first.
 void MakeSafeStation::toggleResistor(const QString& store, bool stays) {
-    if (lastOf(job(), store.toStdString()) == nullptr) {
+    const auto charges = makesafe::chargesOf(job(), session_.trade(), now());
+    const auto charge =
+        std::find_if(charges.begin(), charges.end(), [&](const auto& one) { return one.store == store.toStdString(); });
+    if (stays && (charge == charges.end() || !charge->volts)) {
         emit refused(tr("Measure it first."));
+        showCharges();
         return;
     }
     tell(session_.edit(tr("Resistor stays on"), [&](job::Job& job) {
         auto& all = job.makeSafe.residuals;
         const auto last =
             std::find_if(all.rbegin(), all.rend(), [&](const auto& one) { return one.store == store.toStdString(); });
-        last->resistorStays = stays;
+        if (last != all.rend()) {
+            last->resistorStays = stays;
+        }
     }));
 }
 
@@ -224,10 +229,11 @@ std::vector<KeyHint> MakeSafeStation::keys() const {
             {tr("Alt+R"), tr("resistor stays")}};
 }
 
+/// As far as it was done once; that it still holds is said at the station.
 bool MakeSafeStation::isDone(const Snapshot& shown) {
-    const auto& residuals = shown.job.makeSafe.residuals;
-    return shown.job.makeSafe.mainsOut && !residuals.empty() &&
-           std::all_of(residuals.begin(), residuals.end(),
+    const auto& done = shown.job.makeSafe;
+    return done.mainsOut && done.meterProven && done.countsFrom < int(done.residuals.size()) &&
+           std::all_of(done.residuals.begin() + done.countsFrom, done.residuals.end(),
                        [&](const auto& one) { return lastOf(shown.job, one.store)->volts <= safety::touchVolts; });
 }
 

@@ -241,7 +241,10 @@ json makeSafeJson(const safety::MakeSafe& done) {
                              {"afterEntry", one.afterEntry},
                              {"resistorStays", one.resistorStays}});
     }
-    json result = {{"mainsOut", done.mainsOut}, {"meterProven", done.meterProven}, {"residuals", residuals}};
+    json result = {{"mainsOut", done.mainsOut},
+                   {"meterProven", done.meterProven},
+                   {"residuals", residuals},
+                   {"countsFrom", done.countsFrom}};
     format::writeKnown(result, {{"resistorOhms", done.resistor.ohms},
                                 {"resistorWatts", done.resistor.watts},
                                 {"resistorVolts", done.resistor.volts},
@@ -260,6 +263,7 @@ safety::MakeSafe readMakeSafe(Fields fields) {
         done.residuals.push_back({of.text("store"), of.number("volts"), of.text("at"), of.integer("afterEntry", 0),
                                   of.flag("resistorStays", false)});
     });
+    done.countsFrom = fields.integer("countsFrom", 0);
     return done;
 }
 

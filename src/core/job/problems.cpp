@@ -126,6 +126,10 @@ void checkMakeSafe(const Check& at, const safety::MakeSafe& done) {
     at.number("resistorVolts", done.resistor.volts, limits::isolationVolts);
     at.number("bleederOhms", done.bleederOhms, limits::pointOhms);
     at.count("residuals", done.residuals.size(), limits::residuals);
+    at.number("countsFrom", done.countsFrom, {0, double(limits::residuals)});
+    if (done.countsFrom > int(done.residuals.size())) {
+        at.report("countsFrom", text::say("is beyond the last residual"));
+    }
     for (std::size_t i = 0; i < done.residuals.size(); ++i) {
         const auto of = at.at("residuals", i);
         of.text("store", done.residuals[i].store, limits::word);

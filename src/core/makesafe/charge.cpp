@@ -29,9 +29,10 @@ std::optional<double> secondsOf(const std::string& iso) {
     if (std::sscanf(iso.c_str(), "%d-%u-%uT%d:%d:%lf", &year, &month, &day, &hour, &minute, &second) != 6) {
         return std::nullopt;
     }
-    using namespace std::chrono;
-    const sys_days date = std::chrono::year(year) / std::chrono::month(month) / std::chrono::day(day);
-    return double(date.time_since_epoch().count()) * 86400 + hour * 3600.0 + minute * 60.0 + second;
+    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
+    return date.ok() ? std::optional(double(std::chrono::sys_days(date).time_since_epoch().count()) * 86400 +
+                                     hour * 3600.0 + minute * 60.0 + second)
+                     : std::nullopt;
 }
 
 /// Seconds from one moment to another; empty where either is not said.
@@ -88,41 +89,52 @@ private:
     const Now& now_;
 };
 
-bool isLive(const evidence::Observation& what, const knowledge::Knowledge& knowledge) {
+/// Whether the set ran for an entry: it was live, or is what somebody saw or heard of a set that is on. What was only
+/// asked of its owner counts too: better measured once more than touched.
+bool ranFor(const evidence::Observation& what, const knowledge::Knowledge& knowledge) {
     if (std::holds_alternative<evidence::NotReached>(what)) {
         return false;
     }
     const auto id = evidence::testOf(what);
-    const auto* test = knowledge.test(id);
     const auto* point = knowledge.point(id);
-    return (test != nullptr && test->live) || (point != nullptr && point->live);
+    const auto* test = knowledge.test(id);
+    const bool isSeenRunning = std::holds_alternative<evidence::LightSeen>(what) ||
+                               (std::holds_alternative<evidence::Answer>(what) && test != nullptr && !test->isFirst);
+    return isSeenRunning || (test != nullptr && test->live) || (point != nullptr && point->live);
 }
 
-/// What the set ran for after a residual was read: it is charged anew.
 bool ranSince(const Residual& residual, const job::Job& job, const knowledge::Knowledge& knowledge) {
     return std::any_of(job.trail.begin(), job.trail.end(), [&](const auto& entry) {
-        return entry.id > residual.afterEntry &&
-               (isLive(entry.what, knowledge) || std::holds_alternative<evidence::LightSeen>(entry.what));
+        return entry.id > residual.afterEntry && ranFor(entry.what, knowledge);
     });
 }
 
-/// What two readings of a store in turn, with nothing across it and no run between, say of its fall.
-void predict(Charge& charge, const job::Job& job) {
-    const Residual* last = nullptr;
-    const Residual* before = nullptr;
-    for (const auto& residual : job.makeSafe.residuals) {
-        if (residual.store == charge.store) {
-            before = last;
-            last = &residual;
+/// Those of a store that were read since the mains went out, in their order.
+std::vector<const Residual*> residualsOf(const job::Job& job, const std::string& store) {
+    std::vector<const Residual*> own;
+    const auto& all = job.makeSafe.residuals;
+    for (std::size_t i = std::size_t(job.makeSafe.countsFrom); i < all.size(); ++i) {
+        if (all[i].store == store) {
+            own.push_back(&all[i]);
         }
     }
-    if (before == nullptr || before->resistorStays || last->resistorStays || before->afterEntry != last->afterEntry) {
+    return own;
+}
+
+/// What two readings of a store in turn, with nothing across it and no run between, say of its fall.
+void predict(Charge& charge, const job::Job& job, const std::vector<const Residual*>& residuals) {
+    if (residuals.size() < 2) {
         return;
     }
-    const auto seconds = secondsBetween(before->at, last->at);
-    const safety::TimedReadings readings{before->volts, last->volts, seconds.value_or(0)};
+    const Residual& last = *residuals.back();
+    const Residual& before = *residuals[residuals.size() - 2];
+    if (before.resistorStays || last.resistorStays || before.afterEntry != last.afterEntry) {
+        return;
+    }
+    const auto seconds = secondsBetween(before.at, last.at);
+    const safety::TimedReadings readings{before.volts, last.volts, seconds.value_or(0)};
     if (const auto constant = safety::timeConstantOf(readings)) {
-        charge.secondsToTouch = *constant * std::log(std::max(1.0, last->volts / safety::touchVolts));
+        charge.secondsToTouch = *constant * std::log(std::max(1.0, last.volts / safety::touchVolts));
         if (job.makeSafe.bleederOhms) {
             charge.learntFarads = safety::faradsOf(readings, *job.makeSafe.bleederOhms, false);
         }
@@ -141,20 +153,24 @@ void judge(Charge& charge, const job::Job& job, const knowledge::Knowledge& know
         charge.because = say("Mains or battery is in.");
         return;
     }
-    const auto last = std::find_if(done.residuals.rbegin(), done.residuals.rend(),
-                                   [&](const Residual& residual) { return residual.store == charge.store; });
-    if (last == done.residuals.rend()) {
-        return unread(say("Nobody has measured it."));
+    const auto residuals = residualsOf(job, charge.store);
+    if (residuals.empty()) {
+        return unread(say("Nobody has measured it since the mains went out."));
     }
+    const auto* last = residuals.back();
     if (ranSince(*last, job, knowledge)) {
         return unread(say("The set ran since it was measured."));
     }
+    predict(charge, job, residuals);
     if (!done.meterProven) {
         return unread(say("The meter was not proven on a known source."));
     }
-    const auto age = now.at.empty() ? std::nullopt : secondsBetween(last->at, now.at);
-    if (!last->resistorStays && age && *age > fadesAfterSeconds) {
-        return unread(say("Measured {:.0f} min ago, and no resistor stays on it.", *age / 60));
+    const auto age = secondsBetween(last->at, now.at);
+    const bool isFresh = age && *age >= 0 && *age <= fadesAfterSeconds;
+    if (!last->resistorStays && !now.at.empty() && !isFresh) {
+        return unread(age && *age >= 0
+                          ? say("Measured {:.0f} min ago, and no resistor stays on it.", std::floor(*age / 60))
+                          : say("Nobody knows when it was measured, and no resistor stays on it."));
     }
     charge.volts = last->volts;
     charge.state = last->volts <= safety::readyVolts   ? State::Ready
@@ -183,19 +199,19 @@ std::vector<Charge> chargesOf(const job::Job& job, const knowledge::Knowledge& k
     auto charges = Stores(job, knowledge, now).all();
     for (auto& charge : charges) {
         judge(charge, job, knowledge, now);
-        predict(charge, job);
     }
     return charges;
 }
 
-State worstOf(const std::vector<Charge>& charges) {
-    const auto rank = [](State state) {
-        return state == State::Charged ? 0 : state == State::NotKnown ? 1 : 1 + int(state);
-    };
-    const auto worst = std::min_element(charges.begin(), charges.end(), [&](const Charge& a, const Charge& b) {
-        return rank(a.state) < rank(b.state);
-    });
-    return worst == charges.end() ? State::Ready : worst->state;
+void setMainsOut(job::Job& job, bool isOut) {
+    job.makeSafe.mainsOut = isOut;
+    if (!isOut) {
+        job.makeSafe.countsFrom = int(job.makeSafe.residuals.size());
+    }
+}
+
+void addResidual(job::Job& job, const std::string& store, double volts, const std::string& at) {
+    job.makeSafe.residuals.push_back({store, volts, at, job.trail.empty() ? 0 : job.trail.back().id, false});
 }
 
 }  // namespace dimglow::makesafe

@@ -48,11 +48,15 @@ struct Now {
 };
 
 /// The capacitors of a job's set that keep charge, those that can stand highest first. A residual counts as long as
-/// mains and battery are out, the meter was proven, nothing live was read since, and for five minutes unless the
+/// mains and battery stay out, the meter was proven, the set did not run since, and for five minutes unless the
 /// resistor stays on (EN 50110-1 for proving the meter, from memory; the rest common practice, no source).
 std::vector<Charge> chargesOf(const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now);
 
-/// The least safe of them; Ready where there are none.
-State worstOf(const std::vector<Charge>& charges);
+/// Notes that mains and battery are out, or in: what was measured before they were in counts no more.
+void setMainsOut(job::Job& job, bool isOut);
+
+/// Writes down what was measured on a store, with the last entry of the trail as it stands.
+/// \param at ISO 8601, UTC
+void addResidual(job::Job& job, const std::string& store, double volts, const std::string& at);
 
 }  // namespace dimglow::makesafe

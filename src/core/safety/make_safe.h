@@ -24,6 +24,7 @@ struct MakeSafe {
     Discharger resistor;       ///< at hand
     std::optional<double> bleederOhms = {};
     std::vector<Residual> residuals;  ///< in the order they were read
+    int countsFrom = 0;               ///< into residuals: mains or battery were in again after those before it
     bool operator==(const MakeSafe&) const = default;
 };
 
