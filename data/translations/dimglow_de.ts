@@ -3196,10 +3196,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Netzteil außen</translation>
     </message>
     <message>
-        <source>Lamps or their inverter</source>
-        <translation>Lampen oder ihr Inverter</translation>
-    </message>
-    <message>
         <source>Limit at {:.0f} V or more, {:.0f} mA: first glow from {:.0f} V on, {:.1f} V when lit.</source>
         <translation>Grenze auf {:.0f} V oder mehr, {:.0f} mA: erstes Glimmen ab {:.0f} V, {:.1f} V im Betrieb.</translation>
     </message>
@@ -3226,10 +3222,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Mains or battery is in.</source>
         <translation>Netz oder Akku ist dran.</translation>
-    </message>
-    <message>
-        <source>Nobody has measured it.</source>
-        <translation>Niemand hat ihn gemessen.</translation>
     </message>
     <message>
         <source>The set ran since it was measured.</source>
@@ -3334,6 +3326,38 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Set off and empty, never under power: every plug of the path out and in again.</source>
         <translation>Gerät aus und entladen, nie unter Spannung: jeden Stecker des Wegs ab und wieder auf.</translation>
+    </message>
+    <message>
+        <source>Nobody has measured it since the mains went out.</source>
+        <translation>Niemand hat ihn gemessen, seit das Netz ab ist.</translation>
+    </message>
+    <message>
+        <source>Nobody knows when it was measured, and no resistor stays on it.</source>
+        <translation>Niemand weiß, wann er gemessen wurde, und kein Widerstand bleibt dran.</translation>
+    </message>
+    <message>
+        <source>Replace the lamps</source>
+        <translation>Lampen tauschen</translation>
+    </message>
+    <message>
+        <source>Lamps replaced</source>
+        <translation>Lampen getauscht</translation>
+    </message>
+    <message>
+        <source>All of them: they are as old as each other. They hold mercury: do not break them, take the old ones out as hazardous waste.</source>
+        <translation>Alle: Sie sind gleich alt. Sie enthalten Quecksilber: nicht zerbrechen, die alten als Sondermüll entsorgen.</translation>
+    </message>
+    <message>
+        <source>The lamps behind the picture are renewed.</source>
+        <translation>Die Lampen hinter dem Bild werden erneuert.</translation>
+    </message>
+    <message>
+        <source>Lamps, their joints or plugs</source>
+        <translation>Lampen, ihre Lötstellen oder Stecker</translation>
+    </message>
+    <message>
+        <source>is beyond the last residual</source>
+        <translation>liegt hinter der letzten Restspannung</translation>
     </message>
 </context>
 <context>
@@ -5543,6 +5567,10 @@ repair  (A)</source>
     <message>
         <source>%1 lit, or %2?</source>
         <translation>Leuchten %1 oder %2?</translation>
+    </message>
+    <message>
+        <source>This set is lit by lamps: it has no strips, and nothing is measured here.</source>
+        <translation>Dieses Gerät leuchtet mit Lampen: Es hat keine Leisten, und hier wird nichts gemessen.</translation>
     </message>
 </context>
 <context>

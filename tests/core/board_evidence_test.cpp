@@ -132,7 +132,7 @@ TEST_F(AtTheBoards, SupplyForcedOnIsGood) {
     add(evidence::LightSeen{driver::Light::Never});
     answer("forcedOn", "lights");
     const auto assessment = assessed();
-    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.85);
+    EXPECT_GT(shareOfUnit(assessment, "mainBoard"), 0.9);
     EXPECT_LT(shareOfUnit(assessment, "powerBoard"), 0.03);
 }
 
@@ -408,7 +408,7 @@ TEST_F(AtTheBoards, SetThatStartsByItsKeyWantsARemote) {
     answer("watts", "standby");
     answer("remote", "keyStarts");
     const auto assessment = assessed();
-    EXPECT_GT(shareOf(assessment, "notToldOn"), 0.4);
+    EXPECT_GT(shareOf(assessment, "notToldOn"), 0.5);
     EXPECT_GT(shareOf(assessment, "notToldOn"), shareOfUnit(assessment, "mainBoard"));
 }
 

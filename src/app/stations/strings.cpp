@@ -266,11 +266,13 @@ void StringsStation::showJob() {
     const auto& job = this->job();
     const bool isDescribed = job.set.backlight.isDescribed;
     goOn_ = goOn_ || (isDescribed && line_->hasFocus());  // they have just been described
-    notSeen_->setVisible(!isDescribed);
+    const bool hasLamps = job.set.lightKind() == set::LightKind::Lamps;
+    notSeen_->setVisible(!isDescribed && !hasLamps);
     mapCard_->setVisible(isDescribed);
     entry_->setVisible(isDescribed);
     if (!isDescribed) {
-        setSubtitle({});
+        setSubtitle(hasLamps ? tr("This set is lit by lamps: it has no strips, and nothing is measured here.")
+                             : QString());
         line_->refresh();
         return;
     }

@@ -4,6 +4,8 @@
 #include <map>
 #include <set>
 
+#include "core/locate/tester_plan.h"
+
 namespace dimglow::findings {
 
 using backlight::LedFault;
@@ -119,30 +121,20 @@ std::vector<backlight::Run> litParts(const backlight::Backlight& backlight, cons
 
 /// Runs that follow each other in one string as one, as far as a tester can light them: it is clipped on once. One that
 /// stayed dark as a whole is tested piece by piece.
-std::vector<backlight::Run> joinedRuns(const Model& model, std::vector<backlight::Run> runs, double limitVolts) {
-    const auto& backlight = model.backlight();
+std::vector<backlight::Run> joinedRuns(const Model& model, std::vector<backlight::Run> runs,
+                                       const backlight::TesterSetting& tester) {
     const auto wasTaken = [&](const backlight::Run& run) {
         return std::any_of(model.standing().begin(), model.standing().end(), [&](const auto& entry) {
             const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
             return taken != nullptr && taken->run == run;
         });
     };
-    constexpr double ofTheLimit = 0.9;
-    const auto voltsOf = [&](const backlight::Run& run) {
-        const auto order = backlight::ledsInOrder(backlight, run.string);
-        double volts = 0;
-        for (int position = run.first; position <= run.last; ++position) {
-            const auto& strip = backlight.strips[std::size_t(order[std::size_t(position)].strip)];
-            volts += strip.led.ratedVolts / strip.parallel / strip.chains;
-        }
-        return volts;
-    };
     std::sort(runs.begin(), runs.end());
     std::vector<backlight::Run> joined;
     for (const auto& run : runs) {
         const auto both = joined.empty() ? run : backlight::Run{run.string, joined.back().first, run.last};
         if (!joined.empty() && joined.back().string == run.string && joined.back().last + 1 == run.first &&
-            voltsOf(both) < ofTheLimit * limitVolts && !wasTaken(both)) {
+            !wasTaken(both) && locate::planTester(model.backlight(), both, tester).reaches) {
             joined.back() = both;
         } else {
             joined.push_back(run);
@@ -293,7 +285,7 @@ std::vector<backlight::Run> untestedRuns(const job::Job& job, const Model& model
             }
         }
     }
-    return joinedRuns(model, std::move(untested), job.bench.tester.limitVolts);
+    return joinedRuns(model, std::move(untested), job.bench.tester);
 }
 
 }  // namespace dimglow::findings

@@ -95,8 +95,8 @@ private:
         sheet_.found = found_.title;
         const bool isWaiting = isOne && !probes.empty() && probes.front().isAwaited;  // several are one board's
         sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll && !isWaiting;
-        sheet_.wantsStrips = !job_.set.backlight.isDescribed && !sheet_.misfit &&
-                             findings::onlyStripsTellMore(sheet_.suspects, probes, found_);
+        sheet_.wantsStrips = job_.set.lightKind() == set::LightKind::Leds && !job_.set.backlight.isDescribed &&
+                             !sheet_.misfit && findings::onlyStripsTellMore(sheet_.suspects, probes, found_);
     }
 
     void fillRepair() {

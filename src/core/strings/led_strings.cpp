@@ -109,7 +109,7 @@ LedStrings::~LedStrings() = default;
 
 /// How many returns the plug has says how many strings there are, where nobody has described them.
 void LedStrings::countReturns() {
-    constexpr double usually = 0.4;  ///< sets of one string on an LED+ (common practice, no source)
+    constexpr double usually = 0.25;  ///< sets of one string on an LED+ (common practice, no source)
     constexpr double noSecondPin = 0.9;
     if (backlight_.isDescribed) {
         return;
