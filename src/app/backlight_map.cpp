@@ -72,7 +72,6 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
     const bool isNewWiring = shown_ == nullptr || shown->job.set.backlight != panel();
     shown_ = std::move(shown);
     const auto& job = shown_->job;
-    const auto& assessment = shown_->assessment;
     if (isNewWiring) {
         places_.reset();
     }
@@ -90,27 +89,23 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
         zoomed_ = std::any_of(ledsAtHeight.begin(), ledsAtHeight.end(),
                               [](const auto& row) { return row.second > mostInARow; });
     }
-    const auto markRun = [&](const Run& run, Mark mark) {
-        const auto order = backlight::ledsInOrder(job.set.backlight, run.string);
-        for (int position = run.first; position <= run.last; ++position) {
-            marks_[order[position].strip][order[position].led] = mark;
-        }
-    };
+    markEntries();
+    const int strips = int(job.set.backlight.strips.size());
+    cursor_.strip = std::clamp(cursor_.strip, 0, strips - 1);
+    const int leds = job.set.backlight.strips[cursor_.strip].leds;
+    cursor_.led = std::clamp(cursor_.led, 0, leds - 1);
+    anchorLed_ = std::min(anchorLed_, leds - 1);
+    held_ = isNewWiring ? std::nullopt : held_;
+    computeNodeVolts();
+    announce();
+    update();
+}
+
+/// What was read and seen of runs and LEDs, and what is wrong with those that are named.
+void BacklightMap::markEntries() {
+    const auto& job = shown_->job;
     const auto standing = job::standingEntries(job, job::Phase::Before);
-    for (const auto& entry : standing) {
-        if (const auto* tester = std::get_if<evidence::TesterTaken>(&entry.what)) {
-            if (tester->lit && *tester->lit == tester->run.count()) {
-                markRun(tester->run, Mark::Lit);
-            }
-            const int strip = backlight::ledsInOrder(job.set.backlight, tester->run.string)[tester->run.first].strip;
-            if (tester->volts && tester->run == backlight::wholeStrip(job.set.backlight, strip)) {
-                stripVolts_[strip] = tester->volts;
-                isAsExpected_[strip] = assessment.expected.byEntry.at(entry.id).within;
-            }
-            noneLit_[strip] = noneLit_[strip] || (!tester->volts && tester->lit == 0 &&
-                                                  tester->run == backlight::wholeStrip(job.set.backlight, strip));
-        }
-    }
+    markRuns(standing);
     for (const auto& entry : standing) {
         if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             constexpr Mark looks[] = {Mark::Lit, Mark::Dim, Mark::Dark, Mark::Dim};
@@ -125,7 +120,7 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
         }
     }
     compareTwins();
-    for (const auto& [place, fault, share] : assessment.located) {
+    for (const auto& [place, fault, share] : shown_->assessment.located) {
         auto& mark = marks_[place.strip][place.led];
         if (fault == backlight::LedFault::Open || fault == backlight::LedFault::GroupOpen) {
             mark = Mark::Open;
@@ -133,15 +128,31 @@ void BacklightMap::show(std::shared_ptr<const Snapshot> shown) {
             mark = Mark::Shorted;
         }
     }
-    const int strips = int(job.set.backlight.strips.size());
-    cursor_.strip = std::clamp(cursor_.strip, 0, strips - 1);
-    const int leds = job.set.backlight.strips[cursor_.strip].leds;
-    cursor_.led = std::clamp(cursor_.led, 0, leds - 1);
-    anchorLed_ = std::min(anchorLed_, leds - 1);
-    held_ = isNewWiring ? std::nullopt : held_;
-    computeNodeVolts();
-    announce();
-    update();
+}
+
+/// What the tester read: whole strips by their volts, runs by what was lit.
+void BacklightMap::markRuns(const std::vector<job::Entry>& standing) {
+    const auto& job = shown_->job;
+    const auto markRun = [&](const Run& run, Mark mark) {
+        const auto order = backlight::ledsInOrder(job.set.backlight, run.string);
+        for (int position = run.first; position <= run.last; ++position) {
+            marks_[order[position].strip][order[position].led] = mark;
+        }
+    };
+    for (const auto& entry : standing) {
+        if (const auto* tester = std::get_if<evidence::TesterTaken>(&entry.what)) {
+            if (tester->lit && *tester->lit == tester->run.count()) {
+                markRun(tester->run, Mark::Lit);
+            }
+            const int strip = backlight::ledsInOrder(job.set.backlight, tester->run.string)[tester->run.first].strip;
+            if (tester->volts && tester->run == backlight::wholeStrip(job.set.backlight, strip)) {
+                stripVolts_[strip] = tester->volts;
+                isAsExpected_[strip] = shown_->assessment.expected.byEntry.at(entry.id).within;
+            }
+            noneLit_[strip] = noneLit_[strip] || (!tester->volts && tester->lit == 0 &&
+                                                  tester->run == backlight::wholeStrip(job.set.backlight, strip));
+        }
+    }
 }
 
 /// Like strips read alike: one far from the others has another type of LED, or a fault.

@@ -67,6 +67,8 @@ private:
     void moveCursor(int strips, int leds, bool stretch);
     void walkString(int steps);
     bool isShown(int strip) const { return !zoomed_ || strip == cursor_.strip; }
+    void markEntries();
+    void markRuns(const std::vector<job::Entry>& standing);
     void compareTwins();
     void computeNodeVolts();
     void paintNodeVolts(QPainter& painter) const;

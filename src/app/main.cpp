@@ -40,68 +40,76 @@ void loadDemo(records::Logbook& logbook) {
     logbook.createAll(jobs, QObject::tr("Demo workshop"));
 }
 
-int run(QApplication& application) {
+/// What the program can be told.
+struct Options {
     QCommandLineParser parser;
-    parser.setApplicationDescription(QObject::tr("A job sheet that thinks, for people who repair display backlights."));
-    parser.addHelpOption();
-    parser.addVersionOption();
-    const QCommandLineOption demo(QStringLiteral("demo"),
-                                  QObject::tr("Open the demo workshop in a logbook of its own."));
-    const QCommandLineOption shots(QStringLiteral("shots"),
-                                   QObject::tr("Render the main views of the demo to PNG files and quit."),
-                                   QStringLiteral("folder"));
-    const QCommandLineOption size(QStringLiteral("size"), QObject::tr("Of those pictures, as 1920x1080."),
-                                  QStringLiteral("pixels"), QStringLiteral("1280x800"));
-    const QCommandLineOption data(QStringLiteral("logbook"), QObject::tr("Use this logbook file."),
-                                  QStringLiteral("file"));
-    const QCommandLineOption spoken(QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
-                                    QStringLiteral("code"));
-    const QCommandLineOption daylight(QStringLiteral("daylight"), QObject::tr("Start in the daylight theme."));
-    const QCommandLineOption verbose(
-        QStringLiteral("verbose"),
-        QObject::tr("Note what went wrong in full; it may quote a job. Notes are kept in %1.")
-            .arg(QString::fromStdString(diary::defaultPlace().string())));
-    parser.addOptions({demo, shots, size, data, spoken, daylight, verbose});
-    parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
-                                 QStringLiteral("[job.json]"));
-    parser.process(application);
-    language::speak(parser.isSet(spoken) ? QLocale(parser.value(spoken)) : QLocale());
+    QCommandLineOption demo{QStringLiteral("demo"), QObject::tr("Open the demo workshop in a logbook of its own.")};
+    QCommandLineOption shots{QStringLiteral("shots"),
+                             QObject::tr("Render the main views of the demo to PNG files and quit."),
+                             QStringLiteral("folder")};
+    QCommandLineOption size{QStringLiteral("size"), QObject::tr("Of those pictures, as 1920x1080."),
+                            QStringLiteral("pixels"), QStringLiteral("1280x800")};
+    QCommandLineOption data{QStringLiteral("logbook"), QObject::tr("Use this logbook file."), QStringLiteral("file")};
+    QCommandLineOption spoken{QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
+                              QStringLiteral("code")};
+    QCommandLineOption daylight{QStringLiteral("daylight"), QObject::tr("Start in the daylight theme.")};
+    QCommandLineOption verbose{QStringLiteral("verbose"),
+                               QObject::tr("Note what went wrong in full; it may quote a job. Notes are kept in %1.")
+                                   .arg(QString::fromStdString(diary::defaultPlace().string()))};
 
-    if (!parser.isSet(shots)) {
-        diary::open(diary::defaultPlace(), parser.isSet(verbose));
+    Options() {
+        parser.setApplicationDescription(
+            QObject::tr("A job sheet that thinks, for people who repair display backlights."));
+        parser.addHelpOption();
+        parser.addVersionOption();
+        parser.addOptions({demo, shots, size, data, spoken, daylight, verbose});
+        parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
+                                     QStringLiteral("[job.json]"));
+    }
+    bool has(const QCommandLineOption& option) const { return parser.isSet(option); }
+    /// The logbook asked for; that of a demo or of pictures is never the user's own.
+    QString logbook(const QTemporaryDir& scratch) const {
+        return has(data)    ? parser.value(data)
+               : has(shots) ? scratch.filePath(QStringLiteral("shots.sqlite"))
+               : has(demo)
+                   ? QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo.sqlite")
+                   : records::defaultLogbookPath();
+    }
+};
+
+int run(QApplication& application) {
+    Options options;
+    auto& parser = options.parser;
+    parser.process(application);
+    language::speak(options.has(options.spoken) ? QLocale(parser.value(options.spoken)) : QLocale());
+
+    if (!options.has(options.shots)) {
+        diary::open(diary::defaultPlace(), options.has(options.verbose));
     }
     const std::jthread loading(records::prepareLogbooks);  // while the faces load
     typeface::load();
-    if (!parser.isSet(shots)) {
+    if (!options.has(options.shots)) {
         app::remembered::applyTheme();
     }
-    if (parser.isSet(daylight)) {
+    if (options.has(options.daylight)) {
         app::theme::setMode(app::theme::Mode::Daylight);
     }
     const QTemporaryDir scratch;
-    QString path = records::defaultLogbookPath();
-    if (parser.isSet(data)) {
-        path = parser.value(data);
-    } else if (parser.isSet(shots)) {
-        path = scratch.filePath(QStringLiteral("shots.sqlite"));
-    } else if (parser.isSet(demo)) {
-        path = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/demo.sqlite");
-    }
-    const auto opened = app::openLogbook(path, app::askForLogbookPlace);
+    const auto opened = app::openLogbook(options.logbook(scratch), app::askForLogbookPlace);
     if (opened == nullptr) {
         return 2;
     }
     auto& logbook = *opened;
     diary::note("logbook opened");
-    if (parser.isSet(demo) || parser.isSet(shots)) {
+    if (options.has(options.demo) || options.has(options.shots)) {
         loadDemo(logbook);
     }
     app::MainWindow window(logbook, knowledge::builtInKnowledge);
-    if (parser.isSet(shots)) {
-        const auto sides = parser.value(size).split(QLatin1Char('x'));
+    if (options.has(options.shots)) {
+        const auto sides = parser.value(options.size).split(QLatin1Char('x'));
         const QSize pixels(sides.value(0).toInt(), sides.value(1).toInt());
-        const int count = app::renderShots(window, parser.value(shots), pixels);
-        std::printf("%d pictures in %s\n", count, qPrintable(parser.value(shots)));
+        const int count = app::renderShots(window, parser.value(options.shots), pixels);
+        std::printf("%d pictures in %s\n", count, qPrintable(parser.value(options.shots)));
         return count > 0 ? 0 : 1;
     }
     window.show();

@@ -124,86 +124,101 @@ CLI::Validator within(double least, double most) {
         fmt::format("{:g} … {:g}", least, most));
 }
 
-}  // namespace
-
-int main(int argc, char** argv) {
-    CLI::App app("Dim Glow on the command line: job files in, JSON, SVG or PDF out.", "dimglow-cli");
-    app.require_subcommand(1);
+/// What can be asked for, and what was.
+struct Commands {
+    CLI::App app{"Dim Glow on the command line: job files in, JSON, SVG or PDF out.", "dimglow-cli"};
     std::string file;
     std::string pdf;
     std::string sheet = "bench";
     cli::TesterOptions tester;
     cli::TraceOptions trace;
-    const auto addJob = [&](const char* name, const char* says) {
+    cli::CheckOptions check;
+    CLI::App* assess = addJob("assess", "Print what is left, what to measure next and what to do");
+    CLI::App* report = addJob("report", "Write the job's report");
+    CLI::App* solve = app.add_subcommand("solve", "Print the volts and amps of a circuit");
+    CLI::App* planTester =
+        addTester(addJob("plan-tester", "Print what to set for a run of LEDs and what each outcome means"));
+    CLI::App* locate = addTester(addJob("locate", "Print where the fault is believed to be and what to probe next"));
+    CLI::App* traced =
+        addJob("trace", "Print LED+, LED− and current from switch-on, with a fault tried on the backlight");
+    CLI::App* panelCheck =
+        addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");
+    CLI::App* checked = app.add_subcommand("check", "Print the verdict on a part, a rail or a pin of a board");
+    CLI::App* map = addJob("map", "Print the backlight map as SVG");
+
+    Commands() {
+        app.require_subcommand(1);
+        report->add_option("--pdf", pdf, "where to write it")->required();
+        report->add_option("--sheet", sheet, "the owner's page, a quote, or all that the bench knows")
+            ->check(CLI::IsMember({"owner", "quote", "bench"}))
+            ->capture_default_str();
+        solve->add_option("CIRCUIT.json", file)->required();
+        planTester->get_option("--run")->required();
+        auto* volts =
+            locate->add_option("--volts", tester.volts, "a reading on --run, to be explained")->check(within(0, 2200));
+        volts->needs(locate->get_option("--run"));
+        locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts)->check(within(0, 2400));
+        traced->add_option("--suspect", trace.suspect, "id of a fault on the driver's side");
+        traced->add_option("--open", trace.open, "open LEDs: B9 C2");
+        traced->add_option("--shorted", trace.shorted, "shorted LEDs");
+        traced->add_option("--seconds", trace.seconds, "how long")->check(within(0.4, 60));
+        traced->add_option("--feed", trace.feed, "whose LED+, from 1")->check(within(1, 4));
+        traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
+        checked->add_option("PART", check.part, "electrolytic, diode, fuse, rail …, or outputDiode …")->required();
+        checked->add_option("READING", check.reading, "\"0.02/0.02\", \"241u 4R of 470u 63V\"")->required();
+        checked->add_option("--twin", check.twins, "what a part that should be alike reads");
+    }
+
+    CLI::App* addJob(const char* name, const char* says) {
         auto* command = app.add_subcommand(name, says);
         command->add_option("JOB.json", file)->required();
         return command;
-    };
-    const auto addTester = [&](CLI::App* command) {
+    }
+    CLI::App* addTester(CLI::App* command) {
         command->add_option("--run", tester.run, "B, B7, B1-B6 or \"channel 1\"");
         command->add_option("--milliamps", tester.milliamps, "of the tester; otherwise the job's")
             ->check(within(0.01, 20000));
         command->add_option("--limit", tester.limitVolts, "of the tester, V; otherwise the job's")
             ->check(within(0.1, 2000));
         return command;
-    };
-    auto* assess = addJob("assess", "Print what is left, what to measure next and what to do");
-    auto* report = addJob("report", "Write the job's report");
-    report->add_option("--pdf", pdf, "where to write it")->required();
-    report->add_option("--sheet", sheet, "the owner's page, a quote, or all that the bench knows")
-        ->check(CLI::IsMember({"owner", "quote", "bench"}))
-        ->capture_default_str();
-    auto* solve = app.add_subcommand("solve", "Print the volts and amps of a circuit");
-    solve->add_option("CIRCUIT.json", file)->required();
-    auto* planTester =
-        addTester(addJob("plan-tester", "Print what to set for a run of LEDs and what each outcome means"));
-    planTester->get_option("--run")->required();
-    auto* locate = addTester(addJob("locate", "Print where the fault is believed to be and what to probe next"));
-    auto* volts =
-        locate->add_option("--volts", tester.volts, "a reading on --run, to be explained")->check(within(0, 2200));
-    volts->needs(locate->get_option("--run"));
-    locate->add_option("--lit", tester.lit, "how many of the run were lit")->needs(volts)->check(within(0, 2400));
-    auto* traced = addJob("trace", "Print LED+, LED− and current from switch-on, with a fault tried on the backlight");
-    traced->add_option("--suspect", trace.suspect, "id of a fault on the driver's side");
-    traced->add_option("--open", trace.open, "open LEDs: B9 C2");
-    traced->add_option("--shorted", trace.shorted, "shorted LEDs");
-    traced->add_option("--seconds", trace.seconds, "how long")->check(within(0.4, 60));
-    traced->add_option("--feed", trace.feed, "whose LED+, from 1")->check(within(1, 4));
-    traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
-    auto* panelCheck =
-        addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");
-    cli::CheckOptions check;
-    auto* checked = app.add_subcommand("check", "Print the verdict on a part, a rail or a pin of a board");
-    checked->add_option("PART", check.part, "electrolytic, diode, fuse, rail …, or outputDiode …")->required();
-    checked->add_option("READING", check.reading, "\"0.02/0.02\", \"241u 4R of 470u 63V\"")->required();
-    checked->add_option("--twin", check.twins, "what a part that should be alike reads");
-    auto* map = addJob("map", "Print the backlight map as SVG");
+    }
+};
+
+/// Does what was asked for.
+void carryOut(const Commands& asked, int argc, char** argv) {
+    const auto& trade = knowledge::builtInKnowledge();
+    if (*asked.assess) {
+        printAssessment(asked.file, trade);
+    } else if (*asked.solve) {
+        print(cli::solve(documentAt(asked.file)));
+    } else if (*asked.planTester) {
+        print(cli::planTester(describedJobAt(asked.file), asked.tester));
+    } else if (*asked.locate) {
+        const auto job = describedJobAt(asked.file);
+        print(cli::locate(job, assessed(job, trade), asked.tester));
+    } else if (*asked.traced) {
+        print(cli::trace(describedJobAt(asked.file), asked.trace, trade));
+    } else if (*asked.checked) {
+        print(cli::check(asked.check, trade));
+    } else if (*asked.panelCheck) {
+        print(cli::panelCheck(jobAt(asked.file)));
+    } else if (*asked.map) {
+        const auto job = describedJobAt(asked.file);
+        print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
+    } else {
+        writeReport(asked.file, asked.sheet, asked.pdf, trade, argc, argv);
+    }
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    Commands asked;
     try {
-        app.parse(argc, argv);
-        const auto& trade = knowledge::builtInKnowledge();
-        if (*assess) {
-            printAssessment(file, trade);
-        } else if (*solve) {
-            print(cli::solve(documentAt(file)));
-        } else if (*planTester) {
-            print(cli::planTester(describedJobAt(file), tester));
-        } else if (*locate) {
-            const auto job = describedJobAt(file);
-            print(cli::locate(job, assessed(job, trade), tester));
-        } else if (*traced) {
-            print(cli::trace(describedJobAt(file), trace, trade));
-        } else if (*checked) {
-            print(cli::check(check, trade));
-        } else if (*panelCheck) {
-            print(cli::panelCheck(jobAt(file)));
-        } else if (*map) {
-            const auto job = describedJobAt(file);
-            print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));
-        } else {
-            writeReport(file, sheet, pdf, trade, argc, argv);
-        }
+        asked.app.parse(argc, argv);
+        carryOut(asked, argc, argv);
     } catch (const CLI::CallForHelp& help) {
-        return app.exit(help);
+        return asked.app.exit(help);
     } catch (const CLI::ParseError& error) {
         std::fprintf(stderr, "dimglow-cli: %s\n", oneLine(error.what()).c_str());
         return badInput;

@@ -29,17 +29,6 @@ BenchSet::BenchSet(backlight::Backlight truth, Wrong wrong, Make make, const kno
       make_(make),
       strings_(truth_, {trade.suspects.front().id, wrong_.strings, wrong_.seed}, trade) {}
 
-double BenchSet::chance(const std::string& what) const {
-    std::uint64_t hash = 1469598103934665603u ^ (std::uint64_t(wrong_.seed) * 0x9E3779B97F4A7C15u);
-    for (const char c : what) {
-        hash = (hash ^ static_cast<unsigned char>(c)) * 1099511628211u;
-    }
-    hash ^= hash >> 29;
-    hash *= 0xBF58476D1CE4E5B9u;
-    hash ^= hash >> 32;
-    return double(hash % 1000003) / 1000003;
-}
-
 // ---- the boards ----------------------------------------------------------------------------------------------------
 
 bool BenchSet::hasStandby() const {
@@ -86,6 +75,65 @@ std::vector<BenchSet::Channel> BenchSet::channelsOf(int feed) const {
     return channels;
 }
 
+/// What a driver does with the strings of a feed: how far it goes up, what then happens.
+BenchSet::Aim BenchSet::aimOf(int feed, bool plugOut) const {
+    Aim aim;
+    aim.channels = channelsOf(feed);
+    double highest = 0;
+    aim.lowest = 1e9;
+    aim.touches = !plugOut && !wrong_.strings.leaks.empty();
+    for (auto& channel : aim.channels) {
+        channel.conducts = channel.conducts && !plugOut;
+        const bool runs = channel.conducts && channel.isDriven;
+        aim.running += runs ? 1 : 0;
+        highest = runs ? std::max(highest, channel.volts) : highest;
+        aim.lowest = runs ? std::min(aim.lowest, channel.volts) : aim.lowest;
+    }
+    for (int channel = 0; channel < int(truth_.channels.size()); ++channel) {
+        if (truth_.channels[std::size_t(channel)].feed == feed) {
+            aim.nominal = std::max(aim.nominal, backlight::demandOf(truth_, channel, {}).volts);
+        }
+    }
+    const bool isMine = wrong_.feed.value_or(feed) == feed;
+    const double over = make_.overVolts * (has(Trouble::HighDivider) && isMine ? wrong_.overVoltsTimes : 1);
+    const double reach = has(Trouble::AgedCapacitors) || has(Trouble::SupplyRegulation)
+                             ? (isMine ? wrong_.reaches : 1) * (aim.nominal + make_.headroomVolts)
+                             : 1e9;
+    aim.idle = make_.isFixed && isAsked() && !isPulledDown(feed) ? 1.08 * aim.nominal : idleOf(feed);
+    aim.drives = switches(feed);
+    const bool allRun = aim.running == int(aim.channels.size());
+    const double wanted = aim.running == 0 ? over : highest + make_.headroomVolts;
+    const bool cannotReach = wanted > over + 1e-9;
+    aim.top = wanted;
+    if (aim.touches) {
+        aim.trips = true;
+        aim.top = std::min(over, 0.6 * aim.nominal + 0.3 * aim.nominal * chance("touch"));
+    } else if (aim.running == 0 || cannotReach) {
+        aim.top = over;
+        aim.trips = make_.onDarkChannel != Make::DarkChannel::Clamps;
+    } else if (!allRun) {
+        aim.trips = make_.onDarkChannel == Make::DarkChannel::Trips;
+        const bool goesUp = aim.trips || make_.onDarkChannel == Make::DarkChannel::Clamps;
+        aim.top = goesUp ? over : wanted;
+    } else {
+        aim.trips = highest - aim.lowest > make_.imbalanceVolts ||
+                    (make_.undervoltShare > 0 && highest < make_.undervoltShare * aim.nominal);
+    }
+    aim.trips = aim.trips || (has(Trouble::TripsOnSound) && isMine && !plugOut);
+    if (aim.drives && aim.top > reach) {
+        aim.starves = true;
+        aim.trips = collapses();
+        aim.top = reach;
+    }
+    if (has(Trouble::Nameless)) {
+        aim.top = std::min(aim.top, (0.2 + 1.1 * chance("strange top")) * aim.nominal);
+        aim.trips = chance("strange trips") < 0.3;
+    }
+    const bool reaches = aim.starves ? aim.top > 0.9 * (aim.lowest + make_.headroomVolts) || !aim.trips : !cannotReach;
+    aim.lights = aim.drives && !plugOut && aim.running > 0 && !aim.touches && !has(Trouble::Nameless) && reaches;
+    return aim;
+}
+
 /// A driver with its strings, second by second: it climbs until they have their current, or until it may not go higher;
 /// what is not as it should be for as long as its blanking stops it; it tries again.
 BenchSet::Course BenchSet::courseOf(int feed, bool plugOut) const {
@@ -94,132 +142,68 @@ BenchSet::Course BenchSet::courseOf(int feed, bool plugOut) const {
     if (!isNew) {
         return course;
     }
-    auto channels = channelsOf(feed);
-    double nominal = 0;
-    double highest = 0;
-    double lowest = 1e9;
-    int running = 0;
-    const bool touches = !plugOut && !wrong_.strings.leaks.empty();
-    for (auto& channel : channels) {
-        channel.conducts = channel.conducts && !plugOut;
-        const bool runs = channel.conducts && channel.isDriven;
-        running += runs ? 1 : 0;
-        highest = runs ? std::max(highest, channel.volts) : highest;
-        lowest = runs ? std::min(lowest, channel.volts) : lowest;
-    }
-    for (int channel = 0; channel < int(truth_.channels.size()); ++channel) {
-        if (truth_.channels[std::size_t(channel)].feed == feed) {
-            nominal = std::max(nominal, backlight::demandOf(truth_, channel, {}).volts);
-        }
-    }
-    const bool isMine = wrong_.feed.value_or(feed) == feed;
-    const double over = make_.overVolts * (has(Trouble::HighDivider) && isMine ? wrong_.overVoltsTimes : 1);
-    const double reach = has(Trouble::AgedCapacitors) || has(Trouble::SupplyRegulation)
-                             ? (isMine ? wrong_.reaches : 1) * (nominal + make_.headroomVolts)
-                             : 1e9;
-    const double idle = make_.isFixed && isAsked() && !isPulledDown(feed) ? 1.08 * nominal : idleOf(feed);
-    const bool drives = switches(feed);
-    const bool isDark = running == 0;
-    const bool allRun = running == int(channels.size());
-    const double wanted = isDark ? over : highest + make_.headroomVolts;
-    const bool cannotReach = wanted > over + 1e-9;
-    bool trips = false;
-    double top = wanted;
-    if (touches) {
-        trips = true;
-        top = std::min(over, 0.6 * nominal + 0.3 * nominal * chance("touch"));
-    } else if (isDark || cannotReach) {
-        top = over;
-        trips = make_.onDarkChannel != Make::DarkChannel::Clamps;
-    } else if (!allRun) {
-        switch (make_.onDarkChannel) {
-            case Make::DarkChannel::Trips:
-                top = over;
-                trips = true;
-                break;
-            case Make::DarkChannel::Clamps:
-                top = over;
-                break;
-            case Make::DarkChannel::LeavesOut:
-            case Make::DarkChannel::RunsOn:
-                break;
-        }
-    } else {
-        trips = highest - lowest > make_.imbalanceVolts ||
-                (make_.undervoltShare > 0 && highest < make_.undervoltShare * nominal);
-    }
-    trips = trips || (has(Trouble::TripsOnSound) && isMine && !plugOut);
-    bool starves = false;
-    if (drives && top > reach) {
-        starves = true;
-        trips = collapses();
-        top = reach;
-    }
-    if (has(Trouble::Nameless)) {
-        top = std::min(top, (0.2 + 1.1 * chance("strange top")) * nominal);
-        trips = chance("strange trips") < 0.3;
-    }
-    const bool lights = drives && !plugOut && running > 0 && !touches && !has(Trouble::Nameless) &&
-                        (starves ? top > 0.9 * (lowest + make_.headroomVolts) || !trips : !cannotReach);
-    double volts = idle;
+    const Aim aim = aimOf(feed, plugOut);
+    double volts = aim.idle;
     double until = 0;
     enum class Phase { Off, Climbs, Runs } phase = Phase::Off;
     double start = 0.7;
     course.ledMinus.resize(truth_.channels.size());
-    double lit = 0;
     const double shut = isShutDown("driver") ? 4 : 1e9;
     for (int step = 0; step * stepSeconds < watchedSeconds; ++step) {
         const double now = step * stepSeconds;
-        if (phase == Phase::Off && drives && now >= start && now < shut) {
+        if (phase == Phase::Off && aim.drives && now >= start && now < shut) {
             phase = Phase::Climbs;
             ++course.tries;
         }
         if (phase == Phase::Climbs) {
-            volts += (top - idle) * stepSeconds / make_.softStartSeconds;
-            if (volts >= top || make_.isFixed) {
-                volts = make_.isFixed && !isDark ? std::max(volts, idle) : top;
+            volts += (aim.top - aim.idle) * stepSeconds / make_.softStartSeconds;
+            if (volts >= aim.top || make_.isFixed) {
+                volts = make_.isFixed && aim.running > 0 ? std::max(volts, aim.idle) : aim.top;
                 phase = Phase::Runs;
                 until = now + make_.blankingSeconds;
             }
         } else if (phase == Phase::Runs) {
-            lit += lights && course.tries == 1 ? stepSeconds : 0;
-            if ((trips && now >= until) || now >= shut) {
+            course.litSeconds += aim.lights && course.tries == 1 ? stepSeconds : 0;
+            if ((aim.trips && now >= until) || now >= shut) {
                 phase = Phase::Off;
                 start = course.tries <= make_.restarts ? now + make_.hiccupSeconds : 1e9;
             }
         } else if (!make_.isFixed) {
-            double floor = idle;
-            if (!plugOut && running > 0) {
-                const double knee = kneeShare * lowest;
-                volts = volts > knee ? knee + (volts - knee) * std::exp(-stepSeconds / 0.004) : volts;
-            }
-            if (touches) {
-                floor = std::min(idle, kneeShare * nominal * 0.6);
-            }
-            volts = floor + (volts - floor) * std::exp(-stepSeconds / make_.bleedSeconds);
+            volts = fallen(volts, aim, plugOut);
         }
         course.ledPlus.push_back(volts);
         std::size_t at = 0;
         for (std::size_t channel = 0; channel < truth_.channels.size(); ++channel) {
-            if (truth_.channels[channel].feed != feed) {
-                continue;
+            if (truth_.channels[channel].feed == feed) {
+                course.ledMinus[channel].push_back(
+                    sinkVolts(aim, aim.channels[at++], volts, phase == Phase::Runs && aim.drives));
             }
-            const auto& own = channels[at++];
-            double minus = make_.strayVolts;
-            if (own.conducts && own.isDriven && phase == Phase::Runs && drives) {
-                minus = std::max(make_.headroomVolts, volts - own.volts);
-                minus = starves ? std::max(0.05, volts - own.volts) : minus;
-            } else if (own.conducts && (make_.sinksFloat || !own.isDriven)) {
-                const double floating =
-                    own.isDriven ? volts - kneeShare * own.volts : volts * (0.25 + 0.7 * chance("dead sink"));
-                minus = std::max(make_.strayVolts, floating);
-            }
-            course.ledMinus[channel].push_back(minus);
         }
     }
-    course.staysLit = lights && phase == Phase::Runs && !trips;
-    course.litSeconds = lit;
+    course.staysLit = aim.lights && phase == Phase::Runs && !aim.trips;
     return course;
+}
+
+/// LED+ a step after it was \p volts with nothing driving it: quickly down to the knee of its strings, then slowly.
+double BenchSet::fallen(double volts, const Aim& aim, bool plugOut) const {
+    if (!plugOut && aim.running > 0) {
+        const double knee = kneeShare * aim.lowest;
+        volts = volts > knee ? knee + (volts - knee) * std::exp(-stepSeconds / 0.004) : volts;
+    }
+    const double floor = aim.touches ? std::min(aim.idle, kneeShare * aim.nominal * 0.6) : aim.idle;
+    return floor + (volts - floor) * std::exp(-stepSeconds / make_.bleedSeconds);
+}
+
+/// LED− of a channel at \p volts of LED+.
+double BenchSet::sinkVolts(const Aim& aim, const Channel& own, double volts, bool runs) const {
+    if (own.conducts && own.isDriven && runs) {
+        return std::max(aim.starves ? 0.05 : make_.headroomVolts, volts - own.volts);
+    }
+    if (own.conducts && (make_.sinksFloat || !own.isDriven)) {
+        return std::max(make_.strayVolts,
+                        own.isDriven ? volts - kneeShare * own.volts : volts * (0.25 + 0.7 * chance("dead sink")));
+    }
+    return make_.strayVolts;
 }
 
 bool BenchSet::backlightFails() const {
@@ -408,18 +392,19 @@ double BenchSet::darkShare() const {
 }
 
 std::string BenchSet::answerTo(const std::string& test) const {
-    const auto gave = light();
-    const bool isLit = gave.what == driver::Light::StaysLit;
+    for (const auto room : {&BenchSet::lifeSigns, &BenchSet::sightOf, &BenchSet::tried}) {
+        if (auto answer = (this->*room)(test); !answer.empty()) {
+            return answer;
+        }
+    }
+    return trade_.test(test)->choices.front().id;
+}
+
+/// What a set gives away from outside of whether it runs; empty for other tests.
+std::string BenchSet::lifeSigns(const std::string& test) const {
+    const bool isLit = light().what == driver::Light::StaysLit;
     const bool isUp = isOn() && !isShutDown(test);
     const bool hasPicture = isUp && !has(Trouble::NoPicture);
-    const bool boardFails = has(Trouble::Nameless) || has(Trouble::TripsOnSound) || has(Trouble::DeadSink) ||
-                            !isAsked() || has(Trouble::NotDimmed) || has(Trouble::AgedCapacitors) ||
-                            has(Trouble::SupplyRegulation) || has(Trouble::HighDivider) ||
-                            !switches(wrong_.feed.value_or(0));
-    const bool isOfMain = has(Trouble::NotAsked) || has(Trouble::NotDimmed) || has(Trouble::MainBoardDead) ||
-                          has(Trouble::NeverSwitchedOn);
-    const bool isOfPower = boardFails && !isOfMain && !has(Trouble::Nameless);
-    const bool stringsRun = wrong_.strings.leaks.empty() && darkShare() == 0;
     if (test == "sound") {
         return isUp && !happens("muted", 0.04) ? "yes" : "no";
     }
@@ -446,6 +431,13 @@ std::string BenchSet::answerTo(const std::string& test) const {
     if (test == "audioGlow") {
         return happens("no such output", 0.35) ? "none" : isUp ? "red" : "dark";
     }
+    return {};
+}
+
+/// What the eye and the ear tell of its light and its boards; empty for other tests.
+std::string BenchSet::sightOf(const std::string& test) const {
+    const auto gave = light();
+    const bool isLit = gave.what == driver::Light::StaysLit;
     if (test == "evenness") {
         const double dark = darkShare();
         const bool few = !wrong_.strings.leds.empty() || !wrong_.strings.joints.empty();
@@ -486,6 +478,22 @@ std::string BenchSet::answerTo(const std::string& test) const {
     if (test == "insects") {
         return happens("insects", 0.05) ? "yes" : "no";
     }
+    return {};
+}
+
+/// What changes when something is reseated, swapped or driven from outside; empty for other tests.
+std::string BenchSet::tried(const std::string& test) const {
+    const bool isLit = light().what == driver::Light::StaysLit;
+    const bool isUp = isOn() && !isShutDown(test);
+    const bool hasPicture = isUp && !has(Trouble::NoPicture);
+    const bool boardFails = has(Trouble::Nameless) || has(Trouble::TripsOnSound) || has(Trouble::DeadSink) ||
+                            !isAsked() || has(Trouble::NotDimmed) || has(Trouble::AgedCapacitors) ||
+                            has(Trouble::SupplyRegulation) || has(Trouble::HighDivider) ||
+                            !switches(wrong_.feed.value_or(0));
+    const bool isOfMain = has(Trouble::NotAsked) || has(Trouble::NotDimmed) || has(Trouble::MainBoardDead) ||
+                          has(Trouble::NeverSwitchedOn);
+    const bool isOfPower = boardFails && !isOfMain && !has(Trouble::Nameless);
+    const bool stringsRun = wrong_.strings.leaks.empty() && darkShare() == 0;
     const bool isContact = has(Trouble::ComesAndGoes) || !wrong_.strings.joints.empty();
     if (test == "reseat" || test == "backOff") {
         return happens(test, isContact ? 0.4 : 0.02) ? "helps" : "same";
@@ -513,7 +521,7 @@ std::string BenchSet::answerTo(const std::string& test) const {
                : !wrong_.strings.leaks.empty() && happens("earthed supply", 0.5) ? "noLight"
                                                                                  : "fine";
     }
-    return trade_.test(test)->choices.front().id;
+    return {};
 }
 
 std::vector<evidence::Observation> BenchSet::take(const evidence::Question& question) const {

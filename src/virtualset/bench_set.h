@@ -105,7 +105,21 @@ private:
         bool isDriven = true;  ///< its sink works
         double volts = 0;      ///< LED+ to LED− at its current
     };
-    double chance(const std::string& what) const;  ///< 0 … 1, the same for the same question
+    /// What a driver does with the strings of a feed.
+    struct Aim {
+        std::vector<Channel> channels;
+        int running = 0;       ///< of them
+        double lowest = 0;     ///< volts of those
+        double nominal = 0;    ///< volts of the feed's strings when sound
+        double idle = 0;       ///< LED+ before switch-on
+        double top = 0;        ///< how far LED+ goes
+        bool drives = false;   ///< it switches at all
+        bool touches = false;  ///< a string leaks to the chassis
+        bool trips = false;    ///< after its blanking
+        bool starves = false;  ///< its supply gives less than it wants
+        bool lights = false;
+    };
+    double chance(const std::string& what) const { return chanceOf(wrong_.seed, what); }
     bool happens(const std::string& what, double share) const { return chance(what) < share; }
     bool has(Trouble one) const { return wrong_.trouble == one; }
     bool isOn() const;  ///< the main board runs
@@ -117,11 +131,17 @@ private:
     bool collapses() const { return happens("collapses", 0.7); }  ///< a weak supply under load
     bool isShutDown(const std::string& when) const;
     std::vector<Channel> channelsOf(int feed) const;
+    Aim aimOf(int feed, bool plugOut) const;
     Course courseOf(int feed, bool plugOut) const;
+    double fallen(double volts, const Aim& aim, bool plugOut) const;
+    double sinkVolts(const Aim& aim, const Channel& own, double volts, bool runs) const;
     double idleOf(int feed) const;
     evidence::Measured measure(const evidence::VoltsAsked& asked) const;
     evidence::LightSeen light() const;
     std::string answerTo(const std::string& test) const;
+    std::string lifeSigns(const std::string& test) const;
+    std::string sightOf(const std::string& test) const;
+    std::string tried(const std::string& test) const;
     evidence::PointTaken check(const evidence::PointAsked& asked) const;
     bool isBad(const std::string& point, const std::string& ref) const;
     std::optional<double> pinVolts(const std::string& point, double rated) const;

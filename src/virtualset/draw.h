@@ -3,6 +3,7 @@
 #include <cmath>
 #include <cstdint>
 #include <random>
+#include <string>
 #include <vector>
 
 namespace dimglow::virtualset {
@@ -29,5 +30,17 @@ public:
 private:
     std::mt19937_64 random_;
 };
+
+/// What one set does in one respect, 0 … 1: the same for the same question.
+inline double chanceOf(std::uint32_t seed, const std::string& what) {
+    std::uint64_t hash = 1469598103934665603U ^ (std::uint64_t(seed) * 0x9E3779B97F4A7C15U);
+    for (const char c : what) {
+        hash = (hash ^ static_cast<unsigned char>(c)) * 1099511628211U;
+    }
+    hash ^= hash >> 29U;
+    hash *= 0xBF58476D1CE4E5B9U;
+    hash ^= hash >> 32U;
+    return double(hash % 1000003) / 1000003;
+}
 
 }  // namespace dimglow::virtualset

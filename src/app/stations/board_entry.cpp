@@ -23,6 +23,25 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     how_ = makeLabel({}, theme::quiet(), "quiet");
     how_->setWordWrap(true);
     left->addWidget(how_);
+    addTyping(left);
+    addPrinted(left);
+    auto* answers = new QWidget;
+    choices_ = new QHBoxLayout(answers);
+    choices_->setContentsMargins(0, 0, 0, 0);
+    left->addWidget(answers);
+    note_ = makeLabel({}, theme::quiet());
+    note_->setObjectName(QStringLiteral("spotNote"));
+    note_->setWordWrap(true);
+    belowNote_ = new QVBoxLayout;
+    belowNote_->addWidget(note_);
+    left->addLayout(belowNote_);
+    left->addStretch();
+    columns_->addLayout(left);
+    addRight();
+}
+
+/// The field of the reading.
+void BoardEntry::addTyping(QVBoxLayout* left) {
     typing_ = new QWidget;
     auto* line = new QHBoxLayout(typing_);
     line->setContentsMargins(0, 0, 0, 0);
@@ -34,10 +53,26 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     write_->setFocusPolicy(Qt::NoFocus);
     line->addWidget(write_);
     left->addWidget(typing_);
+    const auto fitFont = [this](const QString& text) {
+        field_->setFont(text.isEmpty() ? theme::body() : theme::reading(30));  // an example is longer than a reading
+    };
+    fitFont({});
+    connect(field_, &QLineEdit::textChanged, this, fitFont);
+    connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
+        drafts_[offer_.id] = text;
+        emit typed(text);
+    });
+    connect(field_, &QLineEdit::returnPressed, this, [this] { emit written(field_->text()); });
+    connect(write_, &QPushButton::clicked, this, [this] { emit written(field_->text()); });
+}
+
+/// What is printed on a part, how it looks, and what the set does meanwhile.
+void BoardEntry::addPrinted(QVBoxLayout* left) {
     printedRow_ = new QWidget;
     auto* printedLine = new QHBoxLayout(printedRow_);
     printedLine->setContentsMargins(0, 0, 0, 0);
     printed_ = makeField(QStringLiteral("printed"), tr("Printed on it"));
+    connect(printed_, &QLineEdit::returnPressed, this, [this] { emit printedWritten(printed_->text()); });
     printedLine->addWidget(printed_, 1);
     looks_ = new QComboBox;
     looks_->setObjectName(QStringLiteral("looks"));
@@ -59,18 +94,10 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     connect(state_, &QPushButton::clicked, this, &BoardEntry::nextStateWanted);
     printedLine->addWidget(state_);
     left->addWidget(printedRow_);
-    auto* answers = new QWidget;
-    choices_ = new QHBoxLayout(answers);
-    choices_->setContentsMargins(0, 0, 0, 0);
-    left->addWidget(answers);
-    note_ = makeLabel({}, theme::quiet());
-    note_->setObjectName(QStringLiteral("spotNote"));
-    note_->setWordWrap(true);
-    belowNote_ = new QVBoxLayout;
-    belowNote_->addWidget(note_);
-    left->addLayout(belowNote_);
-    left->addStretch();
-    columns_->addLayout(left);
+}
+
+/// What each reading would mean, and the switch-on as it should run.
+void BoardEntry::addRight() {
     right_ = new QWidget;
     auto* right = new QVBoxLayout(right_);
     right->setContentsMargins(0, 0, 0, 0);
@@ -83,18 +110,6 @@ BoardEntry::BoardEntry(SwitchOnChart* chart, QWidget* parent) : QFrame(parent), 
     right->addWidget(chart_);
     right->addStretch();
     columns_->addWidget(right_);
-    const auto fitFont = [this](const QString& text) {
-        field_->setFont(text.isEmpty() ? theme::body() : theme::reading(30));  // an example is longer than a reading
-    };
-    fitFont({});
-    connect(field_, &QLineEdit::textChanged, this, fitFont);
-    connect(field_, &QLineEdit::textEdited, this, [this](const QString& text) {
-        drafts_[offer_.id] = text;
-        emit typed(text);
-    });
-    connect(field_, &QLineEdit::returnPressed, this, [this] { emit written(field_->text()); });
-    connect(write_, &QPushButton::clicked, this, [this] { emit written(field_->text()); });
-    connect(printed_, &QLineEdit::returnPressed, this, [this] { emit printedWritten(printed_->text()); });
 }
 
 void BoardEntry::show(const EntryOffer& offer) {

@@ -64,6 +64,9 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void addTyping(QVBoxLayout* left);
+    void addPrinted(QVBoxLayout* left);
+    void addRight();
     void showChoices();
     void showOutcomes();
 

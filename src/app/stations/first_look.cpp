@@ -59,6 +59,23 @@ FirstLookStation::FirstLookStation(JobSession& session)
         tell(session_.record(evidence::Answer{asked().id, dark.choice, {}, dark.where}));
     });
     both->addWidget(sketch_);
+    both->addLayout(makeQuestion(), 1);
+    card->setMinimumHeight(theme::px(200));
+    foot_->addWidget(card);
+    addDetailKeys();
+    overview_ = new BoardPicture;
+    overview_->setAccessibleName(tr("All questions"));
+    connect(overview_, &BoardPicture::chosenByHand, this, [this](const QString& id) {
+        const auto found = std::find_if(questions_.begin(), questions_.end(),
+                                        [&](const auto* test) { return QString::fromStdString(test->id) == id; });
+        setCurrent(int(found - questions_.begin()));
+    });
+    body_->addWidget(overview_);
+    body_->addStretch();
+}
+
+/// The question in front, a field for its number, its answers.
+QVBoxLayout* FirstLookStation::makeQuestion() {
     auto* column = new QVBoxLayout;
     column->setSpacing(theme::px(6));
     title_ = makeLabel({}, theme::heading());
@@ -89,9 +106,10 @@ FirstLookStation::FirstLookStation(JobSession& session)
     details_ = new QHBoxLayout;
     column->addLayout(details_);
     column->addStretch();
-    both->addLayout(column, 1);
-    card->setMinimumHeight(theme::px(200));
-    foot_->addWidget(card);
+    return column;
+}
+
+void FirstLookStation::addDetailKeys() {
     constexpr int mostDetails = 9;
     for (int i = 0; i < mostDetails; ++i) {
         auto* key = new QShortcut(QKeySequence(int(Qt::ALT) | (int(Qt::Key_1) + i)), this);
@@ -104,15 +122,6 @@ FirstLookStation::FirstLookStation(JobSession& session)
             }
         });
     }
-    overview_ = new BoardPicture;
-    overview_->setAccessibleName(tr("All questions"));
-    connect(overview_, &BoardPicture::chosenByHand, this, [this](const QString& id) {
-        const auto found = std::find_if(questions_.begin(), questions_.end(),
-                                        [&](const auto* test) { return QString::fromStdString(test->id) == id; });
-        setCurrent(int(found - questions_.begin()));
-    });
-    body_->addWidget(overview_);
-    body_->addStretch();
 }
 
 std::optional<evidence::Answer> FirstLookStation::answerTo(const knowledge::TestKind& test) const {
@@ -258,34 +267,8 @@ void FirstLookStation::showQuestion() {
     lightValue_->setVisible(isLight);
     clearLayout(choices_);
     clearLayout(details_);
-    const auto addChoice = [&](const QString& text, const QString& key, bool isGiven, auto does) {
-        auto* button = makeButton(text, key);
-        button->setCheckable(true);
-        button->setChecked(isGiven);
-        button->setFocusPolicy(Qt::NoFocus);
-        button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
-        connect(button, &QPushButton::clicked, this, does);
-        const int perLine = sketch_->isHidden() ? 3 : 2;
-        const int at = choices_->count();
-        choices_->addWidget(button, at / perLine, at % perLine);
-    };
     if (isLight) {
-        double seconds = -1;
-        const evidence::LightSeen* seen = nullptr;
-        const auto standing = job::standingEntries(job(), job::Phase::Before);
-        lightValue_->clear();
-        for (const auto& entry : standing) {
-            if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
-                seen = light;
-                lightValue_->setText(words(evidence::describe(entry.what, scene())));
-                seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
-            }
-        }
-        stopwatch_->setSeconds(seconds);
-        addChoice(tr("no light at all"), tr("N"), seen != nullptr && seen->what == driver::Light::Never,
-                  [this] { record(driver::Light::Never, 0); });
-        addChoice(tr("stays lit"), tr("S"), seen != nullptr && seen->what == driver::Light::StaysLit,
-                  [this] { record(driver::Light::StaysLit, 0); });
+        showLight();
     }
     for (std::size_t i = 0; i < test.choices.size(); ++i) {
         addChoice(words(test.choices[i].title), test.unit.empty() ? QString::number(i + 1) : tr("Alt+%1").arg(i + 1),
@@ -301,6 +284,38 @@ void FirstLookStation::showQuestion() {
         details_->addWidget(button);
     }
     details_->addStretch();
+}
+
+void FirstLookStation::addChoice(const QString& text, const QString& key, bool isGiven, std::function<void()> does) {
+    auto* button = makeButton(text, key);
+    button->setCheckable(true);
+    button->setChecked(isGiven);
+    button->setFocusPolicy(Qt::NoFocus);
+    button->setMinimumWidth(std::max(theme::px(100), button->sizeHint().width()));
+    connect(button, &QPushButton::clicked, this, std::move(does));
+    const int perLine = sketch_->isHidden() ? 3 : 2;
+    const int at = choices_->count();
+    choices_->addWidget(button, at / perLine, at % perLine);
+}
+
+/// How long there was light: the stopwatch, what was seen, and its two plain answers.
+void FirstLookStation::showLight() {
+    double seconds = -1;
+    const evidence::LightSeen* seen = nullptr;
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
+    lightValue_->clear();
+    for (const auto& entry : standing) {
+        if (const auto* light = std::get_if<evidence::LightSeen>(&entry.what)) {
+            seen = light;
+            lightValue_->setText(words(evidence::describe(entry.what, scene())));
+            seconds = light->what == driver::Light::FlashThenDark ? light->secondsToDark : -1;
+        }
+    }
+    stopwatch_->setSeconds(seconds);
+    addChoice(tr("no light at all"), tr("N"), seen != nullptr && seen->what == driver::Light::Never,
+              [this] { record(driver::Light::Never, 0); });
+    addChoice(tr("stays lit"), tr("S"), seen != nullptr && seen->what == driver::Light::StaysLit,
+              [this] { record(driver::Light::StaysLit, 0); });
 }
 
 void FirstLookStation::showOverview() {

@@ -3,6 +3,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 #include <QWidget>
+#include <functional>
 #include <vector>
 
 #include "app/board_picture.h"
@@ -36,7 +37,11 @@ private:
     void step(int by);
     void goOn();
     job::Expected expectedNumber() const;
+    QVBoxLayout* makeQuestion();
+    void addDetailKeys();
     void showQuestion();
+    void showLight();
+    void addChoice(const QString& text, const QString& key, bool isGiven, std::function<void()> does);
     void showOverview();
     void choose(int choice);
     void writeNumber();

@@ -62,60 +62,19 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(8), theme::px(10), theme::px(8), theme::px(8));
     rows->setSpacing(theme::px(3));
-    auto* title = makeLabel(words(option.title), theme::strong());
-    title->setWordWrap(true);
-    title->setMinimumHeight(theme::px(40));
-    title->setAlignment(Qt::AlignTop | Qt::AlignLeft);
-    rows->addWidget(title);
-    rows->addWidget(
-        makeLabel(option.expectedCost
-                      ? tr("%1 %2").arg(*option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(job.bench.currency))
-                      : tr("not known"),
-                  theme::reading(22),
-                  advised               ? "glow"
-                  : option.expectedCost ? ""
-                                        : "quiet"));
-    rows->addWidget(makeLabel(advised              ? tr("advised")
-                              : option.unavailable ? tr("not to be had")
-                              : option.stopGap     ? tr("stop-gap")
-                                                   : tr("expected cost"),
-                              theme::quiet(), advised ? "glow" : "quiet"));
+    addHead(*rows, option, advised);
     rows->addSpacing(theme::px(8));
-    const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
-        auto* line = new QHBoxLayout;
-        auto* label = makeLabel(name, theme::quiet(), "quiet");
-        label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
-        line->addWidget(label, 1);
-        line->addWidget(makeLabel(value, theme::columns(), tone));
-        rows->addLayout(line);
-    };
-    // Why it cannot be told stands below.
-    fact(tr("comeback"),
-         option.comeback    ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0)
-         : option.writesOff ? tr("none")
-                            : tr("?"),
-         option.comeback && *option.comeback > 0.25 ? "ember" : "");
-    if (option.writesOff) {
-        fact(tr("parts"), tr("none"));
-    } else {
-        addTerm(*rows, option, number, Term::Parts);
-        addTerm(*rows, option, number, Term::Days);
-    }
-    fact(tr("work"), tr("%1 min").arg(option.minutes, 0, 'f', 0));
-    fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
-    fact(tr("glass risk"), tr("%1 %").arg(100 * option.glassRisk, 0, 'f', 0));
+    addFacts(*rows, option, number);
     rows->addSpacing(theme::px(6));
-    auto* say = makeLabel(words(option.say), theme::quiet(), "quiet");
-    say->setWordWrap(true);
-    rows->addWidget(say);
-    auto* why = makeLabel(words(option.comebackWhy), theme::quiet(), "quiet");
-    why->setWordWrap(true);
-    rows->addWidget(why);
+    const auto addSentence = [rows](const QString& sentence, const char* tone) {
+        auto* label = makeLabel(sentence, theme::quiet(), tone);
+        label->setWordWrap(true);
+        rows->addWidget(label);
+    };
+    addSentence(words(option.say), "quiet");
+    addSentence(words(option.comebackWhy), "quiet");
     if (option.late) {
-        auto* late =
-            makeLabel(tr("too late for %1").arg(QString::fromStdString(job.order.due)), theme::quiet(), "ember");
-        late->setWordWrap(true);
-        rows->addWidget(late);
+        addSentence(tr("too late for %1").arg(QString::fromStdString(job.order.due)), "ember");
     }
     if (!option.writesOff) {
         auto* lacks = new QCheckBox(tr("no parts"));
@@ -136,6 +95,55 @@ QWidget* FixPlanStation::makeOption(const repair::Option& option, int number) {
     connect(button, &QPushButton::clicked, this, [this, number] { choose(number - 1); });
     rows->addWidget(button);
     return card;
+}
+
+/// Its name and what it is expected to cost.
+void FixPlanStation::addHead(QVBoxLayout& rows, const repair::Option& option, bool advised) {
+    auto* title = makeLabel(words(option.title), theme::strong());
+    title->setWordWrap(true);
+    title->setMinimumHeight(theme::px(40));
+    title->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    rows.addWidget(title);
+    const auto& currency = job().bench.currency;
+    rows.addWidget(makeLabel(
+        option.expectedCost ? tr("%1 %2").arg(*option.expectedCost, 0, 'f', 0).arg(QString::fromStdString(currency))
+                            : tr("not known"),
+        theme::reading(22),
+        advised               ? "glow"
+        : option.expectedCost ? ""
+                              : "quiet"));
+    rows.addWidget(makeLabel(advised              ? tr("advised")
+                             : option.unavailable ? tr("not to be had")
+                             : option.stopGap     ? tr("stop-gap")
+                                                  : tr("expected cost"),
+                             theme::quiet(), advised ? "glow" : "quiet"));
+}
+
+/// What it takes and what comes of it, a line each.
+void FixPlanStation::addFacts(QVBoxLayout& rows, const repair::Option& option, int number) {
+    const auto fact = [&](const QString& name, const QString& value, const char* tone = "") {
+        auto* line = new QHBoxLayout;
+        auto* label = makeLabel(name, theme::quiet(), "quiet");
+        label->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+        line->addWidget(label, 1);
+        line->addWidget(makeLabel(value, theme::columns(), tone));
+        rows.addLayout(line);
+    };
+    // Why it cannot be told stands below.
+    fact(tr("comeback"),
+         option.comeback    ? tr("%1 %").arg(100 * *option.comeback, 0, 'f', 0)
+         : option.writesOff ? tr("none")
+                            : tr("?"),
+         option.comeback && *option.comeback > 0.25 ? "ember" : "");
+    if (option.writesOff) {
+        fact(tr("parts"), tr("none"));
+    } else {
+        addTerm(rows, option, number, Term::Parts);
+        addTerm(rows, option, number, Term::Days);
+    }
+    fact(tr("work"), tr("%1 min").arg(option.minutes, 0, 'f', 0));
+    fact(tr("mends"), tr("%1 %").arg(100 * option.mends, 0, 'f', 0));
+    fact(tr("glass risk"), tr("%1 %").arg(100 * option.glassRisk, 0, 'f', 0));
 }
 
 /// What this job's parts cost and when they come: typed here, or the workshop's figure in pale.

@@ -21,6 +21,8 @@ protected:
 
 private:
     QWidget* makeOption(const repair::Option& option, int number);
+    void addHead(QVBoxLayout& rows, const repair::Option& option, bool advised);
+    void addFacts(QVBoxLayout& rows, const repair::Option& option, int number);
     enum class Term { Parts, Days };
     void addTerm(QVBoxLayout& rows, const repair::Option& option, int number, Term term);
     void changeTerms(const std::string& option, const QString& label, const std::function<void(job::Terms&)>& change);

@@ -295,6 +295,11 @@ void PanelCheckStation::showPlan() {
         cautions << words(caution);
     }
     cautions_->setText(cautions.join(QLatin1Char('\n')));
+    showRamp(plan);
+    showAdvice(plan);
+}
+
+void PanelCheckStation::showRamp(const panelcheck::Plan& plan) {
     clearLayout(ramp_);
     for (const auto& step : plan.refusal.empty() ? plan.ramp : std::vector<panelcheck::RampStep>{}) {
         auto* card = makeCard("true");
@@ -313,20 +318,25 @@ void PanelCheckStation::showPlan() {
         ramp_->addWidget(card);
     }
     if (!plan.refusal.empty()) {
-        auto* empty = makeLabel(
-            plan.isCcfl ? tr("The generator's own ramp; lamps lit one after the other, each through its "
-                             "ballast.")
-            : !job.set.backlight.isDescribed ? tr("No ramp without the strips: one line at Take in is enough.")
-                                             : tr("No ramp yet: write down outputs that reach %1 V together, at %2 mA "
-                                                  "each, isolated for where they stand. Or light fewer LEDs: one strip "
-                                                  "at Strings.")
-                                                   .arg(1.1 * plan.lightVolts, 0, 'f', 0)
-                                                   .arg(1000 * plan.safeAmps, 0, 'f', 0),
-            theme::body(), "quiet");
+        auto* empty =
+            makeLabel(plan.isCcfl ? tr("The generator's own ramp; lamps lit one after the other, each through its "
+                                       "ballast.")
+                      : !job().set.backlight.isDescribed
+                          ? tr("No ramp without the strips: one line at Take in is enough.")
+                          : tr("No ramp yet: write down outputs that reach %1 V together, at %2 mA "
+                               "each, isolated for where they stand. Or light fewer LEDs: one strip "
+                               "at Strings.")
+                                .arg(1.1 * plan.lightVolts, 0, 'f', 0)
+                                .arg(1000 * plan.safeAmps, 0, 'f', 0),
+                      theme::body(), "quiet");
         empty->setWordWrap(true);
         ramp_->addWidget(empty);
     }
-    const auto judgement = panelcheck::judge(plan, job.panelCheck);
+}
+
+void PanelCheckStation::showAdvice(const panelcheck::Plan& plan) {
+    const auto& check = job().panelCheck;
+    const auto judgement = panelcheck::judge(plan, check);
     QStringList because;
     for (const auto& sentence : judgement.because) {
         because << words(sentence);
@@ -334,8 +344,8 @@ void PanelCheckStation::showPlan() {
     const QString advised[] = {{}, tr("Go. "), tr("Go, with a note. "), tr("No-go. ")};
     advice_->setText(because.isEmpty()
                          ? tr("%1: expect %L2 to %L3 A. Then a pattern: white, grey, colours, lines.")
-                               .arg(job.panelCheck.tconVolts
-                                        ? tr("T-con from its own %L1 V").arg(*job.panelCheck.tconVolts)
+                               .arg(check.tconVolts
+                                        ? tr("T-con from its own %L1 V").arg(*check.tconVolts)
                                         : tr("T-con from its own supply, its volts read off its fuse first"))
                                .arg(plan.tconLowAmps)
                                .arg(plan.tconHighAmps)

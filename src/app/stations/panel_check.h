@@ -35,6 +35,8 @@ private:
     QLayout* makeFindings();
     QLayout* makeDecisions();
     void showPlan();
+    void showRamp(const panelcheck::Plan& plan);
+    void showAdvice(const panelcheck::Plan& plan);
     void commitSupplies();
     void decide(panelcheck::Outcome outcome);
 

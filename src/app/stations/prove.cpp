@@ -66,8 +66,6 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     entry->addWidget(add);
     inner->addLayout(entry);
     plot_ = new QCustomPlot;
-    plot_->addGraph();
-    plot_->addGraph(plot_->xAxis, plot_->yAxis2);
     plot_->setMinimumHeight(theme::px(150));
     plot_->setAccessibleName(tr("String current and LED+ over the soak, against what a healthy set shows"));
     inner->addWidget(plot_, 1);
@@ -194,12 +192,78 @@ void ProveStation::showJob() {
     plotSoak();
 }
 
+/// What is drawn over the minutes of the soak.
+struct ProveStation::Curve {
+    QCPAxis* axis;
+    QString label;
+    driver::Band band;
+    QVector<double> values;
+    QColor color;
+    QCPScatterStyle::ScatterShape shape;
+};
+
+/// Words in the chart, in shares of its width; with no axis of volts or amperes, of its height too.
+void ProveStation::noteInPlot(const QString& words, QPointF at, QCPAxis* axis, const QColor& color,
+                              Qt::AlignmentFlag side) {
+    auto* text = new QCPItemText(plot_);
+    text->position->setAxes(plot_->xAxis, axis);
+    text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
+    text->position->setTypeY(axis == nullptr ? QCPItemPosition::ptAxisRectRatio : QCPItemPosition::ptPlotCoords);
+    text->position->setCoords(at);
+    text->setPositionAlignment(axis == nullptr ? Qt::AlignCenter : side | Qt::AlignBottom);
+    text->setTextAlignment(Qt::AlignCenter);
+    text->setText(words);
+    text->setFont(theme::quiet());
+    text->setColor(color);
+}
+
+/// One curve against the band in which it must stay.
+void ProveStation::plotCurve(const Curve& curve, const QVector<double>& minutes) {
+    auto* axis = curve.axis;
+    axis->setLabel(curve.label);
+    axis->setLabelColor(curve.color);
+    axis->setVisible(true);
+    axis->setTickLabels(true);
+    axis->setTickLabelColor(curve.color);
+    axis->setTickLabelFont(theme::quiet());
+    axis->setLabelFont(theme::quiet());
+    auto* graph = plot_->addGraph(plot_->xAxis, axis);
+    graph->setData(minutes, curve.values);
+    graph->setPen(QPen(curve.color, 2));
+    graph->setScatterStyle(QCPScatterStyle(curve.shape, curve.color, curve.color, 7));
+    const auto& band = curve.band;
+    double low = band.low;
+    double high = band.high;
+    for (const double value : curve.values) {
+        low = std::min(low, value);
+        high = std::max(high, value);
+    }
+    const double room = std::max(0.6 * (high - low), 0.01 * high);
+    axis->setRange(std::max(0.0, low - room), high + room);
+    auto* rect = new QCPItemRect(plot_);
+    for (auto* corner : {rect->topLeft, rect->bottomRight}) {
+        corner->setAxes(plot_->xAxis, axis);
+    }
+    rect->topLeft->setCoords(0, band.high);
+    rect->bottomRight->setCoords(plot_->xAxis->range().upper, band.low);
+    QColor fill = curve.color;
+    fill.setAlphaF(0.13F);
+    rect->setBrush(fill);
+    rect->setPen(Qt::NoPen);
+    if (band.high > band.low) {
+        const bool isLeft = axis == plot_->yAxis;
+        noteInPlot(tr("%1: may drift so far").arg(curve.label), {isLeft ? 0.01 : 0.99, band.high}, axis, curve.color,
+                   isLeft ? Qt::AlignLeft : Qt::AlignRight);
+    }
+}
+
 /// Current on the left, LED+ on the right, not from zero: each against how far it may drift once it has settled; until
 /// then against what a lit set may show.
 void ProveStation::plotSoak() {
     const auto& p = theme::palette();
     dressInTheme(*plot_);
     plot_->clearItems();
+    plot_->clearGraphs();
     plot_->xAxis->setLabel(tr("minutes"));
     double last = proof::soakMinutes;
     QVector<double> minutes;
@@ -212,62 +276,12 @@ void ProveStation::plotSoak() {
         last = std::max(last, line.minutes);
     }
     plot_->xAxis->setRange(0, last * 1.03);
-    const auto note = [&](const QString& words, QPointF at, QCPAxis* axis, const QColor& color,
-                          Qt::AlignmentFlag side = Qt::AlignLeft) {
-        auto* text = new QCPItemText(plot_);
-        text->position->setAxes(plot_->xAxis, axis);
-        text->position->setTypeX(QCPItemPosition::ptAxisRectRatio);
-        text->position->setTypeY(axis == nullptr ? QCPItemPosition::ptAxisRectRatio : QCPItemPosition::ptPlotCoords);
-        text->position->setCoords(at);
-        text->setPositionAlignment(axis == nullptr ? Qt::AlignCenter : side | Qt::AlignBottom);
-        text->setTextAlignment(Qt::AlignCenter);
-        text->setText(words);
-        text->setFont(theme::quiet());
-        text->setColor(color);
-    };
     if (minutes.isEmpty()) {
-        note(
+        noteInPlot(
             tr("Every ten minutes write down minutes, LED+ and mA of a string:\nthe curves must stay level for half an "
                "hour."),
             {0.5, 0.5}, nullptr, p.quiet);
     }
-    const auto draw = [&](int index, QCPAxis* axis, const QString& label, driver::Band band,
-                          const QVector<double>& values, const QColor& color, QCPScatterStyle::ScatterShape shape) {
-        axis->setLabel(label);
-        axis->setLabelColor(color);
-        axis->setVisible(true);
-        axis->setTickLabels(true);
-        axis->setTickLabelColor(color);
-        axis->setTickLabelFont(theme::quiet());
-        axis->setLabelFont(theme::quiet());
-        auto* graph = plot_->graph(index);
-        graph->setData(minutes, values);
-        graph->setPen(QPen(color, 2));
-        graph->setScatterStyle(QCPScatterStyle(shape, color, color, 7));
-        double low = band.low;
-        double high = band.high;
-        for (const double value : values) {
-            low = std::min(low, value);
-            high = std::max(high, value);
-        }
-        const double room = std::max(0.6 * (high - low), 0.01 * high);
-        axis->setRange(std::max(0.0, low - room), high + room);
-        auto* rect = new QCPItemRect(plot_);
-        for (auto* corner : {rect->topLeft, rect->bottomRight}) {
-            corner->setAxes(plot_->xAxis, axis);
-        }
-        rect->topLeft->setCoords(0, band.high);
-        rect->bottomRight->setCoords(last * 1.03, band.low);
-        QColor fill = color;
-        fill.setAlphaF(0.13F);
-        rect->setBrush(fill);
-        rect->setPen(Qt::NoPen);
-        if (band.high > band.low) {
-            const bool isLeft = axis == plot_->yAxis;
-            note(tr("%1: may drift so far").arg(label), {isLeft ? 0.01 : 0.99, band.high}, axis, color,
-                 isLeft ? Qt::AlignLeft : Qt::AlignRight);
-        }
-    };
     const auto corridor = [&](driver::Band plausible, const QVector<double>& values, double limit) {
         for (qsizetype i = 0; i < values.size(); ++i) {
             if (minutes[i] >= proof::soakSettledMinutes) {
@@ -278,11 +292,13 @@ void ProveStation::plotSoak() {
     };
     const auto& soak = assessment().soak;
     const auto amps = soak.amps.value_or(driver::Band{});
-    draw(0, plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps, proof::soakDriftLimit),
-         milliamps, p.glow, QCPScatterStyle::ssDisc);
-    draw(1, plot_->yAxis2, tr("LED+, V"),
-         corridor(soak.ledPlus.value_or(driver::Band{}), volts, proof::soakVoltsDriftLimit), volts, p.idle,
-         QCPScatterStyle::ssSquare);
+    plotCurve({plot_->yAxis, tr("mA"), corridor({1000 * amps.low, 1000 * amps.high}, milliamps, proof::soakDriftLimit),
+               milliamps, p.glow, QCPScatterStyle::ssDisc},
+              minutes);
+    plotCurve({plot_->yAxis2, tr("LED+, V"),
+               corridor(soak.ledPlus.value_or(driver::Band{}), volts, proof::soakVoltsDriftLimit), volts, p.idle,
+               QCPScatterStyle::ssSquare},
+              minutes);
     plot_->replot();
 }
 

@@ -8,6 +8,7 @@
 #include "app/stations/reading_row.h"
 #include "app/stations/station.h"
 
+class QCPAxis;
 class QCustomPlot;
 
 namespace dimglow::app {
@@ -34,6 +35,10 @@ private:
     QStringList rowNames() const;
     void toggleClock();
     void addSoakEntry();
+    struct Curve;
+    void noteInPlot(const QString& words, QPointF at, QCPAxis* axis, const QColor& color,
+                    Qt::AlignmentFlag side = Qt::AlignLeft);
+    void plotCurve(const Curve& curve, const QVector<double>& minutes);
     void plotSoak();
 
     QVBoxLayout* rows_ = nullptr;

@@ -197,6 +197,32 @@ struct OperatingPointSolver::Workspace {
         return cholesky.info() == Eigen::Success ? Vector(cholesky.solve(injected)) : Vector(0 * injected);
     }
 
+    /// As far along \p step from \p v as the currents that leave the nodes go on falling: \p trial, and what leaves
+    /// its nodes.
+    void goAlong(const Vector& step, const Vector& v, const Vector& leaving, Vector& trial, Vector& trialLeaving) {
+        const double slopeAtStart = leaving.dot(step);
+        double t = 1;
+        double low = 0;
+        double high = 0;
+        for (int cut = 0; cut < 60; ++cut) {
+            trial = v + t * step;
+            evaluate(trial, trialLeaving);
+            const double slope = trialLeaving.dot(step);
+            if (slope <= 0.5 * std::abs(slopeAtStart)) {
+                if (slope >= 0.9 * slopeAtStart || high == 0) {
+                    break;
+                }
+                low = t;
+            } else {
+                high = t;
+                if ((high - low) * step.lpNorm<Eigen::Infinity>() < 0.1 * options.voltsTolerance) {
+                    break;  // a kink, where a supply starts or stops: go on from its far side, which is as near
+                }
+            }
+            t = 0.5 * (low + high);
+        }
+    }
+
     Network network;
     SolveOptions options;
     std::vector<DiodeCurve> diodes;
@@ -263,29 +289,7 @@ OperatingPoint OperatingPointSolver::solve() {
         const double reach = work.reachVolts;
         clamped = (v + newton).cwiseMax(-reach).cwiseMin(reach) - v;
         const bool useClamped = leaving.dot(clamped) < 0;
-        const Vector& step = useClamped ? clamped : newton;
-        const double slopeAtStart = leaving.dot(step);
-
-        double t = 1;
-        double low = 0;
-        double high = 0;
-        for (int cut = 0; cut < 60; ++cut) {
-            trial = v + t * step;
-            work.evaluate(trial, trialLeaving);
-            const double slope = trialLeaving.dot(step);
-            if (slope <= 0.5 * std::abs(slopeAtStart)) {
-                if (slope >= 0.9 * slopeAtStart || high == 0) {
-                    break;
-                }
-                low = t;
-            } else {
-                high = t;
-                if ((high - low) * step.lpNorm<Eigen::Infinity>() < 0.1 * work.options.voltsTolerance) {
-                    break;  // a kink, where a supply starts or stops: go on from its far side, which is as near
-                }
-            }
-            t = 0.5 * (low + high);
-        }
+        work.goAlong(useClamped ? clamped : newton, v, leaving, trial, trialLeaving);
         v.swap(trial);
         leaving.swap(trialLeaving);
     }

@@ -262,33 +262,7 @@ private:
         if (!std::isinf(clamp_)) {
             touchChassis(result);
         } else if (conducting_ < int(demands_.size())) {
-            const auto& plugOut = stillOf(result.feed, ledPlusPlugOut);
-            constexpr std::size_t asWell = 6;
-            on.reserve(plugOut.size() + asWell);
-            on = plugOut;
-            if (conducting_ > 0) {
-                // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
-                // out and runs on.
-                for (auto& mode : on) {
-                    mode.weight *= 1 - collapses - dropsChannel;
-                }
-                addCollapse(on, collapses);
-                const Level steady = regulated(running, meterShare * running);
-                on.push_back({0.5 * dropsChannel, Shape::Steady, steady, steady});
-                on.push_back({0.5 * dropsChannel, Shape::PeakThenSettles, pulseOver(running, running), steady});
-            }
-            if (conducting_ == 0 && beyond_ > 0) {
-                // Strings that glow below their current empty it as well.
-                for (auto& mode : on) {
-                    mode.weight *= 1 - collapses;
-                }
-                const Level peak{Reference::OverVolts, seenPeak, 0, 1.5 * seenPeakSigma, 0, 0};
-                addCollapse(on, collapses, peak, reference_.stringVolts);
-            }
-            result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.3, 0.5, 0.2, 0.15}
-                           : conducting_ == 0 || !lightsSomewhere_
-                               ? LightForecast{0.97, 0.02, 0.01, 0.15}
-                               : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
+            driveDarkChannels(result, running);
         } else {
             const double trips = tripsOver(running);
             const Level steady = regulated(running, std::hypot(meterShare * running, highestSpread_));
@@ -309,6 +283,43 @@ private:
         for (auto& mode : on) {
             mode.manner = mannerOfOutput(mode);
         }
+        addSinks(result);
+    }
+
+    /// LED+ and the light where strings do not conduct: they empty the output, or not, after each trip.
+    void driveDarkChannels(Result& result, double running) const {
+        auto& on = result.feed.on;
+        const auto& plugOut = stillOf(result.feed, ledPlusPlugOut);
+        constexpr std::size_t asWell = 6;
+        on.reserve(plugOut.size() + asWell);
+        on = plugOut;
+        if (conducting_ > 0) {
+            // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
+            // out and runs on.
+            for (auto& mode : on) {
+                mode.weight *= 1 - collapses - dropsChannel;
+            }
+            addCollapse(on, collapses);
+            const Level steady = regulated(running, meterShare * running);
+            on.push_back({0.5 * dropsChannel, Shape::Steady, steady, steady});
+            on.push_back({0.5 * dropsChannel, Shape::PeakThenSettles, pulseOver(running, running), steady});
+        }
+        if (conducting_ == 0 && beyond_ > 0) {
+            // Strings that glow below their current empty it as well.
+            for (auto& mode : on) {
+                mode.weight *= 1 - collapses;
+            }
+            const Level peak{Reference::OverVolts, seenPeak, 0, 1.5 * seenPeakSigma, 0, 0};
+            addCollapse(on, collapses, peak, reference_.stringVolts);
+        }
+        result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.3, 0.5, 0.2, 0.15}
+                       : conducting_ == 0 || !lightsSomewhere_
+                           ? LightForecast{0.97, 0.02, 0.01, 0.15}
+                           : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
+    }
+
+    /// What LED− of each channel may read; those that read alike share it.
+    void addSinks(Result& result) const {
         boost::container::small_vector<double, 8> missing;
         result.sinks.reserve(std::min<std::size_t>(demands_.size(), 4));
         for (std::size_t channel = 0; channel < demands_.size(); ++channel) {

@@ -116,6 +116,65 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
     return suspects;
 }
 
+/// Reads the shares of a test's answers on a sound set, a lit one, and one that was shut down.
+void readUsual(Fields& test, const nlohmann::json& json, TestKind& kind) {
+    test.object("usual");
+    kind.usual = readShares(json["usual"], test.pathOf("usual"));
+    for (const auto& choice : kind.choices) {
+        if (!kind.usual.contains(choice.id)) {
+            throw FormatError(test.pathOf("usual"), "has no share for \"" + choice.id + "\"");
+        }
+    }
+    for (const auto& [member, shares] : {std::pair("whenLit", &kind.whenLit), {"shutDown", &kind.shutDown}}) {
+        if (test.has(member)) {
+            test.object(member);
+            *shares = readShares(json[member], test.pathOf(member));
+        }
+    }
+}
+
+TestKind readTest(Fields& test, const nlohmann::json& json, const Knowledge& knowledge) {
+    TestKind kind;
+    kind.id = test.text("id", longestWord);
+    kind.title = sentence(test, "title", longestWord);
+    kind.station = test.text("station", longestWord);
+    kind.how = sentence(test, "how", longestSentence);
+    kind.minutes = test.number("minutes", 0.1, 1e4);
+    kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
+    kind.live = test.flag("live", false);
+    kind.per = Per(test.choice("per", {"set", "channel", "feed"}, 0));
+    kind.form =
+        Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "alone", "record"}, 0));
+    if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
+        throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
+    }
+    test.forEach("choices", 20, [&](Fields choice) {
+        kind.choices.push_back({choice.text("id", longestWord), sentence(choice, "title", longestWord),
+                                choice.maybeNumber("upTo", 0, 1e6)});
+    });
+    kind.block = blockNamed(test, knowledge);
+    kind.light = lightNamed(test);
+    kind.most = test.maybeNumber("most", 0, 1e6);
+    kind.isFirst = test.flag("first", false);
+    kind.needsLight = test.flag("needsLight", false);
+    kind.goneWhenDown = test.number("goneWhenDown", 0, 1, 0);
+    kind.needsDark = test.flag("needsDark", false);
+    kind.shortTitle = test.has("short") ? sentence(test, "short", longestWord) : kind.title;
+    kind.group = test.text("group", longestWord, "");
+    kind.unit = test.text("unit", longestWord, "");
+    kind.counts = test.text("counts", longestWord, "");
+    kind.swaps = test.text("swaps", longestWord, "");
+    kind.tools = readTools(test);
+    test.forEachText("details", 20, [&](const std::string& detail, const std::string&) {
+        kind.details.emplace_back(detail, std::vector<text::Argument>());
+    });
+    kind.units = readAnswers(test, json, "units");
+    if (!kind.choices.empty() || kind.form == Form::Choices) {
+        readUsual(test, json, kind);
+    }
+    return kind;
+}
+
 void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     Fields fields(document, "tests.json");
     requireHeader(fields, "dimglow-tests");
@@ -123,57 +182,7 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
         knowledge.tools.push_back({tool.text("id", longestWord), sentence(tool, "title", longestWord)});
     });
     fields.forEach("tests", 200, [&](Fields test) {
-        TestKind kind;
-        kind.id = test.text("id", longestWord);
-        kind.title = sentence(test, "title", longestWord);
-        kind.station = test.text("station", longestWord);
-        kind.how = sentence(test, "how", longestSentence);
-        kind.minutes = test.number("minutes", 0.1, 1e4);
-        kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
-        kind.live = test.flag("live", false);
-        kind.per = Per(test.choice("per", {"set", "channel", "feed"}, 0));
-        kind.form =
-            Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "alone", "record"}, 0));
-        if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
-            throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
-        }
-        test.forEach("choices", 20, [&](Fields choice) {
-            kind.choices.push_back({choice.text("id", longestWord), sentence(choice, "title", longestWord),
-                                    choice.maybeNumber("upTo", 0, 1e6)});
-        });
-        kind.block = blockNamed(test, knowledge);
-        kind.light = lightNamed(test);
-        kind.most = test.maybeNumber("most", 0, 1e6);
-        kind.isFirst = test.flag("first", false);
-        kind.needsLight = test.flag("needsLight", false);
-        kind.goneWhenDown = test.number("goneWhenDown", 0, 1, 0);
-        kind.needsDark = test.flag("needsDark", false);
-        kind.shortTitle = test.has("short") ? sentence(test, "short", longestWord) : kind.title;
-        kind.group = test.text("group", longestWord, "");
-        kind.unit = test.text("unit", longestWord, "");
-        kind.counts = test.text("counts", longestWord, "");
-        kind.swaps = test.text("swaps", longestWord, "");
-        kind.tools = readTools(test);
-        test.forEachText("details", 20, [&](const std::string& detail, const std::string&) {
-            kind.details.emplace_back(detail, std::vector<text::Argument>());
-        });
-        kind.units = readAnswers(test, document["tests"][knowledge.tests.size()], "units");
-        if (!kind.choices.empty() || kind.form == Form::Choices) {
-            test.object("usual");
-            kind.usual = readShares(document["tests"][knowledge.tests.size()]["usual"], test.pathOf("usual"));
-            for (const auto& choice : kind.choices) {
-                if (!kind.usual.contains(choice.id)) {
-                    throw FormatError(test.pathOf("usual"), "has no share for \"" + choice.id + "\"");
-                }
-            }
-            for (const auto& [member, shares] : {std::pair("whenLit", &kind.whenLit), {"shutDown", &kind.shutDown}}) {
-                if (test.has(member)) {
-                    test.object(member);
-                    *shares = readShares(document["tests"][knowledge.tests.size()][member], test.pathOf(member));
-                }
-            }
-        }
-        knowledge.tests.push_back(std::move(kind));
+        knowledge.tests.push_back(readTest(test, document["tests"][knowledge.tests.size()], knowledge));
     });
     Fields opening = fields.object("opening");
     knowledge.openBoardsMinutes = opening.number("boards", 0, 1e4);

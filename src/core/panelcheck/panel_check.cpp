@@ -44,20 +44,11 @@ double ampsAt(const backlight::Backlight& backlight, int channel, double volts, 
     return circuit::solve(panel.network).supplyAmps[0];
 }
 
-/// Lamp volts by length and bore, a slim one where nobody has measured it: 130 V at the electrodes and a gradient that
-/// falls with the bore (from memory).
-double lampVoltsOf(const lamps::Lamps& lamps) {
-    constexpr double electrodeVolts = 130;
-    constexpr double voltsPerMm = 1.45;
-    constexpr double boreMm = 2.4;
-    return electrodeVolts + voltsPerMm * std::pow(boreMm / lamps.diameterMm.value_or(boreMm), 0.37) * *lamps.lengthMm;
-}
-
 void planLamps(const lamps::Lamps& lamps, Plan& plan) {
-    constexpr double strikeRatio = 2;  ///< 1.5 to 2.5 (common practice, no source)
+    constexpr double strikeRatio = 0.5 * (lamps::strikesFrom + lamps::strikesTo);
     plan.isCcfl = true;
     if (lamps.lengthMm) {
-        plan.lampVolts = lampVoltsOf(lamps);
+        plan.lampVolts = lamps::runVolts(lamps);
         plan.strikeVolts = strikeRatio * plan.lampVolts;
         plan.refusal =
             say("Lamps strike at about {:.0f} V: no bench supply. Only a lamp generator that limits its current and is "
@@ -249,12 +240,72 @@ Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vect
     return plan;
 }
 
+namespace {
+
+void decide(Judgement& result, Outcome outcome, Text sentence) {
+    result.advised = std::max(result.advised, outcome);
+    result.because.push_back(std::move(sentence));
+}
+
+/// The glass and its bonds: what no repair of the light mends.
+void judgeGlass(const Plan& plan, const PanelCheck& check, Judgement& result) {
+    if (found(check, Finding::Crack)) {
+        decide(result, Outcome::NoGo, say("The glass is cracked: no repair of the light makes a picture of it."));
+    }
+    if (found(check, Finding::Lines) || found(check, Finding::DeadColumn)) {
+        decide(result, Outcome::NoGo,
+               say("Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, "
+                   "it ends here."));
+    }
+    if (found(check, Finding::NoPicture)) {
+        const bool starved = check.tconAmps && *check.tconAmps < plan.tconLowAmps;
+        decide(result, Outcome::NoGo,
+               starved ? say("No picture and only {:.2f} A into the T-con: it does not start. Its "
+                             "fuse and supply first.",
+                             *check.tconAmps)
+                       : say("No picture: T-con or glass. Try another T-con before the light is repaired."));
+    }
+    if (check.tconAmps && *check.tconAmps > plan.tconHighAmps) {
+        decide(result, Outcome::GoWithNote,
+               say("{:.2f} A into the T-con is more than {:.1f} A: something on it draws "
+                   "too much.",
+                   *check.tconAmps, plan.tconHighAmps));
+    }
+}
+
+/// The light, by eye and by volts.
+void judgeLight(const Plan& plan, const PanelCheck& check, Judgement& result) {
+    if (found(check, Finding::NoLight)) {
+        decide(result, Outcome::GoWithNote,
+               say("No light with proven leads: a string is open. The glass is still to be seen: light "
+                   "another channel or one strip."));
+    }
+    if (found(check, Finding::DarkArea)) {
+        decide(result, Outcome::GoWithNote,
+               say("A dark area: LEDs or strips to be found at Strings; the glass itself is sound."));
+    }
+    if (found(check, Finding::Tint)) {
+        decide(result, Outcome::GoWithNote,
+               say("A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed."));
+    }
+    const auto compare = [&](const std::optional<double>& volts, const driver::Band& expected, const Text& name) {
+        if (volts && expected.high > 0 && !expected.contains(*volts)) {
+            decide(result, Outcome::GoWithNote,
+                   say("{} at {:.1f} V where {:.0f} to {:.0f} V were expected: {}.", name, *volts, expected.low,
+                       expected.high,
+                       *volts < expected.low ? say("shorted LEDs, or fewer of them than written down")
+                                             : say("a resistive joint, dark LEDs, or more of them than written down")));
+        }
+    };
+    compare(check.kneeVolts, plan.firstGlow, say("First glow"));
+    compare(check.lightVolts, {(1 - lightTolerance) * plan.lightVolts, (1 + lightTolerance) * plan.lightVolts},
+            say("Light"));
+}
+
+}  // namespace
+
 Judgement judge(const Plan& plan, const PanelCheck& check) {
     Judgement result;
-    const auto decide = [&](Outcome outcome, Text sentence) {
-        result.advised = std::max(result.advised, outcome);
-        result.because.push_back(std::move(sentence));
-    };
     if (found(check, Finding::NoLight) && !check.leadsChecked) {
         result.because.push_back(
             say("No light: prove clips and leads on an LED that works before you blame the panel."));
@@ -265,54 +316,10 @@ Judgement judge(const Plan& plan, const PanelCheck& check) {
             say("No picture: prove the T-con's own clips and its supply first; a bad clip looks like a dead panel."));
         return result;
     }
-    if (found(check, Finding::Crack)) {
-        decide(Outcome::NoGo, say("The glass is cracked: no repair of the light makes a picture of it."));
-    }
-    if (found(check, Finding::Lines) || found(check, Finding::DeadColumn)) {
-        decide(Outcome::NoGo,
-               say("Lines and dead columns are bonds of the glass. Reseat the flat cables once; if they stay, "
-                   "it ends here."));
-    }
-    if (found(check, Finding::NoPicture)) {
-        const bool starved = check.tconAmps && *check.tconAmps < plan.tconLowAmps;
-        decide(Outcome::NoGo, starved
-                                  ? say("No picture and only {:.2f} A into the T-con: it does not start. Its "
-                                        "fuse and supply first.",
-                                        *check.tconAmps)
-                                  : say("No picture: T-con or glass. Try another T-con before the light is repaired."));
-    }
-    if (check.tconAmps && *check.tconAmps > plan.tconHighAmps) {
-        decide(Outcome::GoWithNote, say("{:.2f} A into the T-con is more than {:.1f} A: something on it draws "
-                                        "too much.",
-                                        *check.tconAmps, plan.tconHighAmps));
-    }
-    if (found(check, Finding::NoLight)) {
-        decide(Outcome::GoWithNote,
-               say("No light with proven leads: a string is open. The glass is still to be seen: light "
-                   "another channel or one strip."));
-    }
-    if (found(check, Finding::DarkArea)) {
-        decide(Outcome::GoWithNote,
-               say("A dark area: LEDs or strips to be found at Strings; the glass itself is sound."));
-    }
-    if (found(check, Finding::Tint)) {
-        decide(Outcome::GoWithNote,
-               say("A tint: aged LEDs or lenses; agree with the owner whether all strips are renewed."));
-    }
-    const auto compare = [&](const std::optional<double>& volts, const driver::Band& expected, const Text& name) {
-        if (volts && expected.high > 0 && !expected.contains(*volts)) {
-            decide(Outcome::GoWithNote,
-                   say("{} at {:.1f} V where {:.0f} to {:.0f} V were expected: {}.", name, *volts, expected.low,
-                       expected.high,
-                       *volts < expected.low ? say("shorted LEDs, or fewer of them than written down")
-                                             : say("a resistive joint, dark LEDs, or more of them than written down")));
-        }
-    };
-    compare(check.kneeVolts, plan.firstGlow, say("First glow"));
-    compare(check.lightVolts, {(1 - lightTolerance) * plan.lightVolts, (1 + lightTolerance) * plan.lightVolts},
-            say("Light"));
+    judgeGlass(plan, check, result);
+    judgeLight(plan, check, result);
     if (result.because.empty() && (check.lightVolts || check.tconAmps)) {
-        decide(Outcome::Go, say("Lit as computed and nothing found: the panel is worth the repair."));
+        decide(result, Outcome::Go, say("Lit as computed and nothing found: the panel is worth the repair."));
     }
     return result;
 }

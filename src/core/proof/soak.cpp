@@ -61,6 +61,48 @@ const job::SoakEntry* stepIn(const std::vector<job::SoakEntry>& soak, const back
     return nullptr;
 }
 
+/// What is wrong with the worst of it; nothing when all is level.
+std::optional<Text> failureOf(const SoakVerdict& verdict, const std::vector<job::SoakEntry>& soak,
+                              const backlight::Backlight& backlight) {
+    const auto* step = stepIn(soak, backlight);
+    const auto odd = [&](auto holds) {
+        const auto found = std::find_if(soak.begin(), soak.end(), [&](const auto& line) { return !holds(line); });
+        return found == soak.end() ? nullptr : &*found;
+    };
+    const auto* darkAmps = odd([&](const auto& line) {
+        return verdict.amps ? verdict.amps->contains(line.amps) : line.amps > backlight::glowAmps;
+    });
+    const auto* darkVolts =
+        odd([&](const auto& line) { return !verdict.ledPlus || verdict.ledPlus->contains(line.ledPlusVolts); });
+    if (verdict.flickered) {
+        return say("Failed: it flickered.");
+    }
+    if (darkAmps != nullptr && !verdict.amps) {
+        return say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
+    }
+    if (darkAmps != nullptr) {
+        return say("Failed: a lit string draws {2:.0f} … {3:.0f} mA, not the {0:.0f} mA of minute {1:.0f}.",
+                   1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
+    }
+    if (darkVolts != nullptr) {
+        return say("Failed: LED+ of a lit set is {2:.0f} … {3:.0f} V, not the {0:.1f} V of minute {1:.0f}.",
+                   darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);
+    }
+    if (step != nullptr) {
+        return say("Failed: LED+ stepped to {:.1f} V at {:.0f} min: a LED that shorts, or a joint.", step->ledPlusVolts,
+                   step->minutes);
+    }
+    if (verdict.voltsDriftShare >= soakVoltsDriftLimit) {
+        return say("Failed: LED+ drifted {:.1f} % after {:.0f} min.", 100 * verdict.voltsDriftShare,
+                   soakSettledMinutes);
+    }
+    if (verdict.driftShare >= soakDriftLimit) {
+        return say("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare,
+                   soakSettledMinutes);
+    }
+    return std::nullopt;
+}
+
 }  // namespace
 
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) {
@@ -79,48 +121,18 @@ SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof) 
     }
     verdict.driftShare = driftOf(soak, [](const auto& line) { return line.amps; });
     verdict.voltsDriftShare = driftOf(soak, [](const auto& line) { return line.ledPlusVolts; });
-    const auto* step = stepIn(soak, job.set.backlight);
-    const auto odd = [&](auto holds) {
-        const auto found = std::find_if(soak.begin(), soak.end(), [&](const auto& line) { return !holds(line); });
-        return found == soak.end() ? nullptr : &*found;
-    };
-    const auto* darkAmps = odd([&](const auto& line) {
-        return verdict.amps ? verdict.amps->contains(line.amps) : line.amps > backlight::glowAmps;
-    });
-    const auto* darkVolts =
-        odd([&](const auto& line) { return !verdict.ledPlus || verdict.ledPlus->contains(line.ledPlusVolts); });
-    verdict.failed = !soak.empty();
+    const auto failure = failureOf(verdict, soak, job.set.backlight);
+    verdict.failed = failure.has_value();
     if (soak.empty()) {
         verdict.text = say("Not started.");
-    } else if (verdict.flickered) {
-        verdict.text = say("Failed: it flickered.");
-    } else if (darkAmps != nullptr && !verdict.amps) {
-        verdict.text = say("Failed: no current at {:.0f} min, so nothing was lit.", darkAmps->minutes);
-    } else if (darkAmps != nullptr) {
-        verdict.text =
-            say("Failed: a lit string draws {2:.0f} … {3:.0f} mA, not the {0:.0f} mA of minute {1:.0f}.",
-                1000 * darkAmps->amps, darkAmps->minutes, 1000 * verdict.amps->low, 1000 * verdict.amps->high);
-    } else if (darkVolts != nullptr) {
-        verdict.text = say("Failed: LED+ of a lit set is {2:.0f} … {3:.0f} V, not the {0:.1f} V of minute {1:.0f}.",
-                           darkVolts->ledPlusVolts, darkVolts->minutes, verdict.ledPlus->low, verdict.ledPlus->high);
-    } else if (step != nullptr) {
-        verdict.text = say("Failed: LED+ stepped to {:.1f} V at {:.0f} min: a LED that shorts, or a joint.",
-                           step->ledPlusVolts, step->minutes);
-    } else if (verdict.voltsDriftShare >= soakVoltsDriftLimit) {
-        verdict.text =
-            say("Failed: LED+ drifted {:.1f} % after {:.0f} min.", 100 * verdict.voltsDriftShare, soakSettledMinutes);
-    } else if (verdict.driftShare >= soakDriftLimit) {
-        verdict.text =
-            say("Failed: the current drifted {:.1f} % after {:.0f} min.", 100 * verdict.driftShare, soakSettledMinutes);
+    } else if (failure) {
+        verdict.text = *failure;
     } else if (gap && verdict.minutes < soakMinutes) {
-        verdict.failed = false;
         verdict.text =
             say("Nothing written down for more than {:.0f} min after minute {:.0f}.", soakGapMinutes, verdict.minutes);
     } else if (verdict.minutes < soakMinutes) {
-        verdict.failed = false;
         verdict.text = say("{:.0f} of {:.0f} min.", verdict.minutes, soakMinutes);
     } else {
-        verdict.failed = false;
         verdict.passed = true;
         const Text passed =
             say("Passed: {:.0f} min, no flicker, {:.1f} % drift.", verdict.minutes, 100 * verdict.driftShare);
