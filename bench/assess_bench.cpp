@@ -45,7 +45,7 @@ job::Job tenChannels(const knowledge::Knowledge& trade) {
         add(set.measure(test));
     }
     for (int channel = 0; channel < 10; ++channel) {
-        add(set.measure("ledMinus", {channel}));
+        add(set.measure("ledMinus", {backlight::ChannelIndex(channel)}));
         add(set.tester(backlight::wholeStrip(job.set.backlight, channel), job.bench.tester));
     }
     add(set.tester({{3, 0}, 0, 5}, job.bench.tester));

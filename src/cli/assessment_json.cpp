@@ -86,7 +86,7 @@ json thisSetJson(const sheet::Assessment& assessment) {
 json proofJson(const std::vector<proof::ProofLine>& proof) {
     json list = json::array();
     for (const auto& line : proof) {
-        json entry = {{"test", line.test},    {"channel", line.channel},         {"feed", line.feed},
+        json entry = {{"test", line.test},    {"channel", int(line.channel)},    {"feed", int(line.feed)},
                       {"title", line.title},  {"expected", bandJson(line.band)}, {"found", line.found},
                       {"within", line.within}};
         if (line.volts) {

@@ -22,7 +22,9 @@ public:
 
     BenchDay& answer(const char* test) { return take(set_.answer(test)); }
     BenchDay& light() { return take(set_.light()); }
-    BenchDay& measure(const char* test, int channel = 0) { return take(set_.measure(test, {channel})); }
+    BenchDay& measure(const char* test, int channel = 0) {
+        return take(set_.measure(test, {backlight::ChannelIndex(channel)}));
+    }
     BenchDay& strip(int strip) {
         return take(set_.tester(backlight::wholeStrip(demo_.job.set.backlight, strip), demo_.job.bench.tester));
     }
@@ -46,7 +48,9 @@ public:
         minute_ += 60;
         return *this;
     }
-    BenchDay& prove(const char* test, int channel = 0) { return take(proven_->measure(test, {channel})); }
+    BenchDay& prove(const char* test, int channel = 0) {
+        return take(proven_->measure(test, {backlight::ChannelIndex(channel)}));
+    }
     /// A line of the soak every ten minutes, at what a sound set of this kind shows.
     BenchDay& soak(int lines) {
         const double volts = proven_->measure("ledPlusOn").volts;

@@ -55,13 +55,13 @@ job::Job hundredVoltSet() {
          {std::pair("sound", "yes"), std::pair("standby", "on"), std::pair("torch", "picture")}) {
         job::addEntry(job, "", job::Phase::Before, evidence::Answer{test, choice});
     }
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", {}, Shape::Steady, 3.3, 3.3});
     return job;
 }
 
 Assessment withLedPlus(Shape shape, double volts, double rest) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, shape, volts, rest});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, shape, volts, rest});
     return assess(job, trade());
 }
 
@@ -86,7 +86,7 @@ TEST(LedPlusAtSwitchOn, NearTheLabelThenBackMeansTheLeds) {
 TEST(LedPlusAtSwitchOn, AtTheLabelAndSteadyLeavesNeitherDriverNorOpenLed) {
     auto job = hundredVoltSet();
     job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::StaysLit, 0});
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 101, 101});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, Shape::Steady, 101, 101});
     const auto assessment = assess(job, trade());
     EXPECT_LT(shareOfSuspect(assessment, "openLed"), 0.05);
     EXPECT_LT(shareOfSuspect(assessment, "driverNotSwitching"), 0.02);
@@ -98,17 +98,17 @@ TEST(LedPlusAtSwitchOn, IdleWithBlOnPresentIsTheDriver) {
 
 TEST(LedPlusAtSwitchOn, IdleWithoutBlOnIsTheMainBoard) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 0.05, 0.05});
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 30, 30});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", {}, Shape::Steady, 0.05, 0.05});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, Shape::Steady, 30, 30});
     EXPECT_GT(shareOfSuspect(assess(job, trade()), "notAsked"), 0.8);
 }
 
 TEST(LedPlusAtSwitchOn, SameWithThePlugOutClearsTheBoardOfAnEarlyTrip) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 95, 30});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, Shape::PeakThenSettles, 95, 30});
     const double before = shareOfSuspect(assess(job, trade()), "ovpDivider");
     job::addEntry(job, "", job::Phase::Before,
-                  evidence::Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 126, 30});
+                  evidence::Measured{"ledPlusPlugOut", {}, Shape::PeakThenSettles, 126, 30});
     EXPECT_LT(shareOfSuspect(assess(job, trade()), "ovpDivider"), 0.1 * before);
 }
 
@@ -165,7 +165,7 @@ TEST(Reasons, SayWhichReadingSpeaksForAndAgainst) {
 
 TEST(Expectations, AreThoseOfAHealthySet) {
     const auto assessment = withLedPlus(Shape::PeakThenSettles, 130, 30);
-    const auto band = assessment.expected.volts.at({"ledPlusOn", 0});
+    const auto band = assessment.expected.volts.at({"ledPlusOn"});
     EXPECT_LT(band.low, 100);
     EXPECT_GT(band.high, 100);
     EXPECT_LT(band.high, 115);
@@ -274,7 +274,8 @@ TEST(SealedSets, EveryDemoJobEndsAtItsOwnFault) {
 TEST(SealedSets, AnswerTheSameQuestionTheSameWay) {
     const auto demo = virtualset::demoJob(1, trade());
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, trade());
-    EXPECT_EQ(set.measure("ledMinus", {1}), set.measure("ledMinus", {1}));
+    EXPECT_EQ(set.measure("ledMinus", {backlight::ChannelIndex(1)}),
+              set.measure("ledMinus", {backlight::ChannelIndex(1)}));
     EXPECT_EQ(set.light(), set.light());
     EXPECT_THROW(set.measure("torch"), std::invalid_argument);
     EXPECT_THROW(set.answer("blOn"), std::invalid_argument);
@@ -380,7 +381,7 @@ TEST(Proof, AsksAgainWhatWasBadBeforeTheRepair) {
     dry.inCircuit = false;
     job::addEntry(job, "", job::Phase::Before, evidence::PointTaken{{"supplyCapacitor", "C12"}, dry});
     job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::FlashThenDark, 1.2});
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", {}, Shape::Steady, 3.3, 3.3});
     auto proof = assess(job, trade()).proof;
     ASSERT_EQ(proof.size(), 4u) << "LED+, LED−, the capacitor, the light; BL_ON was good";
     EXPECT_FALSE(proof[2].within);
@@ -398,8 +399,8 @@ TEST(Proof, AsksAgainWhatWasBadBeforeTheRepair) {
 
 TEST(Proof, ComparesReadingsAfterTheRepair) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, Shape::Steady, 100.5, 100.5});
-    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledMinus", 0, Shape::Steady, 12, 12});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", {}, Shape::Steady, 100.5, 100.5});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledMinus", {}, Shape::Steady, 12, 12});
     const auto proof = assess(job, trade()).proof;
     ASSERT_EQ(proof.size(), 2u);
     EXPECT_TRUE(proof[0].within);
@@ -408,7 +409,7 @@ TEST(Proof, ComparesReadingsAfterTheRepair) {
 
 TEST(Proof, IsNoPeakThatFallsAgain) {
     auto job = hundredVoltSet();
-    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 100.5, 48});
+    job::addEntry(job, "", job::Phase::After, evidence::Measured{"ledPlusOn", {}, Shape::PeakThenSettles, 100.5, 48});
     const auto proof = assess(job, trade()).proof;
     EXPECT_FALSE(proof[0].within);
     EXPECT_EQ(proof[0].found, "100.5 V, then 48.0 V");
@@ -458,7 +459,8 @@ TEST(Verdict, NeedsAPlace) {
         job.trail.clear();
         for (int c = 0; c < 2; ++c) {
             const double volts = c == channel ? 9.4 : 0.7;
-            job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledMinus", c, Shape::Steady, volts, volts});
+            job::addEntry(job, "", job::Phase::Before,
+                          evidence::Measured{"ledMinus", backlight::ChannelIndex(c), Shape::Steady, volts, volts});
         }
         job::addEntry(job, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
         EXPECT_EQ(assess(job, trade()).verdict().english().find("place not known"), std::string::npos);
@@ -589,7 +591,7 @@ INSTANTIATE_TEST_SUITE_P(Leds, Dim,
 TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     auto job = hundredVoltSet();
     job.set.backlight.driver.headroomVolts = 5;
-    const auto band = assess(job, trade()).expected.volts.at({"ledPlusOn", 0});
+    const auto band = assess(job, trade()).expected.volts.at({"ledPlusOn"});
     EXPECT_NEAR(0.5 * (band.low + band.high), *job.set.backlight.feeds.front().labelVolts, 0.05);
 }
 

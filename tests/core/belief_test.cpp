@@ -202,7 +202,7 @@ TEST_F(Probing, StartsOutside) {
 
 TEST_F(Probing, DoesNotAskTwice) {
     job::addEntry(job_, "", job::Phase::Before, evidence::Answer{"torch", "picture"});
-    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"blOn", 0, evidence::Shape::Steady, 3.3, 3.3});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"blOn", {}, evidence::Shape::Steady, 3.3, 3.3});
     const auto probes = probesOf(job_);
     EXPECT_EQ(find(probes, "torch"), nullptr);
     EXPECT_EQ(find(probes, "blOn"), nullptr);
@@ -337,7 +337,7 @@ protected:
         driver.ovpRatio = 1.1;
         add(evidence::LightSeen{driver::Light::FlashThenDark, 0.1});
         add(sealed({}).tester(backlight::wholeString(job_.set.backlight, {0, 0}), job_.bench.tester));
-        add(evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 53.3, 18.6});
+        add(evidence::Measured{"ledPlusOn", {}, evidence::Shape::PeakThenSettles, 53.3, 18.6});
     }
     double shareOfTheBoard() const { return shareOf("weakSupply") + shareOf("ovpDivider") + shareOf("tripsOnSound"); }
 };
@@ -562,7 +562,7 @@ TEST_F(Strings, ManyLedsMarkedDarkAreShortedAtOnce) {
         }
         const auto set = sealed(faults, "shortedLed");
         add(set.light());
-        add(set.measure("ledPlusOn", {0, 0}));
+        add(set.measure("ledPlusOn"));
         add(set.tester(backlight::wholeString(panel, {0, 0}), job_.bench.tester));
         for (int strip = 0; strip < plain.strips; ++strip) {
             for (int led = 0; led < plain.ledsPerStrip; ++led) {

@@ -267,8 +267,8 @@ TEST_P(Forecast, ExpectsWhatTheSimulatedMeterShows) {
             << what << " " << view.volts << " then " << view.rest << " V, shape " << int(view.shape);
     };
     expectExpected(forecast.feeds[0].on, on.ledPlus(), "LED+");
-    expectExpected(*forecast.of("ledMinus", {0}), on.ledMinus(0), "LED− of channel 1");
-    expectExpected(*forecast.of("ledMinus", {1}), on.ledMinus(1), "LED− of channel 2");
+    expectExpected(*forecast.of("ledMinus"), on.ledMinus(0), "LED− of channel 1");
+    expectExpected(*forecast.of("ledMinus", {backlight::ChannelIndex(1)}), on.ledMinus(1), "LED− of channel 2");
     const double share = !on.lightSeconds ? forecast.light.never
                          : on.darkSeconds ? forecast.light.flashThenDark
                                           : forecast.light.staysLit;

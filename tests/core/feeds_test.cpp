@@ -13,6 +13,8 @@ namespace dimglow {
 namespace {
 
 using backlight::Backlight;
+using backlight::ChannelIndex;
+using backlight::FeedIndex;
 using driver::Reference;
 using driver::Shape;
 using evidence::Measured;
@@ -52,9 +54,9 @@ TEST(FeedsInAFile, AreKeptAndChecked) {
     job.id = "T";
     job.title = "two feeds";
     job.set.backlight = read("4 strips x 10, each its own string, labels 33 and none V");
-    job::addEntry(job, "", job::Phase::Before, Measured{"ledPlusOn", 0, Shape::Steady, 30, 30, 1});
+    job::addEntry(job, "", job::Phase::Before, Measured{"ledPlusOn", {}, Shape::Steady, 30, 30, FeedIndex(1)});
     EXPECT_EQ(job::fromJson(job::toJson(job)), job);
-    std::get<Measured>(job.trail.back().what).feed = 2;
+    std::get<Measured>(job.trail.back().what).feed = backlight::FeedIndex(2);
     EXPECT_FALSE(job::problemsOf(job).empty()) << "there is no third LED+";
     job.trail.clear();
     for (auto& channel : job.set.backlight.channels) {
@@ -66,13 +68,13 @@ TEST(FeedsInAFile, AreKeptAndChecked) {
 
 TEST(Channels, AreHungOnAnotherFeedAndTheEmptyOneGoes) {
     const auto one = read("3 strips x 10, each its own string, label 33 V");
-    const auto two = backlight::withChannelFed(one, 2, 1);
+    const auto two = backlight::withChannelFed(one, ChannelIndex(2), FeedIndex(1));
     ASSERT_EQ(two.feeds.size(), 2u);
     EXPECT_EQ(two.channels[2].feed, 1);
     EXPECT_FALSE(two.feeds[1].labelVolts);
     EXPECT_TRUE(backlight::problemsOf(two).empty());
-    EXPECT_EQ(backlight::withChannelFed(two, 2, 0), one);
-    EXPECT_THROW(backlight::withChannelFed(one, 2, 2), std::out_of_range);
+    EXPECT_EQ(backlight::withChannelFed(two, ChannelIndex(2), FeedIndex(0)), one);
+    EXPECT_THROW(backlight::withChannelFed(one, ChannelIndex(2), FeedIndex(2)), std::out_of_range);
     EXPECT_EQ(backlight::withStripMoved(two, 2, backlight::StringRef{0, 0}).feeds.size(), 1u);
 }
 
@@ -129,14 +131,14 @@ protected:
         job_.set.backlight = backlight::plainBacklight(backlight::undescribed(2));
         add(evidence::Answer{"sound", "yes"});
         add(evidence::Answer{"torch", "picture"});
-        add(Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+        add(Measured{"blOn", {}, Shape::Steady, 3.3, 3.3});
     }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     void ledPlus(const char* test, int feed, double volts) {
-        add(Measured{test, 0, Shape::Steady, volts, volts, feed});
+        add(Measured{test, {}, Shape::Steady, volts, volts, FeedIndex(feed)});
     }
     void falls(const char* test, int feed, double peak, double rest) {
-        add(Measured{test, 0, Shape::PeakThenSettles, peak, rest, feed});
+        add(Measured{test, {}, Shape::PeakThenSettles, peak, rest, FeedIndex(feed)});
     }
     sheet::Assessment assessed() const { return sheet::assess(job_, trade()); }
     static double shareOf(const sheet::Assessment& assessment, const char* id) {
@@ -242,7 +244,7 @@ TEST_P(Feeds, ForecastExpectsWhatTheSimulatedMeterShows) {
     const auto reference = driver::referenceOf(set);
     const auto forecast = driver::forecast(set, reference, demands, {at(0), at(1)});
     const double worthTenSlips = std::log(10);
-    for (const driver::BoardPlace place : {driver::BoardPlace{0, 0}, {1, 1}}) {
+    for (const driver::BoardPlace place : {driver::BoardPlace{}, {ChannelIndex(1), FeedIndex(1)}}) {
         for (const char* test : {"ledPlusIdle", "ledPlusOn", "ledPlusPlugOut", "ledMinus"}) {
             const auto reading = sealed.measure(test, place);
             const auto logOf = [&](const driver::Modes& modes) {
@@ -274,7 +276,7 @@ TEST(FeedsOfAMendedSet, AreProvenEach) {
     ASSERT_EQ(lines.size(), 5u);
     EXPECT_EQ(lines[1].test, "ledPlusOn");
     EXPECT_EQ(lines[1].feed, 1);
-    job::addEntry(job, "", job::Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 36, 36, 1});
+    job::addEntry(job, "", job::Phase::After, Measured{"ledPlusOn", {}, Shape::Steady, 36, 36, FeedIndex(1)});
     const auto proof = sheet::assess(job, trade()).proof;
     EXPECT_FALSE(proof[0].volts) << "the other feed was not measured";
     EXPECT_EQ(proof[1].volts, 36);

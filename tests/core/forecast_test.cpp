@@ -146,8 +146,9 @@ TEST(Channels, SinkOfAShortedChannelTakesUpTheMissingVolts) {
     std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
                                                      backlight::demandOf(panel, 1, faults)};
     const auto result = forecast(panel, referenceOf(panel), demands, {&knowledge::builtInKnowledge().healthy()});
-    EXPECT_NEAR(heaviest(*result.of("ledMinus", {0}), panel).volts, 0.7, 0.01);
-    EXPECT_NEAR(heaviest(*result.of("ledMinus", {1}), panel).volts, 0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
+    EXPECT_NEAR(heaviest(*result.of("ledMinus"), panel).volts, 0.7, 0.01);
+    EXPECT_NEAR(heaviest(*result.of("ledMinus", {backlight::ChannelIndex(1)}), panel).volts,
+                0.7 + 3 * backlight::ledCurve({}).volts(0.24), 0.5);
 }
 
 // With one string open and LED+ at over-voltage, a healthy sink floats to what its own string leaves of that for as
@@ -162,12 +163,13 @@ TEST(Channels, HealthySinkMayShowThePulseOfADarkNeighbour) {
     const std::vector<backlight::ChannelDemand> demands = {backlight::demandOf(panel, 0, faults),
                                                            backlight::demandOf(panel, 1, faults)};
     const auto result = forecast(panel, referenceOf(panel), demands, {&knowledge::builtInKnowledge().healthy()});
-    EXPECT_NEAR(total(*result.of("ledMinus", {0})), 1, 1e-9);
+    EXPECT_NEAR(total(*result.of("ledMinus")), 1, 1e-9);
     const double above = referenceOf(panel)[0].overVolts - demands[0].volts;
     const auto learning = nothingLearntOf(panel, referenceOf(panel));
     const auto density = [&](int channel, double volts) {
         auto known = learning;
-        return known.take(*result.of("ledMinus", {channel}), Shape::PeakThenSettles, volts, 0.1);
+        return known.take(*result.of("ledMinus", {backlight::ChannelIndex(channel)}), Shape::PeakThenSettles, volts,
+                          0.1);
     };
     for (const double share : {0.4, 0.8}) {
         EXPECT_GT(density(0, share * above), density(0, 3 * above) + 3) << share;
@@ -215,7 +217,8 @@ TEST_F(HundredVolts, EveryVoltageOfTheBoardIsForecastAndNothingElse) {
     for (const auto& test : knowledge::builtInKnowledge().tests) {
         EXPECT_EQ(expected.of(test.id) != nullptr, test.form == knowledge::Form::Volts) << test.id;
     }
-    EXPECT_EQ(expected.of("ledMinus", {int(panel_.channels.size())}), nullptr) << "no such channel";
+    EXPECT_EQ(expected.of("ledMinus", {backlight::ChannelIndex(int(panel_.channels.size()))}), nullptr)
+        << "no such channel";
 }
 
 }  // namespace

@@ -78,7 +78,7 @@ TEST(PointsThatCannotBeReached, AreKeptAndNotAskedForAgain) {
     job.liveWorkAccepted = true;
     job.set.lamps = {};
     const auto& trade = knowledge::builtInKnowledge();
-    const evidence::Question channel = evidence::Measured::Question{"ledMinus", 0, 0};
+    const evidence::Question channel = evidence::Measured::Question{"ledMinus"};
     const evidence::Question run = evidence::TesterTaken::Question{{{0, 0}, 12, 23}, job.bench.tester, {}, {}};
     job.trail.clear();
     const auto isAsked = [&](const evidence::Question& question) {
@@ -322,7 +322,7 @@ TEST(HostileFile, MissingFieldsAreNamed) {
 TEST(Trail, LaterAnswerToTheSameQuestionStands) {
     Job job = fullJob();
     const auto before = standingEntries(job, Phase::Before);
-    addEntry(job, "", Phase::Before, Measured{"ledPlusOn", 0, Shape::Steady, 140, 140});
+    addEntry(job, "", Phase::Before, Measured{"ledPlusOn", {}, Shape::Steady, 140, 140});
     const auto standing = standingEntries(job, Phase::Before);
     EXPECT_EQ(standing.size(), before.size()) << "it takes the place of the first";
     EXPECT_EQ(std::get<Measured>(standing.back().what).volts, 140);
@@ -333,7 +333,7 @@ TEST(Trail, QuestionsAreToldApart) {
     const auto same = [](const Observation& a, const Observation& b) { return questionOf(a) == questionOf(b); };
     EXPECT_TRUE(same(Answer{"torch", "a"}, Answer{"torch", "b"}));
     EXPECT_FALSE(same(Answer{"torch", "a"}, Answer{"sound", "a"}));
-    EXPECT_FALSE(same(Measured{"ledMinus", 0}, Measured{"ledMinus", 1}));
+    EXPECT_FALSE(same(Measured{"ledMinus", {}}, Measured{"ledMinus", backlight::ChannelIndex(1)}));
     EXPECT_FALSE(same(TesterTaken{{{0, 0}, 0, 5}, {}, 1, {}}, TesterTaken{{{0, 0}, 0, 6}, {}, 1, {}}));
     EXPECT_FALSE(same(LightSeen{}, Answer{"torch", "a"}));
 }

@@ -160,8 +160,8 @@ TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {
     job.set.backlight = backlight::plainBacklight({});
     const double expected = 0.5 * sheet::assess(job, trade).reference.front().stringVolts;
     job::addEntry(job, "", job::Phase::Before,
-                  evidence::Measured{"ledPlusOn", 0, driver::Shape::Steady, expected, expected});
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", 0, driver::Shape::Steady, 3.3, 3.3});
+                  evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, expected, expected});
+    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", {}, driver::Shape::Steady, 3.3, 3.3});
     EXPECT_EQ(sheet::assess(job, trade).suspects.front().suspect, "moth");
     EXPECT_NE(sheet::assess(job, builtInKnowledge()).suspects.front().suspect, "moth");
 }
@@ -206,7 +206,7 @@ TEST(AddedVoltage, NeedsNothingButItsEntries) {
         job::addEntry(job, "", job::Phase::Before, set.measure(test));
     }
     const auto before = sheet::assess(job, trade);
-    const evidence::Measured::Question asked{"icSupply", 0};
+    const evidence::Measured::Question asked{"icSupply"};
     EXPECT_TRUE(before.expected.volts.contains(asked)) << "its row has a band";
     EXPECT_TRUE(std::ranges::any_of(before.probes.best, [&](const auto& probe) {
         return probe.question == evidence::Question(asked);

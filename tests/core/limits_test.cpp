@@ -97,13 +97,14 @@ TEST(StandingEntries, AreThoseOfComparingEachWithEach) {
         for (int i = 0; i < 150; ++i) {
             const backlight::Run run{{0, 0}, draw(3), 3 + draw(3)};
             const backlight::LedPlace place{draw(2), draw(4)};
-            const evidence::Observation all[] = {evidence::Answer{draw(2) == 0 ? "torch" : "sound", "x"},
-                                                 evidence::Measured{draw(2) == 0 ? "ledMinus" : "dim", draw(2)},
-                                                 evidence::LightSeen{},
-                                                 evidence::TesterTaken{run, {draw(2) == 0 ? 0.03 : 0.01, 300}, 1.0, {}},
-                                                 evidence::LedSeen{place, {}, run},
-                                                 evidence::LedChecked{place, {}, {}},
-                                                 evidence::Bridged{place}};
+            const evidence::Observation all[] = {
+                evidence::Answer{draw(2) == 0 ? "torch" : "sound", "x"},
+                evidence::Measured{draw(2) == 0 ? "ledMinus" : "dim", backlight::ChannelIndex(draw(2))},
+                evidence::LightSeen{},
+                evidence::TesterTaken{run, {draw(2) == 0 ? 0.03 : 0.01, 300}, 1.0, {}},
+                evidence::LedSeen{place, {}, run},
+                evidence::LedChecked{place, {}, {}},
+                evidence::Bridged{place}};
             job::addEntry(job, "", job::Phase(draw(2)), all[draw(7)]);
         }
         for (const auto phase : {job::Phase::Before, job::Phase::After}) {

@@ -34,12 +34,12 @@ protected:
         job_.set.backlight = backlight::plainBacklight(plain);
         add(evidence::Answer{"sound", "yes"});
         add(evidence::Answer{"torch", "picture"});
-        add(Measured{"blOn", 0, Shape::Steady, 3.3, 3.3});
+        add(Measured{"blOn", {}, Shape::Steady, 3.3, 3.3});
     }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     void noLight() { add(evidence::LightSeen{driver::Light::Never, 0}); }
     void steady(const char* test, double volts, int channel = 0) {
-        add(Measured{test, channel, Shape::Steady, volts, volts});
+        add(Measured{test, backlight::ChannelIndex(channel), Shape::Steady, volts, volts});
     }
     Assessment assessed() const { return assess(job_, trade()); }
     static double shareOf(const Assessment& assessment, const std::string& id) {
@@ -119,8 +119,8 @@ TEST_F(DarkSet, EqualReadingsAtWhateverHeightAreTheStrings) {
     for (const double height : {72.0, 80.0, 88.0, 94.0}) {
         job_ = told;
         noLight();
-        add(Measured{"ledPlusOn", 0, Shape::Wanders, height, 0.8 * height});
-        add(Measured{"ledPlusPlugOut", 0, Shape::Wanders, height + 0.5, 0.8 * height});
+        add(Measured{"ledPlusOn", {}, Shape::Wanders, height, 0.8 * height});
+        add(Measured{"ledPlusPlugOut", {}, Shape::Wanders, height + 0.5, 0.8 * height});
         const auto assessment = assessed();
         EXPECT_GT(shareOfSide(assessment, knowledge::Side::Leds), 0.8) << height;
     }
@@ -187,8 +187,8 @@ TEST_F(DarkSet, BoardFaultsThatReadAlikeAreOneVerdictWhenNothingTellsThemApart) 
     job_.panelOpen = true;
     steady("dim", 2.4);
     steady("ledPlusIdle", 24);
-    add(Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 50, 24});
-    add(Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 50.1, 24});
+    add(Measured{"ledPlusOn", {}, Shape::PeakThenSettles, 50, 24});
+    add(Measured{"ledPlusPlugOut", {}, Shape::PeakThenSettles, 50.1, 24});
     steady("ledMinus", 0, 0);
     steady("ledMinus", 0, 1);
     for (int strip = 0; strip < int(job_.set.backlight.strips.size()); ++strip) {
@@ -226,7 +226,7 @@ TEST_F(DarkSet, IsWarnedOfAtTheUpperEndOfWhatItMayReach) {
         return std::stod(words.substr(words.find(before) + before.size()));
     };
     EXPECT_GE(reach(assessed()), 1.38 * 68);
-    add(Measured{"ledPlusPlugOut", 0, Shape::PeakThenSettles, 80, 20});
+    add(Measured{"ledPlusPlugOut", {}, Shape::PeakThenSettles, 80, 20});
     EXPECT_GE(reach(assessed()), 80);
     EXPECT_LT(reach(assessed()), 90) << "by then it has been learned";
 }
@@ -243,7 +243,7 @@ TEST_F(UndescribedSet, SaysNothingThatNobodyHasSaid) {
     const auto assessment = assessed();
     EXPECT_TRUE(assessment.ledShares.empty());
     EXPECT_TRUE(assessment.expected.stripVolts.empty());
-    EXPECT_FALSE(assessment.expected.volts.count({"ledPlusOn", 0}));
+    EXPECT_FALSE(assessment.expected.volts.count({"ledPlusOn"}));
     for (const auto& known : assessment.thisSet) {
         EXPECT_EQ(known.from, Known::From::NotYet);
     }
@@ -283,8 +283,8 @@ TEST_F(UndescribedSet, AsksForTheStripsWhenOnlyTheyCanTellMore) {
     noLight();
     EXPECT_FALSE(assessed().wantsStrips);
     steady("ledPlusIdle", 24);
-    add(Measured{"ledPlusOn", 0, Shape::Wanders, 94, 60});
-    add(Measured{"ledPlusPlugOut", 0, Shape::Wanders, 94.5, 61});
+    add(Measured{"ledPlusOn", {}, Shape::Wanders, 94, 60});
+    add(Measured{"ledPlusPlugOut", {}, Shape::Wanders, 94.5, 61});
     const auto assessment = assessed();
     EXPECT_GT(shareOfSide(assessment, knowledge::Side::Leds), 0.9);
     EXPECT_TRUE(assessment.wantsStrips);
@@ -301,7 +301,7 @@ TEST_F(UndescribedSet, ReadingOfAStripIsRefusedUntilThereIsOne) {
 TEST_F(UndescribedSet, NothingIsProvenWhileNobodyKnowsWhatTheStringsRunAt) {
     const auto provesAt = [&](double volts) {
         auto job = job_;
-        job::addEntry(job, "", job::Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, volts, volts});
+        job::addEntry(job, "", job::Phase::After, Measured{"ledPlusOn", {}, Shape::Steady, volts, volts});
         return assess(job, trade()).proof.front().within;
     };
     EXPECT_FALSE(provesAt(70));

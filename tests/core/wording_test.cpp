@@ -24,10 +24,10 @@ protected:
 };
 
 TEST_F(Wording, TellsAReadingWithItsShape) {
-    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 146, 146}), "146.0 V");
-    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 181.6, 48.2}),
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", {}, evidence::Shape::Steady, 146, 146}), "146.0 V");
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", {}, evidence::Shape::PeakThenSettles, 181.6, 48.2}),
               "181.6 V, then 48.2 V");
-    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", 0, evidence::Shape::Wanders, 180, 50}), "50.0 … 180.0 V");
+    EXPECT_EQ(words(evidence::Measured{"ledPlusOn", {}, evidence::Shape::Wanders, 180, 50}), "50.0 … 180.0 V");
 }
 
 TEST_F(Wording, TellsWhatWasSeen) {
@@ -47,12 +47,12 @@ TEST_F(Wording, KeepsWordsOfTestsItDoesNotKnow) {
 }
 
 TEST_F(Wording, NamesTheChannelOnlyWhereThereAreSeveral) {
-    EXPECT_EQ(title(evidence::Measured{"ledMinus", 0}), "LED−");
+    EXPECT_EQ(title(evidence::Measured{"ledMinus", {}}), "LED−");
     backlight::PlainDescription plain;
     plain.stripsPerString = 2;
     job_.set.backlight = backlight::plainBacklight(plain);
-    EXPECT_EQ(title(evidence::Measured{"ledMinus", 1}), "LED− of channel 2");
-    EXPECT_EQ(title(evidence::Measured{"blOn", 0}), "BL_ON");
+    EXPECT_EQ(title(evidence::Measured{"ledMinus", backlight::ChannelIndex(1)}), "LED− of channel 2");
+    EXPECT_EQ(title(evidence::Measured{"blOn", {}}), "BL_ON");
 }
 
 TEST_F(Wording, NamesTheRunAndTheCurrentOfATester) {
@@ -83,8 +83,8 @@ TEST_F(Wording, MarksThatWereChangedAreReplaced) {
 }
 
 TEST_F(Wording, ProofStandsBesideTheEvidence) {
-    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 180, 180});
-    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 146, 146});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, evidence::Shape::Steady, 180, 180});
+    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", {}, evidence::Shape::Steady, 146, 146});
     const auto lines = trailLines(job_, trade_);
     ASSERT_EQ(lines.size(), 2u);
     EXPECT_TRUE(lines[0].stands);

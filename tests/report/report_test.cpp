@@ -46,7 +46,7 @@ TEST_F(Report, NamesTheSetAndWhatWasFoundAgainstAHealthyOne) {
         EXPECT_TRUE(report.contains(language::words(evidence::describe(entry.what, {job_.set, trade_})))) << entry.id;
         EXPECT_TRUE(report.contains(language::words(evidence::titleOf(entry.what, {job_.set, trade_})))) << entry.id;
     }
-    const auto band = sheet::assess(job_, trade_).expected.volts.at({"ledPlusOn", 0});
+    const auto band = sheet::assess(job_, trade_).expected.volts.at({"ledPlusOn"});
     EXPECT_TRUE(report.contains(QStringLiteral("%1 … %2 V").arg(band.low, 0, 'f', 1).arg(band.high, 0, 'f', 1)));
 }
 
@@ -74,7 +74,7 @@ TEST_F(Report, TellsTheWorkTheCurrentsAndTheSoak) {
     job_.repair = {"replaceAllStrips", "Four new strips", 0.24, 0.2};
     job_.soak = {{0, 146, 0.2, false}, {11, 146, 0.2, false}, {21, 146, 0.2, false}, {32, 146, 0.199, false}};
     job_.handedBack = "2026-11-25T15:00:00Z";
-    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", 0, evidence::Shape::Steady, 20, 20});
+    job::addEntry(job_, "", job::Phase::After, evidence::Measured{"ledPlusOn", {}, evidence::Shape::Steady, 20, 20});
     const QString words = text();
     for (const char* expected : {"Replace all strips.", "Four new strips", "240 mA", "200 mA", "Passed: 32 min",
                                  "handed back 2026-11-25", "20.0 V", "NOT as expected"}) {
@@ -97,7 +97,7 @@ TEST_F(Report, WordsThatLookLikeMarkupStayWords) {
 TEST_F(Report, LongReportsRunOverSeveralPages) {
     for (int i = 0; i < 120; ++i) {
         job::addEntry(job_, "2026-11-24T10:00:00Z", job::Phase::Before,
-                      evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 48.0 + 0.01 * i, 48});
+                      evidence::Measured{"ledPlusIdle", {}, evidence::Shape::Steady, 48.0 + 0.01 * i, 48});
     }
     const QTemporaryDir folder;
     const QString pdf = folder.filePath(QStringLiteral("long.pdf"));

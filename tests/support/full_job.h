@@ -39,7 +39,7 @@ inline Job fullJobOfVersion1() {
     const backlight::Run run{{0, 0}, 0, 11};
     addEntry(job, "2026-11-25T08:00:00Z", Phase::Before, Answer{"torch", "picture"});
     addEntry(job, "2026-11-25T08:01:00Z", Phase::Before, LightSeen{driver::Light::FlashThenDark, 0.4});
-    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", 0, Shape::PeakThenSettles, 181.6, 48},
+    addEntry(job, "2026-11-25T08:02:00Z", Phase::Before, Measured{"ledPlusOn", {}, Shape::PeakThenSettles, 181.6, 48},
              {From::Typed, "181,6 > 48"});
     addEntry(job, "2026-11-25T08:03:00Z", Phase::Before, TesterTaken{run, {0.03, 300}, 33.5, 12});
     addEntry(job, "2026-11-25T08:04:00Z", Phase::Before, LedSeen{{1, 6}, LedSeen::Glow::Dark, {{0, 0}, 12, 23}});
@@ -51,7 +51,7 @@ inline Job fullJobOfVersion1() {
     addEntry(job, "2026-11-25T08:08:00Z", Phase::Before,
              LedChecked{{1, 8}, {parts::LedMethod::DiodeMode, 3.2, 0.1, 1000}, {{}, 0.4, true, 0.001, false}});
     addEntry(job, "2026-11-25T08:09:00Z", Phase::Before, Bridged{{1, 8}, 0.238, true});
-    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", 0, Shape::Steady, 146, 146},
+    addEntry(job, "2026-11-25T09:00:00Z", Phase::After, Measured{"ledPlusOn", {}, Shape::Steady, 146, 146},
              {From::Instrument, "+1.460E+02"});
     job.repair = {"replaceStrip", "new strip", 0.24, 0.2};
     job.soak = {{0, 146, 0.2, false}, {31, 145.5, 0.199, false}};

@@ -76,7 +76,7 @@ inline std::vector<LargestJob> largestJobs() {
     auto returns = withPanel(manyChannels);
     for (int channel = 0; channel < 64; ++channel) {
         addEntry(returns, "2026-11-25T08:00:00Z", Phase::Before,
-                 Measured{"ledMinus", channel, Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
+                 Measured{"ledMinus", backlight::ChannelIndex(channel), Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
     }
     jobs.push_back({"EveryReturn", returns});
     auto feeds = withPanel(manyChannels);
@@ -84,11 +84,12 @@ inline std::vector<LargestJob> largestJobs() {
     for (int channel = 0; channel < 64; ++channel) {
         feeds.set.backlight.channels[std::size_t(channel)].feed = channel % int(backlight::limits::feeds);
         addEntry(feeds, "2026-11-25T08:00:00Z", Phase::Before,
-                 Measured{"ledMinus", channel, Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
+                 Measured{"ledMinus", backlight::ChannelIndex(channel), Shape::Steady, 0.7 + 0.1 * (channel % 5), 0});
     }
     for (int i = 0; i < 12; ++i) {
-        addEntry(feeds, "2026-11-25T08:00:00Z", Phase::Before,
-                 Measured{i < 8 ? "ledPlusOn" : "ledPlusIdle", i % 4, Shape::Steady, 100.0 + i, 0});
+        addEntry(
+            feeds, "2026-11-25T08:00:00Z", Phase::Before,
+            Measured{i < 8 ? "ledPlusOn" : "ledPlusIdle", backlight::ChannelIndex(i % 4), Shape::Steady, 100.0 + i, 0});
     }
     jobs.push_back({"ReturnsOfFourFeeds", feeds});
     auto bridged = withPanel(manyChannels);

@@ -100,7 +100,7 @@ void BoardStation::addTests(int block, std::vector<Spot>& spots) const {
                 own += test.per == knowledge::Per::Feed
                            ? tr(", feed %1").arg(asked.feed + 1)
                            : tr(", channel %1").arg(QString::fromStdString(channels[std::size_t(asked.channel)].label));
-                id += QString::number(std::max(asked.channel, asked.feed));
+                id += QString::number(std::max<int>(asked.channel, asked.feed));
                 const QString name = test.per == knowledge::Per::Feed
                                          ? QString::number(asked.feed + 1)
                                          : QString::fromStdString(channels[std::size_t(asked.channel)].label);

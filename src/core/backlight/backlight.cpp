@@ -315,7 +315,7 @@ void dropEmptyFeeds(Backlight& backlight) {
 
 }  // namespace
 
-Backlight withChannelFed(Backlight backlight, int channel, int feed) {
+Backlight withChannelFed(Backlight backlight, ChannelIndex channel, FeedIndex feed) {
     if (feed < 0 || feed > int(backlight.feeds.size())) {
         throw std::out_of_range("there is no such feed");
     }

@@ -11,6 +11,24 @@
 
 namespace dimglow::backlight {
 
+/// A 0-based index of one kind of thing: given for another kind, it does not compile.
+template <class Of>
+class Index {
+public:
+    constexpr Index() = default;
+    constexpr explicit Index(int value) : value_(value) {}
+    constexpr operator int() const { return value_; }  // NOLINT(google-explicit-constructor): reads as a number
+    auto operator<=>(const Index&) const = default;
+
+private:
+    int value_ = 0;
+};
+
+struct Channel;
+struct Feed;
+using ChannelIndex = Index<Channel>;  ///< into Backlight::channels
+using FeedIndex = Index<Feed>;        ///< into Backlight::feeds
+
 /// A point on the panel, mm from its top left corner.
 struct PointMm {
     double x = 0;
@@ -203,7 +221,7 @@ std::optional<Run> runNamed(const Backlight& backlight, std::string_view name);
 
 /// Hangs a channel on LED+ of \p feed; the next number makes a new one. A feed that it leaves without a channel goes.
 /// \throws std::out_of_range when there is no such channel or feed
-Backlight withChannelFed(Backlight backlight, int channel, int feed);
+Backlight withChannelFed(Backlight backlight, ChannelIndex channel, FeedIndex feed);
 
 /// Moves a strip to the end of string \p target, or into a new channel with the string current of the first when empty;
 /// strings and channels that it leaves empty go, with their share of the current. The strip is passed the other way

@@ -34,8 +34,8 @@ struct FeedForecast {
 
 /// Where on a board a voltage is measured.
 struct BoardPlace {
-    int channel = 0;  ///< of LED−
-    int feed = 0;     ///< of LED+
+    backlight::ChannelIndex channel = {};  ///< of LED−
+    backlight::FeedIndex feed = {};        ///< of LED+
 };
 
 /// What the board may read.

@@ -39,8 +39,8 @@ inline constexpr double slipShare = 0.01;
 /// A voltage of the board by its test.
 struct VoltsAsked {
     std::string test;
-    int channel = 0;
-    int feed = 0;
+    backlight::ChannelIndex channel = {};
+    backlight::FeedIndex feed = {};
     auto operator<=>(const VoltsAsked&) const = default;
 };
 

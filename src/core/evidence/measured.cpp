@@ -20,9 +20,9 @@ void Measured::check(const format::Check& at, const Places& places) const {
 
 void Measured::write(nlohmann::json& json) const {
     json["test"] = test;
-    json["channel"] = channel;
+    json["channel"] = int(channel);
     if (feed != 0) {
-        json["feed"] = feed;
+        json["feed"] = int(feed);
     }
     json["shape"] = shapeWords[int(shape)];
     json["volts"] = volts;
@@ -32,8 +32,8 @@ void Measured::write(nlohmann::json& json) const {
 Measured Measured::read(format::Fields& fields) {
     Measured measured;
     measured.test = fields.text("test");
-    measured.channel = fields.integer("channel", 0);
-    measured.feed = fields.integer("feed", 0);
+    measured.channel = backlight::ChannelIndex(fields.integer("channel", 0));
+    measured.feed = backlight::FeedIndex(fields.integer("feed", 0));
     measured.shape = Shape(fields.choice("shape", shapeWords, 0));
     measured.volts = fields.number("volts");
     measured.restVolts = fields.number("restVolts", measured.volts);

@@ -12,12 +12,12 @@ struct Measured {
     static constexpr bool isOfTheBoard = true;
     static constexpr bool namesAPlace = true;
 
-    std::string test;  ///< id of a voltage in the knowledge files: "blOn", "ledPlusOn" …
-    int channel = 0;   ///< of LED−
+    std::string test;                      ///< id of a voltage in the knowledge files: "blOn", "ledPlusOn" …
+    backlight::ChannelIndex channel = {};  ///< of LED−
     Shape shape = Shape::Steady;
-    double volts = 0;      ///< steady value, the peak, or the top of the wander
-    double restVolts = 0;  ///< where it settles, or the bottom of the wander; equals `volts` when steady
-    int feed = 0;          ///< of LED+
+    double volts = 0;                ///< steady value, the peak, or the top of the wander
+    double restVolts = 0;            ///< where it settles, or the bottom of the wander; equals `volts` when steady
+    backlight::FeedIndex feed = {};  ///< of LED+
     bool operator==(const Measured&) const = default;
 
     using Question = VoltsAsked;

@@ -16,9 +16,9 @@ void NotReached::check(const format::Check& at, const Places& places) const {
 
 void NotReached::write(nlohmann::json& json) const {
     json["test"] = asked.test;
-    json["channel"] = asked.channel;
+    json["channel"] = int(asked.channel);
     if (asked.feed != 0) {
-        json["feed"] = asked.feed;
+        json["feed"] = int(asked.feed);
     }
     if (!ref.empty()) {
         json["ref"] = ref;
@@ -29,7 +29,9 @@ void NotReached::write(nlohmann::json& json) const {
 }
 
 NotReached NotReached::read(format::Fields& fields) {
-    NotReached missed{{fields.text("test"), fields.integer("channel", 0), fields.integer("feed", 0)}, {}};
+    NotReached missed{{fields.text("test"), backlight::ChannelIndex(fields.integer("channel", 0)),
+                       backlight::FeedIndex(fields.integer("feed", 0))},
+                      {}};
     missed.ref = fields.text("ref", "");
     if (fields.has("run")) {
         missed.run = backlight::readRun(fields.object("run"));

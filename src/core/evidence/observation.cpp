@@ -52,7 +52,12 @@ std::vector<VoltsAsked> placesOf(const knowledge::TestKind& test, const backligh
                                                                   : 1;
     std::vector<VoltsAsked> places(count, {test.id});
     for (int i = 0; i < int(count); ++i) {
-        (test.per == knowledge::Per::Feed ? places[std::size_t(i)].feed : places[std::size_t(i)].channel) = i;
+        auto& place = places[std::size_t(i)];
+        if (test.per == knowledge::Per::Feed) {
+            place.feed = backlight::FeedIndex(i);
+        } else {
+            place.channel = backlight::ChannelIndex(i);
+        }
     }
     return places;
 }

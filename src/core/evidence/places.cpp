@@ -25,8 +25,8 @@ Places::Places(const set::DisplaySet& set, bool mayBeGone) : set_(set), mayBeGon
 
 void Places::check(const format::Check& at, const VoltsAsked& asked) const {
     const auto last = [&](std::size_t now, std::size_t most) { return double(mayBeGone_ ? most : now) - 1; };
-    at.number("channel", asked.channel, {0, last(backlight_.channels.size(), backlight::limits::channels)});
-    at.number("feed", asked.feed, {0, last(backlight_.feeds.size(), backlight::limits::feeds)});
+    at.number("channel", int(asked.channel), {0, last(backlight_.channels.size(), backlight::limits::channels)});
+    at.number("feed", int(asked.feed), {0, last(backlight_.feeds.size(), backlight::limits::feeds)});
 }
 
 void Places::check(const format::Check& at, const backlight::Run& run) const {

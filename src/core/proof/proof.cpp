@@ -42,13 +42,15 @@ public:
 
     ProofLine ledPlus(int feed) const {
         const auto& own = feeds_[std::size_t(feed)];
-        return line({driver::ledPlusOn, 0, feed}, own, {own.running - own.slack, own.running + own.slack});
+        return line({driver::ledPlusOn, {}, backlight::FeedIndex(feed)}, own,
+                    {own.running - own.slack, own.running + own.slack});
     }
 
     ProofLine sink(int channel) const {
         const auto& own = feeds_[std::size_t(job_.set.backlight.channels[channel].feed)];
         const double minus = own.running - volts_[channel];
-        return line({driver::ledMinus, channel}, own, {std::max(0.0, minus - 1), minus + 1 + 0.3 * own.slack});
+        return line({driver::ledMinus, backlight::ChannelIndex(channel)}, own,
+                    {std::max(0.0, minus - 1), minus + 1 + 0.3 * own.slack});
     }
 
 private:
@@ -92,7 +94,7 @@ ProofLine judged(const evidence::TesterTaken& taken, const job::Job& job, const 
     const auto expected = backlight::testRun(job.set.backlight, taken.probe(), left);
     const evidence::Scene scene{job.set, knowledge};
     const double slack = testerVolts + testerShare * expected.volts;
-    ProofLine line{"tester",    0,     taken.title(scene),   {expected.volts - slack, expected.volts + slack},
+    ProofLine line{"tester",    {},    taken.title(scene),   {expected.volts - slack, expected.volts + slack},
                    taken.volts, false, taken.describe(scene)};
     line.within = (!taken.volts || line.band.contains(*taken.volts)) && (!taken.lit || *taken.lit == expected.lit) &&
                   (taken.volts || taken.lit);
@@ -184,7 +186,7 @@ std::vector<ProofLine> proofOf(const job::Job& job, const knowledge::Knowledge& 
             proof.push_back(judged(*taken, job, knowledge, left));
         } else if (const auto* seen = std::get_if<evidence::LedSeen>(&entry.what)) {
             proof.push_back({"look",
-                             0,
+                             {},
                              evidence::titleOf(entry.what, {job.set, knowledge}),
                              {},
                              {},

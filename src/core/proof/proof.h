@@ -17,13 +17,13 @@ namespace dimglow::proof {
 /// A reading after the repair against what a mended set shows.
 struct ProofLine {
     std::string test;  ///< "ledPlusOn", "ledMinus", "tester", "look"
-    int channel = 0;
+    backlight::ChannelIndex channel = {};
     text::Text title;
     driver::Band band;                                ///< V; of "look" without meaning
     std::optional<double> volts;                      ///< empty while it is not taken
     bool within = false;                              ///< taken, steady, in the band, everything lit
     text::Text found;                                 ///< the reading in words, empty while it is not taken
-    int feed = 0;                                     ///< of "ledPlusOn"
+    backlight::FeedIndex feed = {};                   ///< of "ledPlusOn"
     std::optional<evidence::Question> question = {};  ///< of what was bad before the repair and is asked for again
 };
 
