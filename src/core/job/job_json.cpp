@@ -78,6 +78,11 @@ Order readOrder(Fields fields) {
     return order;
 }
 
+const std::vector<const char*> lampPlaces = {"unknown", "behind", "edges"};
+const std::vector<const char*> lampShapes = {"unknown", "straight", "u"};
+const std::vector<const char*> lampElectrodes = {"unknown", "internal", "external"};
+const std::vector<const char*> lampDrives = {"unknown", "oneEnd", "bothEnds"};
+
 json setJson(const set::DisplaySet& set) {
     json result = {{"kind", set.kind},
                    {"maker", set.maker},
@@ -86,7 +91,18 @@ json setJson(const set::DisplaySet& set) {
                    {"panel", set.panel},
                    {"backlight", backlight::toJson(set.backlight)},
                    {"lamps", {{"count", set.lamps.count}}}};
-    format::writeKnown(result["lamps"], {{"lengthMm", set.lamps.lengthMm}, {"diameterMm", set.lamps.diameterMm}});
+    const auto& lamps = set.lamps;
+    format::writeKnown(
+        result["lamps"],
+        {{"lengthMm", lamps.lengthMm}, {"diameterMm", lamps.diameterMm}, {"supplyVolts", lamps.supplyVolts}});
+    for (const auto& [member, words, value] : {std::tuple("place", &lampPlaces, int(lamps.place)),
+                                               {"shape", &lampShapes, int(lamps.shape)},
+                                               {"electrodes", &lampElectrodes, int(lamps.electrodes)},
+                                               {"drive", &lampDrives, int(lamps.drive)}}) {
+        if (value > 0) {  // what nobody has said is left out
+            result["lamps"][member] = words->at(std::size_t(value));
+        }
+    }
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
     }
@@ -108,10 +124,15 @@ set::DisplaySet readSet(Fields fields) {
     set.backlight = backlight::fromJson(fields.object("backlight"));
     fields.forEach("points", limits::points, [&](Fields point) { set.points.push_back(set::readBoardPoint(point)); });
     if (fields.has("lamps")) {
-        Fields lamps = fields.object("lamps");
-        set.lamps.count = lamps.integer("count");
-        set.lamps.lengthMm = lamps.maybeNumber("lengthMm");
-        set.lamps.diameterMm = lamps.maybeNumber("diameterMm");
+        Fields of = fields.object("lamps");
+        set.lamps.count = of.integer("count");
+        set.lamps.lengthMm = of.maybeNumber("lengthMm");
+        set.lamps.diameterMm = of.maybeNumber("diameterMm");
+        set.lamps.supplyVolts = of.maybeNumber("supplyVolts");
+        set.lamps.place = lamps::Lamps::Place(of.choice("place", lampPlaces, 0));
+        set.lamps.shape = lamps::Lamps::Shape(of.choice("shape", lampShapes, 0));
+        set.lamps.electrodes = lamps::Lamps::Electrodes(of.choice("electrodes", lampElectrodes, 0));
+        set.lamps.drive = lamps::Lamps::Drive(of.choice("drive", lampDrives, 0));
     }
     return set;
 }

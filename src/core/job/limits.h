@@ -45,6 +45,7 @@ inline constexpr Range tconVolts{1, 48};
 inline constexpr Range lamps{0, 100};
 inline constexpr Range lampLengthMm{0, 5000};
 inline constexpr Range lampBoreMm{0.5, 50};
+inline constexpr Range lampSupplyVolts{1, 500};
 inline constexpr Range soakMinutes{0, 1e5};
 inline constexpr Range pointFarads{1e-13, 1};
 inline constexpr Range pointTolerance{0, 1};

@@ -82,6 +82,7 @@ void checkSet(const Check& at, const set::DisplaySet& set) {
     at.at("lamps").number("count", set.lamps.count, limits::lamps);
     at.at("lamps").number("lengthMm", set.lamps.lengthMm, limits::lampLengthMm);
     at.at("lamps").number("diameterMm", set.lamps.diameterMm, limits::lampBoreMm);
+    at.at("lamps").number("supplyVolts", set.lamps.supplyVolts, limits::lampSupplyVolts);
 }
 
 void checkBench(const Check& at, const Bench& bench) {

@@ -114,6 +114,20 @@ constexpr Entry german[] = {
     {"ringe", "rings"},
     {"schwinger", "rings"},
     {"schwingungen", "rings"},
+    // lamps
+    {"lampe", "lamp"},
+    {"lampen", "lamps"},
+    {"röhre", "lamp"},
+    {"röhren", "lamps"},
+    {"innen", "bore"},
+    {"hinten", "behind"},
+    {"gerade", "straight"},
+    {"ende", "end"},
+    {"externe", "external"},
+    {"interne", "internal"},
+    {"elektroden", "electrodes"},
+    {"wechselrichter", "inverters"},
+    {"fernseher", "television"},
     // strips
     {"leiste", "strip"},
     {"leisten", "strips"},
@@ -235,15 +249,19 @@ constexpr Entry german[] = {
 
 /// How the words of the program's own lines are said in German; plainWord() takes them back.
 constexpr Entry saidInGerman[] = {
-    {"Leiste", "strip"},     {"Leisten", "strips"},   {"Reihen", "rows"},   {"Nenn", "rated"},     {"ein", "one"},
-    {"Strang", "string"},    {"Stränge", "strings"},  {"jede", "each"},     {"ihr", "its"},        {"eigener", "own"},
-    {"pro", "per"},          {"Kanal", "channel"},    {"Ketten", "chains"}, {"unterer", "bottom"}, {"oberer", "top"},
-    {"Rand", "edge"},        {"unter", "under"},      {"Maske", "mask"},    {"Linsen", "lenses"},  {"Stecker", "plug"},
-    {"Aufdruck", "label"},   {"Aufdrucke", "labels"}, {"und", "and"},       {"ohne", "none"},      {"Ruhe", "idle"},
-    {"Speisungen", "feeds"}, {"Raster", "pitch"},     {"gespeist", "fed"},  {"von", "from"},       {"beiden", "both"},
-    {"Enden", "ends"},       {"bei", "at"},           {"frei", "unused"},   {"rot", "red"},        {"schwarz", "black"},
-    {"weiß", "white"},       {"blau", "blue"},        {"gelb", "yellow"},   {"grün", "green"},     {"braun", "brown"},
-    {"grau", "grey"}};
+    {"Leiste", "strip"},    {"Leisten", "strips"},   {"Reihen", "rows"},      {"Nenn", "rated"},
+    {"ein", "one"},         {"Strang", "string"},    {"Stränge", "strings"},  {"jede", "each"},
+    {"ihr", "its"},         {"eigener", "own"},      {"pro", "per"},          {"Kanal", "channel"},
+    {"Ketten", "chains"},   {"unterer", "bottom"},   {"oberer", "top"},       {"Rand", "edge"},
+    {"unter", "under"},     {"Maske", "mask"},       {"Linsen", "lenses"},    {"Stecker", "plug"},
+    {"Aufdruck", "label"},  {"Aufdrucke", "labels"}, {"und", "and"},          {"ohne", "none"},
+    {"Ruhe", "idle"},       {"Speisungen", "feeds"}, {"Raster", "pitch"},     {"gespeist", "fed"},
+    {"von", "from"},        {"beiden", "both"},      {"Enden", "ends"},       {"bei", "at"},
+    {"frei", "unused"},     {"rot", "red"},          {"schwarz", "black"},    {"weiß", "white"},
+    {"blau", "blue"},       {"gelb", "yellow"},      {"grün", "green"},       {"braun", "brown"},
+    {"grau", "grey"},       {"Lampen", "lamps"},     {"innen", "bore"},       {"hinten", "behind"},
+    {"gerade", "straight"}, {"externe", "external"}, {"interne", "internal"}, {"Elektroden", "electrodes"},
+    {"Ende", "end"}};
 
 template <std::size_t size>
 const Entry* find(const Entry (&words)[size], std::string_view word) {

@@ -1,0 +1,107 @@
+#include <gtest/gtest.h>
+
+#include "core/backlight/plain.h"
+#include "core/job/job_json.h"
+#include "core/job/problems.h"
+#include "core/lamps/lamp_line.h"
+#include "core/sheet/assessment.h"
+#include "core/typing/words.h"
+
+namespace dimglow::lamps {
+namespace {
+
+using typing::Tongue;
+
+Lamps read(std::string_view line, Tongue tongue = Tongue::English) {
+    const auto result = readLine(line, tongue);
+    if (const auto* problem = std::get_if<typing::LineProblem>(&result)) {
+        ADD_FAILURE() << line << ": " << problem->words << " " << problem->reason.english();
+        return {};
+    }
+    return std::get<Lamps>(result);
+}
+
+TEST(LampLine, SaysHowManyWhereAndHowLong) {
+    const auto lamps = read("monitor, 4 lamps 2 × 2, 410 mm, 2.4 mm bore, 12 V");
+    EXPECT_EQ(lamps.count, 4);
+    EXPECT_EQ(lamps.place, Lamps::Place::Edges);
+    EXPECT_EQ(lamps.lengthMm, 410);
+    EXPECT_EQ(lamps.diameterMm, 2.4);
+    EXPECT_EQ(lamps.supplyVolts, 12);
+    EXPECT_EQ(lamps.shape, Lamps::Shape::Unknown) << "nobody said so";
+}
+
+TEST(LampLine, IsReadInGermanAsWell) {
+    EXPECT_EQ(read("4 Lampen 2 × 2, 410 mm, 2,4 mm innen, 12 V", Tongue::German),
+              read("4 lamps 2x2, 410mm, 2.4 mm bore, 12V"));
+    EXPECT_EQ(read("12 Röhren, hinten, beide Enden", Tongue::German), read("12 lamps, behind, both ends"));
+}
+
+TEST(LampLine, SaysWhatItDoesNotUnderstand) {
+    const auto refuses = [](std::string_view line, std::string_view words) {
+        const auto result = readLine(line);
+        const auto* problem = std::get_if<typing::LineProblem>(&result);
+        return problem != nullptr &&
+               (problem->words + " " + problem->reason.english()).find(words) != std::string::npos;
+    };
+    EXPECT_TRUE(refuses("4 lamps, 410 furlongs", "furlongs"));
+    EXPECT_TRUE(refuses("5 lamps 2 × 2", "another number"));
+    EXPECT_TRUE(refuses("5 lamps, edges", "odd number"));
+    EXPECT_TRUE(refuses("410 mm, 12 V", "how many"));
+    EXPECT_TRUE(refuses("0 lamps", "0"));
+    EXPECT_TRUE(refuses("1000000 lamps", "1000000"));
+    EXPECT_TRUE(refuses("", "how many"));
+}
+
+/// Every way of saying what can be said: as it is written it is read back, and kept in a job file.
+TEST(LampLine, IsReadBackAsItIsWrittenAndKept) {
+    job::Job job;
+    job.id = "T";
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    for (int way = 0; way < 3 * 3 * 3 * 3; ++way) {
+        Lamps lamps{4, 410, 2.4};
+        lamps.place = Lamps::Place(way % 3);
+        lamps.shape = Lamps::Shape(way / 3 % 3);
+        lamps.electrodes = Lamps::Electrodes(way / 9 % 3);
+        lamps.drive = Lamps::Drive(way / 27);
+        lamps.supplyVolts = way % 2 == 0 ? std::optional(24.0) : std::nullopt;
+        EXPECT_EQ(read(lineOf(lamps)), lamps) << lineOf(lamps);
+        EXPECT_EQ(read(typing::inTongue(lineOf(lamps), Tongue::German), Tongue::German), lamps) << lineOf(lamps);
+        job.set.lamps = lamps;
+        EXPECT_EQ(job::parseJob(job::toJson(job).dump()), job) << lineOf(lamps);
+    }
+    job.set.lamps.supplyVolts = 1e9;
+    EXPECT_FALSE(job::problemsOf(job).empty());
+}
+
+TEST(LampVolts, GrowWithLengthAndAddToTheBallastAsVectors) {
+    // Run volts of a slim lamp of 410 mm (from memory).
+    EXPECT_NEAR(runVolts({2, 410, 2.4}), 724.5, 0.1);
+    EXPECT_LT(runVolts({2, 410, 3.4}), runVolts({2, 410, 2.4})) << "a wider bore takes less";
+    // 22 pF at 50 kHz and 6 mA drop 868 V; as vectors 1,131 V in all, as numbers 1,593 V (closed formula).
+    EXPECT_NEAR(outputVolts(724.5, 22e-12, 50e3, 6e-3), 1131, 1);
+}
+
+/// No advice of a lamp job puts a meter on an output or asks for what only LEDs have, whatever was read before.
+TEST(LampJobs, AreAskedForNothingOfLeds) {
+    const auto& trade = knowledge::builtInKnowledge();
+    job::Job job;
+    job.id = "T";
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    job.set.lamps.count = 4;
+    for (const bool accepted : {false, true}) {
+        job.liveWorkAccepted = accepted;
+        const auto assessment = sheet::assess(job, trade, {.today = {}, .maxProbes = 200});
+        EXPECT_FALSE(assessment.probes.best.empty());
+        EXPECT_FALSE(assessment.wantsStrips);
+        for (const auto& probe : assessment.probes.best) {
+            EXPECT_FALSE(probe.test.starts_with("ledPlus") || probe.test == "ledMinus" || probe.test == "tester" ||
+                         probe.test == "bridge" || probe.test.starts_with("driver") || probe.test == "benchLit")
+                << probe.test;
+            EXPECT_TRUE(accepted || !probe.live) << probe.test << ": nobody is trained";
+        }
+    }
+}
+
+}  // namespace
+}  // namespace dimglow::lamps
