@@ -1,7 +1,7 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench]; with "orders" it also works
-// the jobs in textbook and in random order, with "ways" it works them in each way of working instead, with "bench" on
-// sets of the second family. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench | lamps]; with "orders" it also
+// works the jobs in textbook and in random order, with "ways" it works them in each way of working instead, with
+// "bench" on sets of the second family. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
 
 #include <fmt/format.h>
 
@@ -204,6 +204,26 @@ void printWays(int sets, std::uint64_t first) {
     }
 }
 
+/// Sets with lamps: whatever is told of strips is nothing to them.
+void printLamps(int sets, std::uint64_t first) {
+    family = virtualset::Family::Lamps;
+    std::array<Tally, toldCount> tallies;
+    tallies.front() = workOnAll(sets, first, Told::Nothing, Order::Advised);
+    const auto& tally = tallies.front();
+    fmt::print(
+        "{} jobs with lamps: {:.1f} % right, {:.1f} % with a verdict, {:.1f} % of them wrong, {:.2f} % of shares "
+        "of 95 % and more wrong, {:.1f} probes, {:.0f} minutes\n",
+        tally.jobs, percent(double(tally.right), double(tally.jobs)),
+        percent(double(tally.verdicts), double(tally.jobs)),
+        percent(double(tally.wrongVerdicts), double(tally.verdicts)),
+        percent(double(tally.certainWrong), double(tally.certain)), tally.probes / double(tally.jobs),
+        tally.minutes / double(tally.jobs));
+    printCalibration(tally);
+    for (const auto& [suspect, counts] : tally.bySuspect) {
+        fmt::print("{}: {} of {} right\n", suspect, counts.second, counts.first);
+    }
+}
+
 }  // namespace
 }  // namespace dimglow
 
@@ -216,6 +236,10 @@ int main(int argc, char** argv) {
     }
     if (argc > 3 && std::string(argv[3]) == "bench") {
         dimglow::family = dimglow::virtualset::Family::Bench;
+    }
+    if (argc > 3 && std::string(argv[3]) == "lamps") {
+        dimglow::printLamps(sets, first);
+        return 0;
     }
     std::array<dimglow::Tally, dimglow::virtualset::toldCount> tallies;
     dimglow::printAccuracy(sets, first, tallies);

@@ -6,6 +6,7 @@
 
 #include "virtualset/bench_set.h"
 #include "virtualset/drawn_strips.h"
+#include "virtualset/lamp_set.h"
 
 namespace dimglow::virtualset {
 
@@ -102,6 +103,42 @@ Patient drawOfTheBench(Draw& draw, std::uint64_t seed, Told told, const knowledg
             std::move(truth), std::move(fault)};
 }
 
+Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge& trade, backlight::Backlight truth) {
+    const auto lamps = drawLampMake(draw);
+    auto wrong = drawLampTrouble(draw, lamps);
+    wrong.seed = std::uint32_t(seed);
+    auto make = drawMake(draw, truth);
+    BenchSet::Wrong ofBoards{Trouble::NoTrouble, {}};
+    ofBoards.seed = wrong.seed;
+    auto accepts = rightNames(wrong.trouble);
+    if (wrong.trouble == LampTrouble::Boards) {
+        const std::vector<std::pair<Trouble, double>> often = {{Trouble::NotAsked, 3},
+                                                               {Trouble::MainBoardDead, 2},
+                                                               {Trouble::MainsDead, 1},
+                                                               {Trouble::StandbyAged, 2},
+                                                               {Trouble::NoPicture, 2}};
+        std::vector<double> weights;
+        for (const auto& [trouble, weight] : often) {
+            weights.push_back(weight);
+        }
+        ofBoards.trouble = often[draw.byWeight(weights)].first;
+        ofBoards.rowHealth = {0.4, 0.5, 0.6};
+        accepts = rightNames(ofBoards.trouble);
+        wrong.isAsked = ofBoards.trouble == Trouble::NoPicture;
+    }
+    Patient patient;
+    patient.job = takenIn(seed, Told::Nothing, truth, {{}});
+    patient.job.set.lamps.count = lamps.lamps;
+    patient.job.set.kind = make.isMonitor ? "monitor" : "";
+    patient.set = std::make_shared<LampSet>(BenchSet(truth, ofBoards, make, trade), std::move(wrong), lamps, trade);
+    patient.suspect = accepts.front();
+    patient.accepts = std::move(accepts);
+    patient.strips = truth;
+    patient.truth = std::move(truth);
+    patient.fault.seed = std::uint32_t(seed);
+    return patient;
+}
+
 }  // namespace
 
 Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& trade, Family family) {
@@ -116,6 +153,9 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     }
     if (told == Told::Driver) {
         described.driver = truth.driver;
+    }
+    if (family == Family::Lamps) {
+        return drawWithLamps(draw, seed, trade, std::move(truth));
     }
     if (family == Family::Bench) {
         return drawOfTheBench(draw, seed, told, trade, described, std::move(truth), labels);
@@ -246,7 +286,8 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
             ending.share = std::max(ending.share, share);
         }
         const bool looksAtStrips =
-            assessment.wantsStrips || (assessment.probes.best.empty() && !job.set.backlight.isDescribed);
+            assessment.wantsStrips || (assessment.probes.best.empty() && !job.set.backlight.isDescribed &&
+                                       job.set.lightKind() == set::LightKind::Leds);
         if (ending.hasVerdict || ending.probes >= mostProbes || (assessment.probes.best.empty() && !looksAtStrips)) {
             ending.cost +=
                 ending.minutes * job.bench.ratePerHour / 60 + (ending.isRight ? 1 : 2) * repairCost(job, assessment);

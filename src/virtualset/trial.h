@@ -28,6 +28,7 @@ const char* wordsOf(Told told);
 enum class Family {
     Knowledge,  ///< its boards answer as the knowledge files say, with numbers of their own: SealedSet
     Bench,      ///< its boards behave by circuits and numbers that these files know nothing of: BenchSet
+    Lamps,      ///< lit by lamps, with such boards: LampSet; its job is told how many there are
 };
 
 /// A set with a fault, and the job about it as it was taken in.

@@ -28,7 +28,7 @@ protected:
     }
     void add(evidence::Observation what) { job::addEntry(job_, "", job::Phase::Before, std::move(what)); }
     void answer(const char* test, const char* choice) { add(Answer{test, choice}); }
-    void steady(const char* test, double volts) { add(Measured{test, 0, evidence::Shape::Steady, volts, volts}); }
+    void steady(const char* test, double volts) { add(Measured{test, {}, evidence::Shape::Steady, volts, volts}); }
     void check(const char* point, const char* ref, const char* line) {
         const auto read = parts::readTypedPart(trade().point(point)->kind, line);
         ASSERT_TRUE(std::holds_alternative<parts::TypedPart>(read)) << line;
@@ -105,7 +105,7 @@ TEST_F(AtTheBoards, CapacitorsAtHalfValueAndLedPlusThatFalls) {
     answer("flicker", "flickers");
     steady("blOn", 3.3);
     steady("ledPlusIdle", 24);
-    add(Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 61, 24});
+    add(Measured{"ledPlusOn", {}, evidence::Shape::PeakThenSettles, 61, 24});
     const double before = shareOf(assessed(), "weakSupply");
     check("supplyCapacitor", "C12", "241u 4R of 470u 63V");
     check("supplyCapacitor", "C13", "452u 0.04R of 470u 63V");
@@ -417,7 +417,7 @@ TEST_F(AtTheBoards, NothingIsAskedForThatNeedsAToolThatIsNotAtHand) {
     noLight();
     answer("flicker", "flickers");
     steady("ledPlusIdle", 24);
-    add(Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 61, 24});
+    add(Measured{"ledPlusOn", {}, evidence::Shape::PeakThenSettles, 61, 24});
     ASSERT_TRUE(asksFor("supplyCapacitor"));
     job_.bench.lacks = {"capacitorMeter"};
     EXPECT_FALSE(asksFor("supplyCapacitor"));

@@ -110,7 +110,7 @@ TEST_F(Opened, MainsOrALiveReadingPutsItOut) {
     EXPECT_EQ(charge("ledPlus").state, makesafe::State::Ready) << "eyes charge nothing";
     job::addEntry(job_, "", job::Phase::Before, evidence::notReached("blOn", evidence::VoltsAsked{"blOn"}));
     EXPECT_EQ(charge("ledPlus").state, makesafe::State::Ready) << "what was not read did not run";
-    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", 0, driver::Shape::Steady, 130, 130});
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, 130, 130});
     EXPECT_EQ(charge("ledPlus").state, makesafe::State::NotKnown);
     measure("ledPlus", 0.3);
     EXPECT_EQ(charge("ledPlus").state, makesafe::State::Ready);

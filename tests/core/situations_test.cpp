@@ -90,7 +90,8 @@ private:
     static evidence::Question channelOf(const std::string& place) {
         const auto at = place.find('/');
         const int channel = at == std::string::npos ? 0 : std::stoi(place.substr(at + 1));
-        return evidence::Measured{place.substr(0, at), channel, Shape::Steady, 0, 0}.question();
+        return evidence::Measured{place.substr(0, at), backlight::ChannelIndex(channel), Shape::Steady, 0, 0}
+            .question();
     }
     backlight::Run wholeOf(int strip) const { return backlight::wholeStrip(job_.set.backlight, strip); }
 
@@ -139,9 +140,9 @@ private:
     }
 
     void tellVolts(const std::string& place, double volts, std::istringstream& words) {
-        evidence::Measured measured{place.substr(0, place.find('/')), 0, Shape::Steady, volts, volts};
+        evidence::Measured measured{place.substr(0, place.find('/')), {}, Shape::Steady, volts, volts};
         if (const auto at = place.find('/'); at != std::string::npos) {
-            measured.channel = std::stoi(place.substr(at + 1));
+            measured.channel = backlight::ChannelIndex(std::stoi(place.substr(at + 1)));
         }
         std::string sign;
         double other = 0;
@@ -456,17 +457,65 @@ INSTANTIATE_TEST_SUITE_P(
                   0},
         Situation{"lampsThatLightFromTheBenchLeaveTheInverter",
                   {"lamps 4", "sound yes", "torch picture", "light flash 2", "panelCheck fine"},
-                  "inverterFault weakSupply",
+                  "inverterTransformer inverterDrive filmCapacitor inverterCapacitors inverterSense inverterIc "
+                  "inverterSupply weakSupply",
                   0.75},
         Situation{"lampsThatStayDarkOnTheBench",
                   {"lamps 4", "sound yes", "torch picture", "light flash 2", "panelCheck darkArea"},
-                  "lampFault",
+                  "lampWorn lampBroken lampJoint lampPlug",
                   0.75},
         Situation{"ledReadingsOfALampSetCountForNothing",
                   {"lamps 4", "sound yes", "torch picture", "light flash 2", "ledPlusOn 130 > 24"},
                   "openLed shortedLed driverNotSwitching",
                   0,
                   0},
+        // Two seconds of light are ambiguous: what is seen of one lamp, and what goes with its plug, tells.
+        Situation{"burntJointOfTheTopLamp",
+                  {"lamps 4", "sound yes", "torch picture", "light flash 2", "lampFades top", "eyes nothing",
+                   "plugsSwapped moves", "lampEnds orange"},
+                  "lampJoint",
+                  0.85},
+        Situation{"itGoesWithThePlug",
+                  {"lamps 4", "sound yes", "torch picture", "light flash 1.5", "plugsSwapped moves"},
+                  "lampWorn lampBroken lampJoint lampPlug",
+                  0.85},
+        Situation{
+            "itStaysAtTheOutputAndTheTwinIsUnlike",
+            {"lamps 4", "sound yes", "torch picture", "light flash 1.5", "plugsSwapped stays", "outputsCompared one"},
+            "inverterTransformer filmCapacitor inverterSense",
+            0.8},
+        Situation{"swollenInverterCapacitor",
+                  {"lamps 4", "sound yes", "torch picture", "light flash 2", "inverterCapacitor C5 looks bulged"},
+                  "inverterCapacitors",
+                  0.75},
+        Situation{"threeSwollenHumAndFlicker",
+                  {"lamps 8", "sound yes", "torch picture", "light flash 2", "flicker flickers", "humInverter goes",
+                   "inverterCapacitor C5 looks bulged", "inverterCapacitor C6 looks bulged",
+                   "inverterCapacitor C7 looks bulged"},
+                  "inverterCapacitors",
+                  0.95},
+        Situation{
+            "driftedFilmCapacitorOfOneHalf",
+            {"lamps 8", "sound yes", "torch picture", "light stays", "evenness half", "inverterFilm C6 = 26n of 33n"},
+            "filmCapacitor",
+            0.8},
+        Situation{"shortedMosfetAndTheFuseThatItBlew",
+                  {"lamps 4", "sound yes", "torch picture", "light never", "inverterFuse F3 = OL",
+                   "inverterMosfet Q3 = 0.00/0.00"},
+                  "inverterDrive",
+                  0.9},
+        Situation{"nothingComesToTheInverter",
+                  {"lamps 4", "sound yes", "torch picture", "light never", "blOn 3.3", "inverterRail 12V = 0.1 of 12"},
+                  "inverterSupply weakSupply",
+                  0.8},
+        Situation{"noLightIsAskedForOfTheInverter",
+                  {"lamps 4", "sound yes", "torch picture", "light never", "blOn 0.05", "inverterRail 12V = 12 of 12"},
+                  "notAsked mainBoard",
+                  0.55},
+        Situation{"allControlLinesRightAndTheMainBoardSwapped",
+                  {"lamps 4", "sound yes", "torch picture", "light never", "blOn 3.3", "knownMainBoard lights"},
+                  "mainBoardHidden mainBoard notAsked dimAtZero",
+                  0.75},
         // The eye of a closed set errs now and then.
         Situation{"oneOddAnswerIsNoVerdict", {"sound yes", "light stays", "torch noPicture"}, "panelPicture", 0, 0.94}),
     [](const auto& tested) { return tested.param.name; });
@@ -652,7 +701,8 @@ TEST(DescribedLater, AnEntryOfAPlaceThatIsGoneStaysAndComesBack) {
     const auto before = job.set.backlight;
     const int last = int(before.channels.size()) - 1;
     ASSERT_GT(last, 0);
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledMinus", last, Shape::Steady, 14, 14});
+    job::addEntry(job, "", job::Phase::Before,
+                  evidence::Measured{"ledMinus", backlight::ChannelIndex(last), Shape::Steady, 14, 14});
     ASSERT_EQ(job::standingEntries(job, job::Phase::Before).size(), 1U);
     backlight::PlainDescription plain;
     plain.strips = 1;

@@ -155,6 +155,24 @@ TEST(BenchFamily, EndsRightMostly) {
     EXPECT_GE(right, 10);
 }
 
+/// Lamps are quick to think about: enough of them that chance hides little.
+TEST(LampFamily, EndsRightMostlyAndAsksForNothingOfLeds) {
+    constexpr int jobs = 60;
+    int right = 0;
+    int wrongVerdicts = 0;
+    for (int seed = 500; seed < 500 + jobs; ++seed) {
+        const auto patient = drawPatient(std::uint64_t(seed), Told::Nothing, trade(), Family::Lamps);
+        const auto ending = work(patient, Order::Advised, trade());
+        right += ending.isRight ? 1 : 0;
+        wrongVerdicts += ending.hasVerdict && !ending.isRight ? 1 : 0;
+        for (const auto& entry : ending.job.trail) {
+            EXPECT_TRUE(trade().isIn(ending.job.set, evidence::testOf(entry.what))) << evidence::testOf(entry.what);
+        }
+    }
+    EXPECT_GE(right, 54);
+    EXPECT_LE(wrongVerdicts, 4);
+}
+
 INSTANTIATE_TEST_SUITE_P(Told, Advised, testing::Values(Told::Nothing, Told::Strips),
                          [](const auto& told) { return told.param == Told::Nothing ? "Nothing" : "Strips"; });
 

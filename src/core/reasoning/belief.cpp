@@ -50,7 +50,7 @@ constexpr int mostFaulty = 64;
 /// That the culprit is not among those written down, of a part that a board has one or two of.
 constexpr double oversight = 0.05;
 /// Two kinds of fault of units at once, over what independence would say.
-constexpr double mixShare = 0.3;
+constexpr double mixShare = 0.18;
 
 /// log n!, as far as there are units.
 const std::vector<double>& logFactorials() {
@@ -74,7 +74,7 @@ public:
     explicit Search(Model& model)
         : model_(model), source_(model.source()), kinds_(source_.unitFaults()), entries_(model.standing()) {
         for (const auto& suspect : model.knowledge().suspects) {
-            totalWeight_ += model.weightOf(suspect);
+            totalWeight_ += model.canHave(suspect) ? model.weightOf(suspect) : 0;
         }
         titleOfPlaces_.resize(model.knowledge().suspects.size() * (model.backlight().feeds.size() + 1));
         touched_.resize(std::size_t(source_.siteCount()));
@@ -768,6 +768,69 @@ private:
     std::vector<std::vector<double>> logOfSets_;
 };
 
+/// One of the ways in which the units of an explanation fall within or without a run that was told apart.
+struct Partial {
+    Hypothesis hypothesis;
+    double share = 1;
+    int usedWithin = 0;  ///< of the site that was shared out last
+    int usedWithout = 0;
+};
+
+bool isSplit(const source::Split::Parts& part) {
+    return part.within >= 0 && part.without >= 0;
+}
+
+/// \p partials, with \p units of one site shared out over its two parts in every possible way.
+/// \param isSameSite others of that site were shared out before
+std::vector<Partial> sharedOut(const Model& model, const source::Split& split, const FaultyUnits& units,
+                               bool isSameSite, const std::vector<Partial>& partials) {
+    const auto part = split.parts[std::size_t(units.site)];
+    const int within = part.within < 0 ? 0 : model.source().unitsAt(part.within);
+    const int without = split.unitsBefore[std::size_t(units.site)] - within;
+    std::vector<Partial> next;
+    for (const auto& partial : partials) {
+        const int usedWithin = isSameSite ? partial.usedWithin : 0;
+        const int usedWithout = isSameSite ? partial.usedWithout : 0;
+        const int freeWithin = within - usedWithin;
+        const int freeWithout = without - usedWithout;
+        for (int inside = 0; inside <= units.count; ++inside) {
+            const double log = logChoose(freeWithin, inside) + logChoose(freeWithout, units.count - inside) -
+                               logChoose(freeWithin + freeWithout, units.count);
+            if (!std::isfinite(log)) {
+                continue;
+            }
+            Partial grown{partial.hypothesis, partial.share * std::exp(log), usedWithin + inside,
+                          usedWithout + units.count - inside};
+            for (const auto& [site, count] :
+                 {std::pair(part.within, inside), std::pair(part.without, units.count - inside)}) {
+                if (count > 0) {
+                    grown.hypothesis.faults.emplace_back(FaultyUnits{site, units.kind, count});
+                }
+            }
+            next.push_back(std::move(grown));
+        }
+    }
+    return next;
+}
+
+/// All the ways in which the units of \p coarse fall within or without what was told apart.
+std::vector<Partial> waysOf(const Model& model, const source::Split& split, const Hypothesis& coarse) {
+    Partial start{coarse};
+    start.hypothesis.faults.clear();
+    std::vector<Partial> partials = {start};
+    for (std::size_t i = 0; i < coarse.faults.size(); ++i) {
+        if (const auto* units = faults::asUnits(coarse.faults[i])) {
+            const auto* last = i > 0 ? faults::asUnits(coarse.faults[i - 1]) : nullptr;
+            partials = sharedOut(model, split, *units, last != nullptr && last->site == units->site, partials);
+        } else {
+            for (auto& partial : partials) {
+                partial.hypothesis.faults.push_back(coarse.faults[i]);
+            }
+        }
+    }
+    return partials;
+}
+
 }  // namespace
 
 Belief infer(Model& model) {
@@ -791,13 +854,6 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
     fine.evidence = belief.evidence;
     fine.weighed = belief.weighed;
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);
-    struct Partial {
-        Hypothesis hypothesis;
-        double share = 1;
-        int usedWithin = 0;
-        int usedWithout = 0;
-    };
-    const auto isSplit = [](const source::Split::Parts& part) { return part.within >= 0 && part.without >= 0; };
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
         Hypothesis& coarse = belief.hypotheses[h];
         const auto keep = [&](Hypothesis& hypothesis, double share) {
@@ -822,50 +878,7 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
             keep(coarse, 1);
             continue;
         }
-        Partial start{coarse};
-        start.hypothesis.faults.clear();
-        std::vector<Partial> partials = {start};
-        for (std::size_t i = 0; i < coarse.faults.size(); ++i) {
-            if (faults::asUnits(coarse.faults[i]) == nullptr) {
-                for (auto& partial : partials) {
-                    partial.hypothesis.faults.push_back(coarse.faults[i]);
-                }
-                continue;
-            }
-            const FaultyUnits& f = *faults::asUnits(coarse.faults[i]);
-            const auto part = parts[std::size_t(f.site)];
-            const int within = part.within < 0 ? 0 : model.source().unitsAt(part.within);
-            const int without = split.unitsBefore[std::size_t(f.site)] - within;
-            const auto* last = i > 0 ? faults::asUnits(coarse.faults[i - 1]) : nullptr;
-            const bool isSameSite = last != nullptr && last->site == f.site;
-            std::vector<Partial> next;
-            for (auto partial : partials) {
-                partial.usedWithin = isSameSite ? partial.usedWithin : 0;
-                partial.usedWithout = isSameSite ? partial.usedWithout : 0;
-                const int freeWithin = within - partial.usedWithin;
-                const int freeWithout = without - partial.usedWithout;
-                for (int inside = 0; inside <= f.count; ++inside) {
-                    const double log = logChoose(freeWithin, inside) + logChoose(freeWithout, f.count - inside) -
-                                       logChoose(freeWithin + freeWithout, f.count);
-                    if (!std::isfinite(log)) {
-                        continue;
-                    }
-                    Partial grown = partial;
-                    grown.share *= std::exp(log);
-                    grown.usedWithin += inside;
-                    grown.usedWithout += f.count - inside;
-                    for (const auto& [site, count] :
-                         {std::pair(part.within, inside), std::pair(part.without, f.count - inside)}) {
-                        if (count > 0) {
-                            grown.hypothesis.faults.emplace_back(FaultyUnits{site, f.kind, count});
-                        }
-                    }
-                    next.push_back(std::move(grown));
-                }
-            }
-            partials = std::move(next);
-        }
-        for (auto& partial : partials) {
+        for (auto& partial : waysOf(model, split, coarse)) {
             keep(partial.hypothesis, partial.share);
         }
     }

@@ -1,0 +1,342 @@
+#include "virtualset/lamp_set.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+#include "virtualset/board_readings.h"
+
+namespace dimglow::virtualset {
+
+using driver::Light;
+using evidence::LightSeen;
+
+LampSet::LampSet(BenchSet boards, Wrong wrong, LampMake make, const knowledge::Knowledge& trade)
+    : boards_(std::move(boards)), wrong_(std::move(wrong)), make_(make), trade_(trade) {}
+
+bool LampSet::isOfALamp() const {
+    return has(LampTrouble::WornLamp) || has(LampTrouble::BrokenLamp) || has(LampTrouble::BurntJoint) ||
+           has(LampTrouble::LoosePlug);
+}
+
+bool LampSet::runs() const {
+    return wrong_.isAsked && !has(LampTrouble::DriveStage) && !has(LampTrouble::BlownFuse) &&
+           !has(LampTrouble::Controller) && !has(LampTrouble::NoSupply);
+}
+
+double LampSet::current(int lamp) const {
+    if (!runs()) {
+        return 0;
+    }
+    if (isOfALamp() || has(LampTrouble::ShortedTurns)) {
+        return lamp == wrong_.lamp ? wrong_.left : 1;
+    }
+    if (has(LampTrouble::DriftedFilm)) {
+        return halfOf(lamp) == halfOf(wrong_.lamp) ? wrong_.left : 1;
+    }
+    return has(LampTrouble::AgedCapacitors) ? 0.5 + 0.5 * wrong_.left : 1;
+}
+
+bool LampSet::trips() const {
+    if (has(LampTrouble::SenseParts)) {
+        return true;
+    }
+    if (has(LampTrouble::AgedCapacitors)) {
+        return wrong_.left < 0.75;
+    }
+    const bool isOff = darkOnes() > 0;
+    return isOff && !make_.halvesStandAlone && (make_.watchesEach || isHalfDark());
+}
+
+int LampSet::darkOnes() const {
+    int dark = 0;
+    for (int lamp = 0; lamp < make_.lamps; ++lamp) {
+        dark += current(lamp) < 0.55 ? 1 : 0;
+    }
+    return dark;
+}
+
+bool LampSet::isHalfDark() const {
+    return darkOnes() > 0 && darkOnes() >= make_.lamps / 2;
+}
+
+LightSeen LampSet::light() const {
+    if (has(LampTrouble::Boards)) {
+        return std::get<LightSeen>(boards_.take(LightSeen::Question{}).front());
+    }
+    if (!runs()) {
+        return {Light::Never, 0};
+    }
+    if (darkOnes() == make_.lamps && !has(LampTrouble::AgedCapacitors)) {
+        return {Light::Never, 0};
+    }
+    if (trips()) {
+        const double seconds = make_.protectsAfterSeconds * (0.7 + 0.6 * chance("watch"));
+        return {Light::FlashThenDark, std::round(10 * std::max(0.2, seconds)) / 10};
+    }
+    return {Light::StaysLit, 0};
+}
+
+/// What the eye and the ear tell; empty for other tests.
+std::string LampSet::sightOf(const std::string& test) const {
+    const auto gave = light().what;
+    const bool isOne = runs() && darkOnes() == 1 && make_.lamps > 2;
+    const bool isDim = runs() && !isOne && current(wrong_.lamp) < make_.lampsSag;
+    if (test == "evenness") {
+        const bool isSeen = happens("a dark part is seen", gave == Light::StaysLit ? 0.9 : 0.45);
+        const bool isHalf = runs() && isHalfDark() && darkOnes() < make_.lamps;
+        return isSeen && isHalf                                                  ? "half"
+               : isSeen && (isOne || isDim) && !has(LampTrouble::AgedCapacitors) ? "band"
+                                                                                 : "same";
+    }
+    if (test == "flicker") {
+        const bool flickers = has(LampTrouble::AgedCapacitors) || has(LampTrouble::BurntJoint) ||
+                              has(LampTrouble::LoosePlug) || has(LampTrouble::WornLamp);
+        return happens("flickers", flickers ? 0.45 : 0.1) ? "flickers" : "none";
+    }
+    if (test == "tint") {
+        return happens("tint", has(LampTrouble::WornLamp) ? 0.55 : 0.1) ? "tint" : "none";
+    }
+    if (test == "lampFades") {
+        if (happens("no view of the lamps", 0.35)) {
+            return "notSeen";
+        }
+        if (!runs() || darkOnes() == 0 || has(LampTrouble::AgedCapacitors)) {
+            return "together";
+        }
+        return isHalfDark() ? "half" : wrong_.lamp == 0 ? "top" : wrong_.lamp == make_.lamps - 1 ? "bottom" : "other";
+    }
+    if (test == "warmLonger") {
+        const bool warms = has(LampTrouble::AgedCapacitors) || has(LampTrouble::WornLamp);
+        const bool tires = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
+        return happens("warms", warms ? 0.5 : 0.1)    ? "longer"
+               : happens("tires", tires ? 0.3 : 0.06) ? "shorter"
+                                                      : "same";
+    }
+    if (test == "hum" || test == "humInverter") {
+        const bool strains = has(LampTrouble::AgedCapacitors) || has(LampTrouble::ShortedTurns);
+        const bool hums = happens("strains", strains ? 0.45 : 0.06);
+        const bool ofBoards = happens("another hum", 0.05);
+        if (test == "hum") {
+            return hums || ofBoards ? (happens("ticks", 0.3) ? "ticks" : "hums") : "quiet";
+        }
+        return hums ? "goes" : ofBoards ? "stays" : "noHum";
+    }
+    if (test == "arcing") {
+        return has(LampTrouble::BurntJoint) && happens("arc at a lamp", 0.4)              ? "lampEnd"
+               : has(LampTrouble::BrokenLamp) && happens("arc at a crack", 0.12)          ? "lampEnd"
+               : has(LampTrouble::ShortedTurns) && happens("arc at the transformer", 0.3) ? "inverter"
+               : has(LampTrouble::LoosePlug) && happens("arc at the plug", 0.25)          ? "inverter"
+               : happens("some arc", 0.02)                                                ? "inverter"
+                                                                                          : "none";
+    }
+    if (test == "lampEnds") {
+        return has(LampTrouble::BurntJoint) && happens("burnt", 0.7) ? "orange"
+               : has(LampTrouble::WornLamp) && happens("black", 0.7) ? "black"
+               : happens("old ends", 0.15)                           ? "black"
+                                                                     : "clean";
+    }
+    if (test == "eyes") {
+        const bool swollen = has(LampTrouble::AgedCapacitors);
+        const bool burnt = has(LampTrouble::DriveStage) || has(LampTrouble::ShortedTurns);
+        return happens("something to see", swollen ? 0.55 : burnt ? 0.25 : 0.04) ? "something" : "nothing";
+    }
+    return {};
+}
+
+/// What changes when something is swapped, compared or driven from outside; empty for other tests.
+std::string LampSet::tried(const std::string& test) const {
+    const bool isOfInverter = !isOfALamp() && !has(LampTrouble::Boards);
+    const bool isOfAnOutput = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
+    if (test == "reseat" || test == "backOff") {
+        const double often = has(LampTrouble::LoosePlug) ? 0.5 : has(LampTrouble::BurntJoint) ? 0.12 : 0.01;
+        return happens(test, often) ? "helps" : "same";
+    }
+    if (test == "plugsSwapped") {
+        const bool isSeen = (isOfALamp() || isOfAnOutput) && happens("one is seen to be dark", 0.75);
+        return !isSeen ? (happens("guess", 0.4) ? "stays" : "notTold")
+               : isOfALamp() && !(has(LampTrouble::LoosePlug) && happens("it sat in the socket", 0.25)) ? "moves"
+                                                                                                        : "stays";
+    }
+    if (test == "outputsCompared" || test == "lampSense") {
+        if (!runs()) {
+            return "none";
+        }
+        const bool isHalf = isHalfDark() && has(LampTrouble::DriftedFilm);
+        const bool shows = darkOnes() > 0 && happens("shows " + test, test == "lampSense" ? 0.85 : 0.5);
+        const bool atOutput = isOfAnOutput && happens("weak output", 0.85);
+        const bool ofSense = has(LampTrouble::SenseParts) && test == "lampSense" && happens("one node", 0.7);
+        return isHalf && (shows || atOutput) ? "half" : shows || atOutput || ofSense ? "one" : "alike";
+    }
+    if (test == "dummyLamp") {
+        return !runs()                                            ? "dark"
+               : isOfALamp() && happens("the right output", 0.93) ? "runs"
+               : trips()                                          ? "trips"
+                                                                  : "runs";
+    }
+    if (test == "lampSwapped") {
+        const double often = has(LampTrouble::WornLamp) || has(LampTrouble::BrokenLamp) ? 0.95
+                             : has(LampTrouble::BurntJoint)                             ? 0.6
+                             : has(LampTrouble::LoosePlug)                              ? 0.3
+                                                                                        : 0.01;
+        return happens("another lamp", often) ? "helps" : "same";
+    }
+    if (test == "jointSoldered") {
+        return happens("soldered anew", has(LampTrouble::BurntJoint) ? 0.95 : 0.02) ? "helps" : "same";
+    }
+    if (test == "knownPowerBoard" && isOfInverter) {
+        return "lights";
+    }
+    if (test == "panelCheck" && !has(LampTrouble::Boards)) {
+        return isOfALamp() && wrong_.left < 0.55            ? (happens("all dark", 0.2) ? "noLight" : "darkArea")
+               : isOfALamp() && happens("dim is seen", 0.6) ? "darkArea"
+                                                            : "fine";
+    }
+    if (test == "forcedOn" && !has(LampTrouble::Boards)) {
+        return light().what == Light::StaysLit ? "lights" : "dark";
+    }
+    return {};
+}
+
+std::string LampSet::answerTo(const std::string& test) const {
+    auto answer = sightOf(test);
+    return answer.empty() ? tried(test) : answer;
+}
+
+bool LampSet::isBad(const evidence::PointAsked& asked) const {
+    const std::pair<LampTrouble, const char*> culprits[] = {{LampTrouble::ShortedTurns, "inverterTransformer"},
+                                                            {LampTrouble::DriveStage, "inverterMosfet"},
+                                                            {LampTrouble::DriveStage, "inverterFuse"},
+                                                            {LampTrouble::BlownFuse, "inverterFuse"},
+                                                            {LampTrouble::DriftedFilm, "inverterFilm"}};
+    for (const auto& [trouble, part] : culprits) {
+        if (has(trouble) && asked.point == part) {
+            return true;
+        }
+    }
+    if (has(LampTrouble::SenseParts) && asked.point == "inverterSenseResistor") {
+        return happens("it is the resistor", 0.5);
+    }
+    const auto at = std::size_t(chance("row" + asked.ref) * double(wrong_.rowHealth.size()));
+    return has(LampTrouble::AgedCapacitors) && asked.point == "inverterCapacitor" && wrong_.rowHealth.at(at) < 0.7;
+}
+
+/// A part, rail or pin of the inverter; empty for those of other boards.
+std::optional<evidence::PointTaken> LampSet::check(const evidence::PointAsked& asked) const {
+    const auto* kind = trade_.point(asked.point);
+    if (asked.point.rfind("inverter", 0) != 0) {
+        return std::nullopt;
+    }
+    const auto ratings = printedOn(asked);
+    const double at = 2 * chance(asked.point + asked.ref) - 1;
+    if (asked.point == "inverterRail" || asked.point == "inverterVcc" || asked.point == "inverterEnable") {
+        const bool isFed = !has(LampTrouble::NoSupply) && (wrong_.isAsked || happens("fed anyway", 0.6));
+        const bool sags = has(LampTrouble::AgedCapacitors);
+        parts::PartReading reading;
+        const double rated =
+            asked.point == "inverterEnable" ? (wrong_.isAsked ? 3.2 : 0.1) : ratings.volts.value_or(12);
+        reading.volts = std::round(100 * (isFed || asked.point == "inverterEnable" ? rated : 0.1) * (1 + 0.01 * at) *
+                                   (sags && asked.point == "inverterRail" ? 0.8 + 0.2 * chance("sag") : 1)) /
+                        100;
+        return evidence::PointTaken{asked, reading};
+    }
+    const bool errs = kind->kind != parts::PartKind::Fuse && happens("in circuit" + asked.point + asked.ref, 0.03);
+    const bool bad = isBad(asked) != errs;
+    const bool isShort = has(LampTrouble::DriveStage) && asked.point == "inverterMosfet";
+    return evidence::PointTaken{
+        asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
+}
+
+parts::Ratings LampSet::printedOn(const evidence::PointAsked& asked) const {
+    return boards_.printedOn(asked);
+}
+
+std::vector<evidence::Observation> LampSet::take(const evidence::Question& question) const {
+    using Taken = std::vector<evidence::Observation>;
+    if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
+        if (const auto answer = answerTo(asked->test); !answer.empty()) {
+            const auto& choices = trade_.test(asked->test)->choices;
+            const auto other = std::size_t(chance("instead" + asked->test) * double(choices.size()));
+            const bool errs = happens("eye errs" + asked->test, 0.03);
+            return Taken{evidence::Answer{asked->test, errs ? choices[other].id : answer}};
+        }
+    }
+    if (std::holds_alternative<LightSeen::Question>(question)) {
+        return Taken{light()};
+    }
+    if (const auto* asked = std::get_if<evidence::PointTaken::Question>(&question)) {
+        if (const auto taken = check(*asked)) {
+            return Taken{*taken};
+        }
+    }
+    return boards_.take(question);
+}
+
+// ---- drawing them --------------------------------------------------------------------------------------------------
+
+std::vector<std::string> rightNames(LampTrouble trouble) {
+    switch (trouble) {
+        case LampTrouble::WornLamp:
+        case LampTrouble::BrokenLamp:
+            return {"lampWorn", "lampBroken"};
+        case LampTrouble::BurntJoint:
+            return {"lampJoint"};
+        case LampTrouble::LoosePlug:
+            return {"lampPlug", "lampJoint"};
+        case LampTrouble::ShortedTurns:
+            return {"inverterTransformer"};
+        case LampTrouble::DriveStage:
+        case LampTrouble::BlownFuse:
+            return {"inverterDrive"};
+        case LampTrouble::DriftedFilm:
+            return {"filmCapacitor"};
+        case LampTrouble::AgedCapacitors:
+            return {"inverterCapacitors"};
+        case LampTrouble::SenseParts:
+            return {"inverterSense"};
+        case LampTrouble::Controller:
+            return {"inverterIc"};
+        case LampTrouble::NoSupply:
+            return {"inverterSupply", "weakSupply"};
+        case LampTrouble::Boards:
+            return {};
+    }
+    return {};
+}
+
+LampMake drawLampMake(Draw& draw) {
+    LampMake make;
+    make.lamps = draw.happens(0.5) ? draw.oneOf<int>({2, 4, 4, 6}) : draw.oneOf<int>({8, 10, 12, 16});
+    make.protectsAfterSeconds = draw.about(0.8, 3);
+    make.watchesEach = draw.happens(0.75);
+    make.halvesStandAlone = draw.happens(0.15);
+    make.lampsSag = draw.between(0.75, 0.9);
+    return make;
+}
+
+LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
+    const std::vector<std::pair<LampTrouble, double>> often = {
+        {LampTrouble::WornLamp, 14},    {LampTrouble::BrokenLamp, 4},    {LampTrouble::BurntJoint, 17},
+        {LampTrouble::LoosePlug, 4},    {LampTrouble::ShortedTurns, 13}, {LampTrouble::DriveStage, 9},
+        {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
+        {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
+        {LampTrouble::Boards, 12}};
+    std::vector<double> weights;
+    for (const auto& [trouble, weight] : often) {
+        weights.push_back(weight);
+    }
+    LampSet::Wrong wrong;
+    wrong.trouble = often[draw.byWeight(weights)].first;
+    const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises
+    wrong.lamp = topFirst ? 0 : draw.whole(0, make.lamps - 1);
+    const bool isPartly = wrong.trouble == LampTrouble::WornLamp || wrong.trouble == LampTrouble::AgedCapacitors ||
+                          wrong.trouble == LampTrouble::DriftedFilm || wrong.trouble == LampTrouble::ShortedTurns;
+    wrong.left = isPartly ? draw.between(0.2, 0.85) : draw.between(0, 0.3);
+    const double age = draw.between(0.35, 0.75);
+    for (int part = 0; part < 3; ++part) {
+        wrong.rowHealth.push_back(age * draw.normal(1, 0.25));
+    }
+    return wrong;
+}
+
+}  // namespace dimglow::virtualset

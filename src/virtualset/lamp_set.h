@@ -1,0 +1,87 @@
+#pragma once
+
+#include <string>
+#include <vector>
+
+#include "virtualset/bench_set.h"
+
+/// \file
+/// Sets that are lit by cold-cathode lamps, with a hidden fault. Lamps, inverter and protection behave by currents and
+/// by numbers drawn for each set; nothing of what they do is read from the knowledge files, so that what these say can
+/// be held against it. All numbers are common practice, no source. Their boards are those of the second family.
+
+namespace dimglow::virtualset {
+
+/// What is wrong with the light, in the trade's words; or with the boards, which is then a Trouble of theirs.
+enum class LampTrouble {
+    WornLamp,
+    BrokenLamp,
+    BurntJoint,
+    LoosePlug,
+    ShortedTurns,    ///< in the transformer of one output
+    DriveStage,      ///< a shorted MOSFET, and the fuse that it blew
+    BlownFuse,       ///< alone, of age
+    DriftedFilm,     ///< resonance capacitor of one half
+    AgedCapacitors,  ///< the inverter's row of electrolytics
+    SenseParts,      ///< it trips on sound lamps
+    Controller,
+    NoSupply,  ///< nothing comes from the power supply
+    Boards,    ///< as the boards' own trouble says
+};
+
+/// How an inverter of this make behaves, and what is seen of it.
+struct LampMake {
+    int lamps = 4;
+    double protectsAfterSeconds = 1.5;
+    bool watchesEach = true;        ///< a single lamp off its current trips it; else only a half that fails
+    bool halvesStandAlone = false;  ///< one half goes out by itself
+    double lampsSag = 0.85;         ///< share of current at which a lamp is seen to be dim
+};
+
+/// A set with lamps.
+class LampSet : public SimulatedSet {
+public:
+    struct Wrong {
+        LampTrouble trouble = LampTrouble::BurntJoint;
+        int lamp = 0;                        ///< whose, or of whose output or half
+        double left = 0;                     ///< share of its current that is left
+        bool isAsked = true;                 ///< its boards ask for light and feed it
+        std::vector<double> rowHealth = {};  ///< of the inverter's capacitors, share of their rating
+        std::uint32_t seed = 1;
+    };
+    LampSet(BenchSet boards, Wrong wrong, LampMake make, const knowledge::Knowledge& trade);
+
+    std::vector<evidence::Observation> take(const evidence::Question& question) const override;
+    parts::Ratings printedOn(const evidence::PointAsked& asked) const override;
+
+private:
+    double chance(const std::string& what) const { return chanceOf(wrong_.seed, what); }
+    bool happens(const std::string& what, double share) const { return chance(what) < share; }
+    bool has(LampTrouble one) const { return wrong_.trouble == one; }
+    bool isOfALamp() const;  ///< the lamp, its joint or its plug
+    bool runs() const;       ///< the inverter tries to light them
+    /// Share of its current that a lamp has in the first second.
+    double current(int lamp) const;
+    bool trips() const;
+    int halfOf(int lamp) const { return lamp < make_.lamps / 2 ? 0 : 1; }
+    int darkOnes() const;
+    bool isHalfDark() const;
+    evidence::LightSeen light() const;
+    std::string answerTo(const std::string& test) const;
+    std::string sightOf(const std::string& test) const;
+    std::string tried(const std::string& test) const;
+    std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
+    bool isBad(const evidence::PointAsked& asked) const;
+
+    BenchSet boards_;
+    Wrong wrong_;
+    LampMake make_;
+    const knowledge::Knowledge& trade_;
+};
+
+/// Ids of suspects that are right for a trouble of the lamps or their inverter.
+std::vector<std::string> rightNames(LampTrouble trouble);
+LampMake drawLampMake(Draw& draw);
+LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make);
+
+}  // namespace dimglow::virtualset
