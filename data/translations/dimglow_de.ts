@@ -3352,12 +3352,428 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Die Lampen hinter dem Bild werden erneuert.</translation>
     </message>
     <message>
-        <source>Lamps, their joints or plugs</source>
-        <translation>Lampen, ihre Lötstellen oder Stecker</translation>
-    </message>
-    <message>
         <source>is beyond the last residual</source>
         <translation>liegt hinter der letzten Restspannung</translation>
+    </message>
+    <message>
+        <source>Inverter&apos;s supply</source>
+        <translation>Speisung des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>At its input capacitor, in the first second of light, max hold: against its label.</source>
+        <translation>An seinem Eingangskondensator, in der ersten Sekunde mit Licht, Max-Hold: gegen den Aufdruck.</translation>
+    </message>
+    <message>
+        <source>Inverter fuse</source>
+        <translation>Sicherung des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>Ohms across it, set unplugged. What blew it is found before it is replaced.</source>
+        <translation>Ohm über ihr, Gerät ausgesteckt. Was sie ausgelöst hat, wird gefunden, bevor sie ersetzt wird.</translation>
+    </message>
+    <message>
+        <source>Inverter electrolytic</source>
+        <translation>Elko des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>µF and ESR; set unplugged and discharged.</source>
+        <translation>µF und ESR; Gerät ausgesteckt und entladen.</translation>
+    </message>
+    <message>
+        <source>Inverter MOSFET</source>
+        <translation>MOSFET des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>Diode mode, drain and source, both ways, against its twin; set unplugged.</source>
+        <translation>Diodentest, Drain und Source, beide Richtungen, gegen den Zwilling; Gerät ausgesteckt.</translation>
+    </message>
+    <message>
+        <source>Inverter transformer</source>
+        <translation>Wechselrichter-Trafo</translation>
+    </message>
+    <message>
+        <source>Ohms of its secondary against its twin; a ring test only out of circuit: a gapped core rings low when sound, the twin decides.</source>
+        <translation>Ohm der Sekundärwicklung gegen den Zwilling; Ringtest nur ausgelötet: Ein Kern mit Luftspalt ringt auch gesund wenig, der Zwilling entscheidet.</translation>
+    </message>
+    <message>
+        <source>Inverter film capacitor</source>
+        <translation>Folienkondensator des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>nF out of circuit against its marking; a tenth low shifts the resonance.</source>
+        <translation>nF ausgelötet gegen den Aufdruck; ein Zehntel zu wenig verschiebt die Resonanz.</translation>
+    </message>
+    <message>
+        <source>Inverter IC&apos;s supply</source>
+        <translation>Speisung des Wechselrichter-ICs</translation>
+    </message>
+    <message>
+        <source>Supply pin of the controller, backlight asked for.</source>
+        <translation>Speisepin des Reglers, Licht angefordert.</translation>
+    </message>
+    <message>
+        <source>Inverter IC&apos;s enable</source>
+        <translation>Freigabe des Wechselrichter-ICs</translation>
+    </message>
+    <message>
+        <source>Enable pin of the controller, set on.</source>
+        <translation>Freigabepin des Reglers, Gerät an.</translation>
+    </message>
+    <message>
+        <source>Lamp sense resistor</source>
+        <translation>Messwiderstand der Lampe</translation>
+    </message>
+    <message>
+        <source>Ohms against its marking and its twins.</source>
+        <translation>Ohm gegen Aufdruck und Zwillinge.</translation>
+    </message>
+    <message>
+        <source>Solder the joint anew</source>
+        <translation>Lötstelle erneuern</translation>
+    </message>
+    <message>
+        <source>Lamp joint soldered anew</source>
+        <translation>Lötstelle der Lampe erneuert</translation>
+    </message>
+    <message>
+        <source>Refit the silicone boot: shrink sleeve is no high-voltage insulation. Mind the glass seal; the twin joints are as hot, look at them too.</source>
+        <translation>Silikonkappe wieder aufsetzen: Schrumpfschlauch ist keine Hochspannungsisolierung. Auf die Glasdurchführung achten; die Nachbarstellen werden genauso heiß, auch sie ansehen.</translation>
+    </message>
+    <message>
+        <source>A burnt joint at a lamp is soldered anew and insulated.</source>
+        <translation>Eine verbrannte Lötstelle an einer Lampe wird erneuert und isoliert.</translation>
+    </message>
+    <message>
+        <source>Replace the lamp</source>
+        <translation>Lampe ersetzen</translation>
+    </message>
+    <message>
+        <source>Lamp replaced</source>
+        <translation>Lampe ersetzt</translation>
+    </message>
+    <message>
+        <source>One new lamp among old ones is brighter and whiter. It holds mercury: do not break it; the old one goes out as hazardous waste.</source>
+        <translation>Eine neue Lampe unter alten ist heller und weißer. Sie enthält Quecksilber: nicht zerbrechen; die alte ist Sondermüll.</translation>
+    </message>
+    <message>
+        <source>The lamp that failed behind the picture is renewed.</source>
+        <translation>Die ausgefallene Lampe hinter dem Bild wird erneuert.</translation>
+    </message>
+    <message>
+        <source>Lamp worn</source>
+        <translation>Lampe verbraucht</translation>
+    </message>
+    <message>
+        <source>Lamp broken</source>
+        <translation>Lampe gebrochen</translation>
+    </message>
+    <message>
+        <source>Burnt joint at a lamp</source>
+        <translation>Verbrannte Lötstelle an einer Lampe</translation>
+    </message>
+    <message>
+        <source>Lamp plug or its wire</source>
+        <translation>Lampenstecker oder seine Leitung</translation>
+    </message>
+    <message>
+        <source>Inverter drive stage, with the fuse that it blew</source>
+        <translation>Treiberstufe des Wechselrichters samt der Sicherung, die sie auslöste</translation>
+    </message>
+    <message>
+        <source>Drive MOSFETs, which blew the fuse</source>
+        <translation>Treiber-MOSFETs, die die Sicherung auslösten</translation>
+    </message>
+    <message>
+        <source>Inverter fuse alone</source>
+        <translation>Nur die Sicherung des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>Film capacitor of the inverter</source>
+        <translation>Folienkondensator im Wechselrichter</translation>
+    </message>
+    <message>
+        <source>Film capacitor</source>
+        <translation>Folienkondensator</translation>
+    </message>
+    <message>
+        <source>Inverter electrolytics</source>
+        <translation>Elkos des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>Inverter trips on sound lamps: its sense parts</source>
+        <translation>Wechselrichter löst bei heilen Lampen aus: seine Messteile</translation>
+    </message>
+    <message>
+        <source>Diode, capacitor or chip of the sensing</source>
+        <translation>Diode, Kondensator oder Chip der Messung</translation>
+    </message>
+    <message>
+        <source>Inverter controller</source>
+        <translation>Regler-IC des Wechselrichters</translation>
+    </message>
+    <message>
+        <source>Inverter without its supply</source>
+        <translation>Wechselrichter ohne Speisung</translation>
+    </message>
+    <message>
+        <source>Dummy lamp</source>
+        <translation>Ersatzlast für eine Lampe</translation>
+    </message>
+    <message>
+        <source>Known-good lamp</source>
+        <translation>Lampe, die sicher geht</translation>
+    </message>
+    <message>
+        <source>Which lamp fades first</source>
+        <translation>Welche Lampe zuerst schwächer wird</translation>
+    </message>
+    <message>
+        <source>In the seconds before it goes dark: a phone video of the screen, or of the edge through the vents.</source>
+        <translation>In den Sekunden, bevor es dunkel wird: ein Handyvideo vom Bild oder durch die Schlitze auf den Rand.</translation>
+    </message>
+    <message>
+        <source>all together</source>
+        <translation>alle zugleich</translation>
+    </message>
+    <message>
+        <source>the top one</source>
+        <translation>die oberste</translation>
+    </message>
+    <message>
+        <source>the bottom one</source>
+        <translation>die unterste</translation>
+    </message>
+    <message>
+        <source>another one</source>
+        <translation>eine andere</translation>
+    </message>
+    <message>
+        <source>a half</source>
+        <translation>eine Hälfte</translation>
+    </message>
+    <message>
+        <source>not to be seen</source>
+        <translation>nicht zu sehen</translation>
+    </message>
+    <message>
+        <source>Longer once it is warm</source>
+        <translation>Warm länger Licht</translation>
+    </message>
+    <message>
+        <source>Off and on a few times: does the light last longer, or shorter, than at the first?</source>
+        <translation>Ein paarmal aus und an: Hält das Licht länger oder kürzer als beim ersten Mal?</translation>
+    </message>
+    <message>
+        <source>alike</source>
+        <translation>gleich</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <translation>kürzer</translation>
+    </message>
+    <message>
+        <source>Hum with the inverter unplugged</source>
+        <translation>Brummen bei ausgestecktem Wechselrichter</translation>
+    </message>
+    <message>
+        <source>Hum</source>
+        <translation>Brummen</translation>
+    </message>
+    <message>
+        <source>Mains out, the inverter&apos;s supply unplugged, then on again: is the hum still there?</source>
+        <translation>Netz aus, Speisung des Wechselrichters ausgesteckt, dann wieder an: Brummt es noch?</translation>
+    </message>
+    <message>
+        <source>it never hummed</source>
+        <translation>es brummte nie</translation>
+    </message>
+    <message>
+        <source>it is gone</source>
+        <translation>es ist weg</translation>
+    </message>
+    <message>
+        <source>it stays</source>
+        <translation>es bleibt</translation>
+    </message>
+    <message>
+        <source>Arcing, seen or heard</source>
+        <translation>Überschläge, gesehen oder gehört</translation>
+    </message>
+    <message>
+        <source>Arcing</source>
+        <translation>Überschlag</translation>
+    </message>
+    <message>
+        <source>Dark room, from arm&apos;s length, hands off: a blue spot, a hiss, a smell. Kilovolts jump: distance protects, not one hand.</source>
+        <translation>Dunkler Raum, auf Armlänge, Hände weg: ein blauer Punkt, ein Zischen, ein Geruch. Kilovolt springen über: Abstand schützt, nicht eine Hand.</translation>
+    </message>
+    <message>
+        <source>at the inverter</source>
+        <translation>am Wechselrichter</translation>
+    </message>
+    <message>
+        <source>at a lamp&apos;s end</source>
+        <translation>an einem Lampenende</translation>
+    </message>
+    <message>
+        <source>Lamp plugs swapped</source>
+        <translation>Lampenstecker getauscht</translation>
+    </message>
+    <message>
+        <source>Mains out, charge measured: two lamp plugs of one half change places. Which lamp is dark now? Never between halves that run in antiphase.</source>
+        <translation>Netz aus, Ladung gemessen: Zwei Lampenstecker einer Hälfte tauschen den Platz. Welche Lampe ist jetzt dunkel? Nie zwischen Hälften, die gegenphasig laufen.</translation>
+    </message>
+    <message>
+        <source>the same lamp: it goes with the plug</source>
+        <translation>dieselbe Lampe: Es geht mit dem Stecker</translation>
+    </message>
+    <message>
+        <source>another lamp: it is the output</source>
+        <translation>eine andere Lampe: Es ist der Ausgang</translation>
+    </message>
+    <message>
+        <source>not to be told</source>
+        <translation>nicht zu sagen</translation>
+    </message>
+    <message>
+        <source>Outputs compared</source>
+        <translation>Ausgänge verglichen</translation>
+    </message>
+    <message>
+        <source>Outputs</source>
+        <translation>Ausgänge</translation>
+    </message>
+    <message>
+        <source>A probe tip held near each output&apos;s wire, insulated, never on it; a meter on it is destroyed. Alike, or one weaker?</source>
+        <translation>Eine Prüfspitze isoliert nahe an jede Ausgangsleitung gehalten, nie daran; ein Messgerät daran geht kaputt. Gleich, oder eine schwächer?</translation>
+    </message>
+    <message>
+        <source>all alike</source>
+        <translation>alle gleich</translation>
+    </message>
+    <message>
+        <source>one is weaker</source>
+        <translation>einer ist schwächer</translation>
+    </message>
+    <message>
+        <source>a half is weaker</source>
+        <translation>eine Hälfte ist schwächer</translation>
+    </message>
+    <message>
+        <source>nothing at all</source>
+        <translation>gar nichts</translation>
+    </message>
+    <message>
+        <source>Sense nodes of the lamps</source>
+        <translation>Messpunkte der Lampen</translation>
+    </message>
+    <message>
+        <source>Sense</source>
+        <translation>Messpunkte</translation>
+    </message>
+    <message>
+        <source>DC volts of each lamp&apos;s sense node on the cold side, against its twins, in the seconds of light. Never on an output.</source>
+        <translation>Gleichspannung am Messpunkt jeder Lampe auf der kalten Seite, gegen die Nachbarn, in den Sekunden mit Licht. Nie an einem Ausgang.</translation>
+    </message>
+    <message>
+        <source>one is off</source>
+        <translation>einer weicht ab</translation>
+    </message>
+    <message>
+        <source>a half is off</source>
+        <translation>eine Hälfte weicht ab</translation>
+    </message>
+    <message>
+        <source>all at zero</source>
+        <translation>alle bei null</translation>
+    </message>
+    <message>
+        <source>Dummy lamp on the suspect output</source>
+        <translation>Ersatzlast am verdächtigen Ausgang</translation>
+    </message>
+    <message>
+        <source>A resistor chain that is rated for its volts in the lamp&apos;s place, mains out meanwhile: does the protection stay quiet? No output runs open for more than a second or two.</source>
+        <translation>Eine Widerstandskette, die für die Spannung ausgelegt ist, an Stelle der Lampe, Netz dabei aus: Bleibt der Schutz still? Kein Ausgang läuft länger als ein, zwei Sekunden offen.</translation>
+    </message>
+    <message>
+        <source>it stays on</source>
+        <translation>es bleibt an</translation>
+    </message>
+    <message>
+        <source>it trips as before</source>
+        <translation>es löst aus wie zuvor</translation>
+    </message>
+    <message>
+        <source>no light at all</source>
+        <translation>gar kein Licht</translation>
+    </message>
+    <message>
+        <source>Ends of the lamps</source>
+        <translation>Lampenenden</translation>
+    </message>
+    <message>
+        <source>Ends</source>
+        <translation>Enden</translation>
+    </message>
+    <message>
+        <source>Panel open, or from its side: ends black, glowing orange, soot at a joint?</source>
+        <translation>Panel offen oder von der Seite: Enden schwarz, orange glühend, Ruß an einer Lötstelle?</translation>
+    </message>
+    <message>
+        <source>black ends</source>
+        <translation>schwarze Enden</translation>
+    </message>
+    <message>
+        <source>orange glow, or a burnt joint</source>
+        <translation>orange Glut oder verbrannte Lötstelle</translation>
+    </message>
+    <message>
+        <source>A known-good lamp in its place</source>
+        <translation>Eine sicher gute Lampe an ihrer Stelle</translation>
+    </message>
+    <message>
+        <source>Lamp swapped</source>
+        <translation>Lampe getauscht</translation>
+    </message>
+    <message>
+        <source>Mains out, charge measured, glass not to be broken: a lamp that is known to run, of about its length.</source>
+        <translation>Netz aus, Ladung gemessen, Glas nicht zerbrechen: eine Lampe, die sicher läuft, von etwa ihrer Länge.</translation>
+    </message>
+    <message>
+        <source>it stays lit</source>
+        <translation>es bleibt hell</translation>
+    </message>
+    <message>
+        <source>The lamp&apos;s joint soldered anew</source>
+        <translation>Lötstelle der Lampe erneuert</translation>
+    </message>
+    <message>
+        <source>Joint</source>
+        <translation>Lötstelle</translation>
+    </message>
+    <message>
+        <source>Mains out, charge measured: the wire soldered anew at the lamp&apos;s end, the boot refitted, the glass seal minded.</source>
+        <translation>Netz aus, Ladung gemessen: Leitung am Lampenende neu verlötet, Kappe wieder aufgesetzt, auf die Glasdurchführung geachtet.</translation>
+    </message>
+    <message>
+        <source>makes another number of lamps</source>
+        <translation>ergibt eine andere Zahl von Lampen</translation>
+    </message>
+    <message>
+        <source>is not understood; write 4 lamps 2 × 2, 410 mm, 2.4 mm bore, 12 V</source>
+        <translation>wird nicht verstanden; schreiben Sie 4 Lampen 2 × 2, 410 mm, 2,4 mm innen, 12 V</translation>
+    </message>
+    <message>
+        <source>does not say how many lamps there are</source>
+        <translation>sagt nicht, wie viele Lampen es sind</translation>
+    </message>
+    <message>
+        <source>an odd number does not stand at two edges</source>
+        <translation>eine ungerade Zahl steht nicht an zwei Rändern</translation>
     </message>
 </context>
 <context>
@@ -4509,6 +4925,72 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::LampPicture</name>
+    <message>
+        <source>Lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>Lamp %1 of %2</source>
+        <translation>Lampe %1 von %2</translation>
+    </message>
+    <message>
+        <source>fades first</source>
+        <translation>zuerst schwächer</translation>
+    </message>
+    <message>
+        <source>all together</source>
+        <translation>alle zugleich</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::LampsCard</name>
+    <message>
+        <source>half of them at each edge</source>
+        <translation>an jedem Rand die Hälfte</translation>
+    </message>
+    <message>
+        <source>%1 mm: each runs at about %2 V and strikes at %3 to %4 V</source>
+        <translation>%1 mm: jede läuft bei etwa %2 V und zündet bei %3 bis %4 V</translation>
+    </message>
+    <message>
+        <source>their length is not known: nor are their volts</source>
+        <translation>ihre Länge ist nicht bekannt, also auch ihre Spannung nicht</translation>
+    </message>
+    <message>
+        <source>inverter from %1 V</source>
+        <translation>Wechselrichter aus %1 V</translation>
+    </message>
+    <message>
+        <source>external electrodes are the ballast: they may run in parallel</source>
+        <translation>Außenelektroden sind der Vorschalt: Sie dürfen parallel laufen</translation>
+    </message>
+    <message>
+        <source>Kilovolts at 30 to 80 kHz: distance protects, not one hand. Never a meter on an output, no output open for more than a second or two. Lamps hold mercury: do not break them.</source>
+        <translation>Kilovolt bei 30 bis 80 kHz: Abstand schützt, nicht eine Hand. Nie ein Messgerät an einen Ausgang, kein Ausgang länger als ein, zwei Sekunden offen. Lampen enthalten Quecksilber: nicht zerbrechen.</translation>
+    </message>
+    <message>
+        <source>Driven from both ends: no end is cold, and no plugs change places between the halves.</source>
+        <translation>Von beiden Enden gespeist: Kein Ende ist kalt, und zwischen den Hälften wird kein Stecker getauscht.</translation>
+    </message>
+    <message>
+        <source>The inverter runs from the rectified mains: its drive stage is on the hot side.</source>
+        <translation>Der Wechselrichter läuft am gleichgerichteten Netz: Seine Treiberstufe liegt auf der heißen Seite.</translation>
+    </message>
+    <message>
+        <source>In the seconds before it goes dark, by eye or by a phone&apos;s video: which lamp fades first? ↑ ↓ choose it, F writes it down; T all together, H the half it is in.</source>
+        <translation>In den Sekunden, bevor es dunkel wird, mit dem Auge oder per Handyvideo: Welche Lampe wird zuerst schwächer? ↑ ↓ wählt sie, F schreibt es auf; T alle zugleich, H die Hälfte, in der sie liegt.</translation>
+    </message>
+    <message>
+        <source>one lamp</source>
+        <translation>eine Lampe</translation>
+    </message>
+    <message>
+        <source>%1 lamps</source>
+        <translation>%1 Lampen</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::MainWindow</name>
     <message>
         <source>Dim Glow</source>
@@ -5194,10 +5676,6 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
         <translation>Panelprüfung</translation>
     </message>
     <message>
-        <source>Strings</source>
-        <translation>Stränge</translation>
-    </message>
-    <message>
         <source>Fix plan</source>
         <translation>Reparaturplan</translation>
     </message>
@@ -5569,8 +6047,44 @@ repair  (A)</source>
         <translation>Leuchten %1 oder %2?</translation>
     </message>
     <message>
-        <source>This set is lit by lamps: it has no strips, and nothing is measured here.</source>
-        <translation>Dieses Gerät leuchtet mit Lampen: Es hat keine Leisten, und hier wird nichts gemessen.</translation>
+        <source>Lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>This set is lit by lamps: it has no strips. What is asked of lamps and inverter stands at Board.</source>
+        <translation>Dieses Gerät hat Lampen und keine Leisten. Was Lampen und Wechselrichter gefragt wird, steht bei Platine.</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>lamp</source>
+        <translation>Lampe</translation>
+    </message>
+    <message>
+        <source>F</source>
+        <translation>F</translation>
+    </message>
+    <message>
+        <source>fades first</source>
+        <translation>zuerst schwächer</translation>
+    </message>
+    <message>
+        <source>T</source>
+        <translation>T</translation>
+    </message>
+    <message>
+        <source>all together</source>
+        <translation>alle zugleich</translation>
+    </message>
+    <message>
+        <source>H</source>
+        <translation>H</translation>
+    </message>
+    <message>
+        <source>a half</source>
+        <translation>eine Hälfte</translation>
     </message>
 </context>
 <context>
@@ -5602,6 +6116,10 @@ repair  (A)</source>
     <message>
         <source>strips × LEDs · 3, 6, 9 V · mA per string · one string, 2 strings, 2 strips per string, each its own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label 146 V · idle 48 V · 940 × 530 mm · pitch 75 mm</source>
         <translation>Leisten × LEDs · 3, 6, 9 V · mA pro Strang · ein Strang, 2 Stränge, 2 Leisten pro Strang, jede ihr eigener Strang · 2P · 2 Ketten · gespeist von beiden Enden · unterer Rand · unter Maske · 2 Speisungen · Aufdruck 146 V · Ruhe 48 V · 940 × 530 mm · Raster 75 mm</translation>
+    </message>
+    <message>
+        <source>Lamps</source>
+        <translation>Lampen</translation>
     </message>
 </context>
 <context>

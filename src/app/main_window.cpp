@@ -268,11 +268,7 @@ QWidget* MainWindow::buildHeader() {
     names->addWidget(title_);
     names->addWidget(subtitle_);
     row->addLayout(names);
-    QStringList titles;
-    for (const auto& kind : stationKinds()) {
-        titles << kind.title();
-    }
-    line_ = new StationLine(titles);
+    line_ = new StationLine(stationTitles(set::LightKind::Leds));
     connect(line_, &StationLine::chosen, this, &MainWindow::goToPlace);
     auto keepPlace = line_->sizePolicy();
     keepPlace.setRetainSizeWhenHidden(true);
@@ -360,7 +356,7 @@ void MainWindow::showStep(const Written& written, const JobSession::StepName& st
     if (place != jobPage_->current()) {
         jobPage_->goTo(place);
     }
-    say(words.arg(step.label, stationKinds()[std::size_t(place)].title()), "");
+    say(words.arg(step.label, stationTitles(session_.job().set.lightKind()).value(place)), "");
 }
 
 void MainWindow::showKeys() {
@@ -551,6 +547,7 @@ void MainWindow::showJob() {
                                               : StationLine::State::Ahead);
         later = later || done;
     }
+    line_->setTitles(stationTitles(shown->job.set.lightKind()));
     line_->setStates(std::move(states));
     jobPage_->refresh();
     showKeys();

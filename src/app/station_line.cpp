@@ -21,6 +21,11 @@ QSize StationLine::sizeHint() const {
     return {theme::px(300), theme::px(60)};
 }
 
+void StationLine::setTitles(const QStringList& titles) {
+    titles_ = titles;
+    update();
+}
+
 void StationLine::setCurrent(int index) {
     current_ = index;
     setAccessibleDescription(titles_.value(index));

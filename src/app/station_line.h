@@ -13,6 +13,7 @@ public:
     enum class State { Ahead, Done, Skipped };
 
     explicit StationLine(const QStringList& titles, QWidget* parent = nullptr);
+    void setTitles(const QStringList& titles);
     void setCurrent(int index);
     void setStates(std::vector<State> states);
     QSize sizeHint() const override;

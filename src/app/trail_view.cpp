@@ -18,11 +18,11 @@ namespace {
 constexpr std::size_t firstCards = 60;
 constexpr std::size_t moreCards = 200;
 
-QString stationTitle(const knowledge::TestKind* test) {
+QString stationTitle(const knowledge::TestKind* test, set::LightKind light) {
     const auto& kinds = stationKinds();
     const auto found = std::find_if(kinds.begin(), kinds.end(),
                                     [&](const auto& kind) { return test != nullptr && test->station == kind.id; });
-    return found == kinds.end() ? QString() : found->title();
+    return found == kinds.end() ? QString() : found->title(light);
 }
 
 }  // namespace
@@ -72,7 +72,8 @@ QWidget* TrailView::makeEntry(const job::TrailLine& line, int replaced) {
     title->setWordWrap(true);
     top->addWidget(title, 1);
     const auto* test = session_.trade().test(line.test);
-    const QString where = line.phase == job::Phase::After ? tr("Prove") : stationTitle(test);
+    const QString where =
+        line.phase == job::Phase::After ? tr("Prove") : stationTitle(test, session_.job().set.lightKind());
     top->addWidget(makeLabel(line.stands ? where : tr("replaced"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
     if (replaced > 0) {
         auto* count = makeLabel(tr("%1 earlier").arg(replaced), theme::quiet(), "idle");

@@ -6,6 +6,7 @@
 #include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
 #include "core/job/reading_text.h"
+#include "core/lamps/lamp_line.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/parts/part_line.h"
 #include "core/typing/words.h"
@@ -50,6 +51,12 @@ inline auto ratings(parts::PartKind kind, const QString& text) {
 }
 inline auto strips(const QString& text, const backlight::PlainDescription& base) {
     return backlight::readLine(text.toStdString(), base, language::tongue());
+}
+inline auto lamps(const QString& text) {
+    return lamps::readLine(text.toStdString(), language::tongue());
+}
+inline bool speaksOfLamps(const QString& text) {
+    return lamps::speaksOfLamps(text.toStdString(), language::tongue());
 }
 inline auto pins(const QString& text) {
     return backlight::readPins(text.toStdString(), language::tongue());

@@ -498,7 +498,7 @@ TEST_F(BusyHands, TheOwnerIsLeftOutOfAnExportOnRequest) {
 TEST_F(BusyHands, AMisfitIsSettledByANoteAndOthersStayOnOffer) {
     auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     job::addEntry(made, "2026-11-24T08:00:00Z", job::Phase::Before,
-                  evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 480, 480});
+                  evidence::Measured{"ledPlusIdle", {}, evidence::Shape::Steady, 480, 480});
     open(made);
     ASSERT_TRUE(me_.window().session().shown().assessment.misfit);
     ASSERT_TRUE(me_.window().session().shown().assessment.misfit->entry);
@@ -515,7 +515,7 @@ TEST_F(BusyHands, AMisfitIsSettledByANoteAndOthersStayOnOffer) {
 TEST_F(BusyHands, AMisfitSaysThatTheSetWasDescribedOtherwiseSince) {
     auto made = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     job::addEntry(made, "2026-11-24T08:00:00Z", job::Phase::Before,
-                  evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 480, 480});
+                  evidence::Measured{"ledPlusIdle", {}, evidence::Shape::Steady, 480, 480});
     open(made);
     ASSERT_THAT(me_.read(QStringLiteral("misfitWhy")).toStdString(), Not(HasSubstr("described otherwise")));
     ASSERT_TRUE(me_.window().session().edit(QStringLiteral("strips"),

@@ -336,8 +336,9 @@ TEST(RandomEdits, LeaveOnDiskWhatTheScreenShowsAndNothingThatDoesNotOpen) {
                         break;
                     case 6:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::Before,
-                                      evidence::Measured{draw(2) == 0 ? "ledMinus" : "ledPlusOn", draw(4),
-                                                         evidence::Shape(draw(3)), real(), real()});
+                                      evidence::Measured{draw(2) == 0 ? "ledMinus" : "ledPlusOn",
+                                                         backlight::ChannelIndex(draw(4)), evidence::Shape(draw(3)),
+                                                         real(), real()});
                         break;
                     case 7:
                         job::addEntry(job, "2026-11-25T08:00:00Z", job::Phase::After,

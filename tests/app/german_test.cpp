@@ -57,7 +57,7 @@ TEST_F(InGerman, EveryStationSpeaksGermanWithADecimalComma) {
     me_->clickInto(QStringLiteral("ledPlusOn"));
     expectToSee({QStringLiteral("LED+ beim Einschalten"), QStringLiteral("LED+, Max. halten im festen Bereich"),
                  QStringLiteral("örtliche Vorschriften beachten")});
-    const auto band = me_->window().session().shown().assessment.expected.volts.at({"dim", 0});
+    const auto band = me_->window().session().shown().assessment.expected.volts.at({"dim"});
     me_->clickInto(QStringLiteral("dim"));
     expectToSee({QStringLiteral("erwartet %1 … %2 V")
                      .arg(QString::number(band.low, 'f', 1).replace('.', ','),

@@ -130,7 +130,7 @@ protected:
         auto job = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
         job.id = "SK-0990";
         job::addEntry(job, "2026-11-24T08:00:00Z", job::Phase::Before,
-                      evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 480, 480});
+                      evidence::Measured{"ledPlusIdle", {}, evidence::Shape::Steady, 480, 480});
         job::noteDescribed(job);
         return job;
     }

@@ -254,13 +254,13 @@ TEST_F(AtTheBench, ToolsThatAreNotAtHandStayAwayFromTheNextJobAsWell) {
     me_.goTo("takeIn");
     EXPECT_TRUE(job().bench.lacks.empty()) << "offered, not silently taken";
     me_.press(Qt::Key_B, Qt::AltModifier);
-    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 5/7"));
+    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 7/9"));
     me_.press(Qt::Key_T, Qt::AltModifier);
     me_.press(Qt::Key_Down);
     me_.press(Qt::Key_Return);
     me_.press(Qt::Key_Escape);
     EXPECT_THAT(job().bench.lacks, testing::ElementsAre("capacitorMeter"));
-    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 6/7"));
+    EXPECT_THAT(me_.read(QStringLiteral("tools")).toStdString(), HasSubstr("Tools 8/9"));
 }
 
 TEST_F(AtTheBench, AnotherBacklightIsDescribedByItsNumbers) {
@@ -1406,9 +1406,38 @@ TEST_F(AtTheBench, StringsOfALampSetAskForNoStrips) {
         job.set.lamps.count = 4;
     });
     me_.goTo("strings");
-    EXPECT_TRUE(me_.sees(QStringLiteral("This set is lit by lamps: it has no strips, and nothing is measured here.")));
+    EXPECT_TRUE(me_.sees(QStringLiteral("This set is lit by lamps: it has no strips.")));
     EXPECT_FALSE(me_.sees(QStringLiteral("Which strips are there?")));
     EXPECT_FALSE(me_.window().session().shown().assessment.wantsStrips);
+}
+
+TEST_F(AtTheBench, ALampSetIsToldInOneLineAndItsFadingLampByOneKey) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo("strings");
+    me_.type(QStringLiteral("5 lamps 2 x 2, 410 mm"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().set.lamps.count, 0) << "five are not two by two";
+    me_.press(Qt::Key_A, Qt::ControlModifier);
+    me_.type(QStringLiteral("4 lamps 2 x 2, 410 mm, 2.4 mm bore, 12 V"));
+    me_.press(Qt::Key_Return);
+    EXPECT_EQ(job().set.lamps.count, 4);
+    EXPECT_EQ(job().set.lamps.place, lamps::Lamps::Place::Edges);
+    me_.settle();
+    EXPECT_TRUE(me_.sees(QStringLiteral("each runs at about 725 V")));
+    me_.goTo("strings");
+    for (const auto key : {Qt::Key_Down, Qt::Key_Down, Qt::Key_F}) {
+        me_.press(key);
+    }
+    ASSERT_EQ(job().trail.size(), 1U);
+    EXPECT_EQ(std::get<evidence::Answer>(job().trail.back().what).choice, "other");
+    me_.press(Qt::Key_Down);
+    me_.press(Qt::Key_F);
+    EXPECT_EQ(std::get<evidence::Answer>(job().trail.back().what).choice, "bottom");
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(std::get<evidence::Answer>(job().trail.back().what).choice, "other") << "undone";
+    EXPECT_FALSE(me_.window().session().record(evidence::TesterTaken{{{0, 0}, 0, 3}, {0.03, 300}, 12.0, 4}))
+        << "a lamp set has no strips";
 }
 
 TEST_F(AtTheBench, NothingMovesUnderTheHandWhenLiveWorkIsAccepted) {

@@ -311,7 +311,7 @@ TEST_F(CommandLine, FullStandardOutputIsExitTwo) {
 TEST_F(CommandLine, AssessPrintsTheProofAndTheAdvisedOption) {
     auto job = demo();
     job::addEntry(job, "", job::Phase::After,
-                  evidence::Measured{"ledPlusOn", 0, evidence::Shape::PeakThenSettles, 146, 48});
+                  evidence::Measured{"ledPlusOn", {}, evidence::Shape::PeakThenSettles, 146, 48});
     records::writeJobFile(job, jobPath());
     const auto json = parsed(cli({QStringLiteral("assess"), jobPath()}));
     EXPECT_EQ(json["advised"], "replaceLed");
@@ -322,7 +322,8 @@ TEST_F(CommandLine, AssessPrintsTheProofAndTheAdvisedOption) {
 
 TEST_F(CommandLine, AssessNamesTheReadingThatDoesNotFit) {
     auto job = demo();
-    job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusIdle", 0, evidence::Shape::Steady, 481, 481});
+    job::addEntry(job, "", job::Phase::Before,
+                  evidence::Measured{"ledPlusIdle", {}, evidence::Shape::Steady, 481, 481});
     records::writeJobFile(job, jobPath());
     const auto json = parsed(cli({QStringLiteral("assess"), jobPath()}));
     EXPECT_EQ(json["misfit"]["reading"], "LED+ idle: 481.0 V");

@@ -35,7 +35,8 @@ Station::Station(JobSession& session, const QString& id, const QString& title) :
     body_->setContentsMargins(theme::px(22), theme::px(14), theme::px(22), theme::px(12));
     body_->setSpacing(theme::px(8));
     head_ = new QHBoxLayout;
-    head_->addWidget(makeLabel(title, theme::heading()));
+    title_ = makeLabel(title, theme::heading());
+    head_->addWidget(title_);
     head_->addSpacing(theme::px(8));
     head_->addStretch(1);
     acceptLive_ = makeButton(tr("I am trained"), tr("Alt+A"));
@@ -70,6 +71,11 @@ void Station::showInView(const QWidget* part) {
         scroll_->widget()->layout()->activate();
         scroll_->ensureWidgetVisible(const_cast<QWidget*>(part), 0, theme::px(12));
     }
+}
+
+void Station::setTitle(const QString& words) {
+    title_->setText(words);
+    setAccessibleName(words);
 }
 
 void Station::setSubtitle(const QString& words) {

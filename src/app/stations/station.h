@@ -62,6 +62,7 @@ protected:
     evidence::Scene scene() const { return {job().set, session_.trade()}; }
     /// Live readings are taken only after the technician has said once that they may.
     bool liveAllowed() const { return job().liveWorkAccepted; }
+    void setTitle(const QString& words);
     /// The second line under the station's title.
     void setSubtitle(const QString& words);
     /// A button beside the title, with an Alt key of its own that works in this station.
@@ -85,6 +86,7 @@ private:
 
     QString id_;
     QScrollArea* scroll_ = nullptr;
+    QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
     QFrame* caution_ = nullptr;
     QLabel* cautionWords_ = nullptr;

@@ -25,20 +25,36 @@ Station* make(JobSession& session) {
 
 const std::vector<StationKind>& stationKinds() {
     static const std::vector<StationKind> kinds = {
-        {"takeIn", "take-in", [] { return Station::tr("Take in"); }, make<TakeInStation>, TakeInStation::isDone},
-        {"firstLook", "first-look", [] { return Station::tr("First look"); }, make<FirstLookStation>,
+        {"takeIn", "take-in", [](set::LightKind) { return Station::tr("Take in"); }, make<TakeInStation>,
+         TakeInStation::isDone},
+        {"firstLook", "first-look", [](set::LightKind) { return Station::tr("First look"); }, make<FirstLookStation>,
          FirstLookStation::isDone},
-        {"makeSafe", "make-safe", [] { return Station::tr("Make safe"); }, make<MakeSafeStation>,
+        {"makeSafe", "make-safe", [](set::LightKind) { return Station::tr("Make safe"); }, make<MakeSafeStation>,
          MakeSafeStation::isDone},
-        {"board", "board", [] { return Station::tr("Board"); }, make<BoardStation>, BoardStation::isDone},
-        {"panelCheck", "panel-check", [] { return Station::tr("Panel check"); }, make<PanelCheckStation>,
-         PanelCheckStation::isDone},
-        {"strings", "strings", [] { return Station::tr("Strings"); }, make<StringsStation>, StringsStation::isDone},
-        {"fixPlan", "fix-plan", [] { return Station::tr("Fix plan"); }, make<FixPlanStation>, FixPlanStation::isDone},
-        {"prove", "prove", [] { return Station::tr("Prove"); }, make<ProveStation>, ProveStation::isDone},
-        {"handBack", "hand-back", [] { return Station::tr("Hand back"); }, make<HandBackStation>,
+        {"board", "board", [](set::LightKind) { return Station::tr("Board"); }, make<BoardStation>,
+         BoardStation::isDone},
+        {"panelCheck", "panel-check", [](set::LightKind) { return Station::tr("Panel check"); },
+         make<PanelCheckStation>, PanelCheckStation::isDone},
+        {"strings", "strings",
+         [](set::LightKind light) {
+             return light == set::LightKind::Lamps ? StringsStation::tr("Lamps") : StringsStation::tr("Strings");
+         },
+         make<StringsStation>, StringsStation::isDone},
+        {"fixPlan", "fix-plan", [](set::LightKind) { return Station::tr("Fix plan"); }, make<FixPlanStation>,
+         FixPlanStation::isDone},
+        {"prove", "prove", [](set::LightKind) { return Station::tr("Prove"); }, make<ProveStation>,
+         ProveStation::isDone},
+        {"handBack", "hand-back", [](set::LightKind) { return Station::tr("Hand back"); }, make<HandBackStation>,
          HandBackStation::isDone}};
     return kinds;
+}
+
+QStringList stationTitles(set::LightKind light) {
+    QStringList titles;
+    for (const auto& kind : stationKinds()) {
+        titles << kind.title(light);
+    }
+    return titles;
 }
 
 int stationIndex(const std::string& id) {

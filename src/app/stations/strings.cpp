@@ -62,6 +62,9 @@ std::array<parts::LedCheckSetting, 4> settingsOf(const backlight::LedSpec& led) 
 
 StringsStation::StringsStation(JobSession& session) : Station(session, QStringLiteral("strings"), tr("Strings")) {
     body_->addWidget(makeNotSeenCard());
+    lamps_ = new LampsCard;
+    connect(lamps_, &LampsCard::faded, this, [this](const evidence::Answer& answer) { tell(session_.record(answer)); });
+    body_->addWidget(lamps_, 1);
     mapCard_ = makeCard("panel");
     auto* mapLayout = new QVBoxLayout(mapCard_);
     mapLayout->setContentsMargins(theme::px(6), theme::px(4), theme::px(6), theme::px(4));
@@ -268,11 +271,18 @@ void StringsStation::showJob() {
     goOn_ = goOn_ || (isDescribed && line_->hasFocus());  // they have just been described
     const bool hasLamps = job.set.lightKind() == set::LightKind::Lamps;
     notSeen_->setVisible(!isDescribed && !hasLamps);
-    mapCard_->setVisible(isDescribed);
-    entry_->setVisible(isDescribed);
+    lamps_->setVisible(hasLamps);
+    mapCard_->setVisible(isDescribed && !hasLamps);
+    entry_->setVisible(isDescribed && !hasLamps);
+    setTitle(hasLamps ? tr("Lamps") : tr("Strings"));
+    if (hasLamps) {
+        setSubtitle(
+            tr("This set is lit by lamps: it has no strips. What is asked of lamps and inverter stands at Board."));
+        lamps_->show(*session_.snapshot());
+        return;
+    }
     if (!isDescribed) {
-        setSubtitle(hasLamps ? tr("This set is lit by lamps: it has no strips, and nothing is measured here.")
-                             : QString());
+        setSubtitle({});
         line_->refresh();
         return;
     }
@@ -344,6 +354,21 @@ void StringsStation::showRun() {
                                        : words(plan.advice)));
     clearLayout(outcomes_);
     bridgeAmps_->setEnabled(liveAllowed());
+    showLedVerdict();
+    const bool plain = !toChassis && bridged_.empty();
+    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
+        if (plain && taken != nullptr && taken->run == *run_ && taken->setting == setting() && taken->bridged.empty() &&
+            taken->minus == Minus::EndOfRun) {
+            return showRanking(*taken);
+        }
+    }
+    showOutcomes();
+}
+
+/// What is known of the LED under the cursor.
+void StringsStation::showLedVerdict() {
+    const auto& job = this->job();
     const LedPlace at = map_->cursor();
     ledVerdict_->setText(tr("%1 is chosen; jumper across it (J), tester to the chassis (C)")
                              .arg(QString::fromStdString(nameOf(job.set.backlight, at))));
@@ -359,19 +384,17 @@ void StringsStation::showRun() {
             ledVerdict_->setText(bridgeWords(job, *bridged));
         }
     }
-    const bool plain = !toChassis && bridged_.empty();
-    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
-        const auto* taken = std::get_if<evidence::TesterTaken>(&entry.what);
-        if (plain && taken != nullptr && taken->run == *run_ && taken->setting == setting() && taken->bridged.empty() &&
-            taken->minus == Minus::EndOfRun) {
-            return showRanking(*taken);
-        }
-    }
+}
+
+/// What the chosen run may read, and what each reading would mean.
+void StringsStation::showOutcomes() {
+    const auto& job = this->job();
+    const bool toChassis = minus_ == Minus::Chassis;
     if (const auto* probe = asked()) {
         for (std::size_t i = 0; i < std::min<std::size_t>(3, probe->outcomes.size()); ++i) {
             addOutcome(words(probe->outcomes[i].reading), words(probe->outcomes[i].meaning));
         }
-    } else if (!plain) {
+    } else if (toChassis || !bridged_.empty()) {
         const auto sound = backlight::testRun(job.set.backlight, {*run_, setting(), minus_, false, bridged_}, {});
         addOutcome(tr("%L1 V, %2 lit").arg(sound.volts, 0, 'f', 1).arg(sound.lit),
                    toChassis ? tr("no string touches it") : tr("nothing else is wrong"));
@@ -567,7 +590,9 @@ void StringsStation::mark(backlight::LedPlace place, evidence::LedSeen::Glow glo
 }
 
 void StringsStation::enter() {
-    if (!job().set.backlight.isDescribed) {
+    if (job().set.lightKind() == set::LightKind::Lamps) {
+        setFocus();
+    } else if (!job().set.backlight.isDescribed) {
         line_->setFocus();
         line_->selectAll();  // what is known of the board stays, whatever is typed over it
     } else if (const auto* next = nextStringProbe()) {
@@ -626,7 +651,11 @@ bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
 }
 
 void StringsStation::keyPressEvent(QKeyEvent* event) {
-    if (!job().set.backlight.isDescribed) {
+    if (job().set.lightKind() == set::LightKind::Lamps) {
+        if (event->modifiers() != Qt::NoModifier || !lamps_->press(event->key())) {
+            Station::keyPressEvent(event);
+        }
+    } else if (!job().set.backlight.isDescribed) {
         Station::keyPressEvent(event);
     } else if (event->key() == Qt::Key_N && event->modifiers() == Qt::NoModifier) {
         commitNothingLit();
@@ -664,6 +693,12 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 }
 
 std::vector<KeyHint> StringsStation::keys() const {
+    if (session_.hasJob() && job().set.lightKind() == set::LightKind::Lamps) {
+        return {{tr("↑ ↓"), tr("lamp")},
+                {tr("F"), tr("fades first")},
+                {tr("T"), tr("all together")},
+                {tr("H"), tr("a half")}};
+    }
     if (!session_.hasJob() || !job().set.backlight.isDescribed) {
         return {{tr("Enter"), tr("use these strips")}};
     }

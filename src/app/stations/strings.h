@@ -5,6 +5,7 @@
 #include <QLineEdit>
 
 #include "app/backlight_map.h"
+#include "app/stations/lamps_card.h"
 #include "app/stations/number_field.h"
 #include "app/stations/station.h"
 #include "app/stations/strips_line.h"
@@ -46,6 +47,8 @@ private:
     /// What the tester is set to for the reading that comes next.
     backlight::TesterSetting setting() const;
     void showRun();
+    void showLedVerdict();
+    void showOutcomes();
     void commit();
     std::variant<job::TypedTester, text::Text> litTyped() const;
     void writeTester(const evidence::TesterTaken& reading, QWidget* field);
@@ -63,6 +66,7 @@ private:
 
     QFrame* notSeen_ = nullptr;  ///< instead of the map and the fields while nobody has described the strips
     StripsLine* line_ = nullptr;
+    LampsCard* lamps_ = nullptr;  ///< instead of all of it when the set has lamps
     QFrame* mapCard_ = nullptr;
     QFrame* entry_ = nullptr;
     BacklightMap* map_ = nullptr;

@@ -42,6 +42,7 @@ Written rewire(JobSession& session, backlight::Backlight wired) {
     wired.driver.ovpRatio = wired.driver.ovpRatio ? wired.driver.ovpRatio : now.driver.ovpRatio;
     wired.driver.headroomVolts = wired.driver.headroomVolts ? wired.driver.headroomVolts : now.driver.headroomVolts;
     return session.edit(StripsLine::tr("Wiring"), [&](job::Job& edited) {
+        edited.set.lamps = wired.isDescribed ? lamps::Lamps{} : edited.set.lamps;  // strips are no lamps
         edited.set.backlight = wired;
         edited.panelCheck.channel = std::min(edited.panelCheck.channel, int(wired.channels.size()) - 1);
     });
@@ -55,6 +56,11 @@ StripsLine::StripsLine(JobSession& session) : session_(session) {
            "own string, in parallel · 2P · 2 chains · fed from both ends · bottom edge · under mask · 2 feeds · label "
            "146 V · idle 48 V · 940 × 530 mm · pitch 75 mm"));
     explainTyping(this, [this](const QString& line) {
+        if (typed::speaksOfLamps(line)) {
+            const auto lamps = typed::lamps(line);
+            const auto* read = std::get_if<lamps::Lamps>(&lamps);
+            return read == nullptr ? QString() : typed::spoken(lamps::lineOf(*read));
+        }
         const auto read = typed::strips(line, base());
         const auto* plain = std::get_if<backlight::PlainDescription>(&read);
         return plain == nullptr ? QString() : typed::spoken(backlight::lineOf(*plain));
@@ -66,7 +72,13 @@ void StripsLine::refresh() {
     if (isModified()) {
         return;
     }
-    const auto& backlight = session_.shown().job.set.backlight;
+    const auto& set = session_.shown().job.set;
+    const auto& backlight = set.backlight;
+    if (set.lightKind() == set::LightKind::Lamps) {
+        setText(typed::spoken(lamps::lineOf(set.lamps)));
+        setCursorPosition(0);
+        return;
+    }
     const auto plain = backlight::plainDescriptionOf(backlight);
     setText(plain ? typed::spoken(backlight::lineOf(*plain)) : QString());
     setCursorPosition(0);  // of a line that is too long its beginning is seen
@@ -88,8 +100,23 @@ backlight::PlainDescription StripsLine::base() const {
     return *plain;
 }
 
+/// The set has lamps, or other ones than before.
+void StripsLine::commitLamps() {
+    const auto read = typed::lamps(text());
+    if (const auto* problem = std::get_if<typing::LineProblem>(&read)) {
+        refuse(this, inWords(*problem));
+        return;
+    }
+    const auto& lamps = std::get<lamps::Lamps>(read);
+    settle(session_.edit(tr("Lamps"), [&](job::Job& edited) { edited.set.lamps = lamps; }));
+}
+
 void StripsLine::commit() {
     if (!isModified()) {
+        return;
+    }
+    if (typed::speaksOfLamps(text())) {
+        commitLamps();
         return;
     }
     const auto read = typed::strips(text(), base());
@@ -105,7 +132,10 @@ void StripsLine::commit() {
         wired.feeds = plain.feeds;
         wired.driver.idleVolts = plain.idleVolts;
     }
-    const auto written = rewire(session_, wired);
+    settle(rewire(session_, wired));
+}
+
+void StripsLine::settle(const Written& written) {
     if (written) {
         accept(this);
         setModified(false);

@@ -14,7 +14,7 @@ Written rewire(JobSession& session, backlight::Backlight wired);
 /// Whether the trail speaks of strips, so that their number must stay.
 bool isReferredTo(const job::Job& job);
 
-/// The one line that says what strips a set has; Enter makes them the job's.
+/// The one line that says what strips or lamps a set has; Enter makes them the job's.
 class StripsLine : public QLineEdit {
     Q_OBJECT
 public:
@@ -25,6 +25,9 @@ public:
 
 private:
     void commit();
+    void commitLamps();
+    /// After an edit: shows what the job has now, or says why it was refused.
+    void settle(const Written& written);
     backlight::PlainDescription base() const;
 
     JobSession& session_;

@@ -176,6 +176,12 @@ QWidget* TakeInStation::makeSetCard() {
     grid->addWidget(complaint_, 5, 0, 1, 2);
     addLine(
         2, 2, tr("Where it hangs"), "place", [](job::Job& j) -> std::string& { return j.order.place; }, 2);
+    addOrder(grid);
+    return card;
+}
+
+/// When it is due, what it is worth and may cost, how long it has run.
+void TakeInStation::addOrder(QGridLayout* grid) {
     const auto addAmount = [&](int column, const QString& name, const char* id, const job::Expected& expected,
                                std::optional<double> (*get)(const job::Job&),
                                void (*set)(job::Job&, std::optional<double>)) {
@@ -216,7 +222,6 @@ QWidget* TakeInStation::makeSetCard() {
     addAmount(
         3, tr("Hours of light so far"), "hours", hoursOfLight, [](const job::Job& j) { return j.set.hoursRun; },
         [](job::Job& j, std::optional<double> amount) { j.set.hoursRun = amount; });
-    return card;
 }
 
 /// A button in the field that opens a calendar.
@@ -335,7 +340,8 @@ void TakeInStation::addBoard() {
     });
     connect(board_, &WiringBoard::fed, this, [this](int strip, int feed) {
         repaint([&](const backlight::Backlight& panel) {
-            return backlight::withChannelFed(panel, backlight::runsOnStrip(panel, strip).front().string.channel, feed);
+            const int channel = backlight::runsOnStrip(panel, strip).front().string.channel;
+            return backlight::withChannelFed(panel, backlight::ChannelIndex(channel), backlight::FeedIndex(feed));
         });
     });
     connect(board_, &WiringBoard::turned, this, [this](int strip) {

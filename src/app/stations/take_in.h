@@ -44,6 +44,7 @@ private:
         Write write;
     };
     QWidget* makeSetCard();
+    void addOrder(QGridLayout* grid);
     QWidget* makeWiringCard();
     void addCalendar(QLineEdit* edit);
     void addLines(QGridLayout* grid);

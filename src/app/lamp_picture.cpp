@@ -1,0 +1,143 @@
+#include "app/lamp_picture.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <algorithm>
+
+#include "app/painted_text.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+using lamps::Lamps;
+
+LampPicture::LampPicture(QWidget* parent) : QWidget(parent) {
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setAccessibleName(tr("Lamps"));
+}
+
+QSize LampPicture::minimumSizeHint() const {
+    return {theme::px(420), theme::px(240)};
+}
+
+void LampPicture::show(const Lamps& lamps, const Seen& seen) {
+    lamps_ = lamps;
+    seen_ = seen;
+    moveCursor(0);
+}
+
+void LampPicture::moveCursor(int by) {
+    cursor_ = std::clamp(cursor_ + by, 0, std::max(0, lamps_.count - 1));
+    setAccessibleDescription(tr("Lamp %1 of %2").arg(cursor_ + 1).arg(lamps_.count));
+    update();
+}
+
+QRectF LampPicture::screen() const {
+    const QRectF room = QRectF(rect()).adjusted(theme::px(56), theme::px(10), -theme::px(140), -theme::px(10));
+    constexpr double aspect = 16.0 / 9;
+    const double width = std::min(room.width(), aspect * room.height());
+    return {room.center().x() - width / 2, room.center().y() - width / aspect / 2, width, width / aspect};
+}
+
+QRectF LampPicture::tube(int lamp) const {
+    const QRectF on = screen();
+    const int inHalf = lamps_.count / 2;
+    double y = on.top() + on.height() * (lamp + 0.5) / std::max(1, lamps_.count);
+    double pitch = on.height() / std::max(1, lamps_.count);
+    if (lamps_.place == Lamps::Place::Edges && inHalf > 0) {
+        pitch = std::min(0.12 * on.height(), 0.4 * on.height() / inHalf);
+        y = halfOf(lamp) == 0 ? on.top() + pitch * (lamp + 0.6) : on.bottom() - pitch * (lamps_.count - lamp - 0.4);
+    }
+    const double thick = std::min(0.42 * pitch, double(theme::px(14)));
+    return {on.left() + theme::px(14), y - thick / 2, on.width() - theme::px(28), thick};
+}
+
+void LampPicture::mousePressEvent(QMouseEvent* event) {
+    for (int lamp = 0; lamp < lamps_.count; ++lamp) {
+        if (tube(lamp)
+                .adjusted(-theme::px(50), -theme::px(4), theme::px(130), theme::px(4))
+                .contains(event->position())) {
+            moveCursor(lamp - cursor_);
+            emit chosen(lamp);
+            return;
+        }
+    }
+}
+
+/// One tube between its two plugs; what was seen of it in words at its end.
+void LampPicture::paintLamp(QPainter& painter, int lamp) const {
+    const auto& p = theme::palette();
+    const QRectF at = tube(lamp);
+    const bool isFirst = seen_.fadesFirst == lamp;
+    const bool isDark = isFirst || seen_.darkHalf == halfOf(lamp);
+    const double round = at.height() / 2;
+    QLinearGradient glow(at.topLeft(), at.topRight());
+    const QColor light = isDark ? p.raised : p.lit;
+    glow.setColorAt(0, p.line);
+    glow.setColorAt(0.05, light);
+    glow.setColorAt(0.95, light);
+    glow.setColorAt(1, p.line);
+    painter.setPen(QPen(isDark ? p.ember : p.line, isDark ? 2 : 1, isDark ? Qt::DashLine : Qt::SolidLine));
+    painter.setBrush(glow);
+    if (lamps_.shape == Lamps::Shape::U) {
+        QPainterPath bent;
+        bent.addRoundedRect(at, round, round);
+        bent.addRoundedRect(at.adjusted(0.12 * at.width(), 0.3 * at.height(), -0.02 * at.width(), -0.3 * at.height()),
+                            0.2 * at.height(), 0.2 * at.height());
+        painter.drawPath(bent);
+    } else {
+        painter.drawRoundedRect(at, round, round);
+    }
+    painter.setBrush(p.raised);
+    painter.setPen(QPen(p.quiet, 1));
+    const QSizeF plug(theme::px(10), std::max(at.height(), double(theme::px(6))));
+    const auto drawPlug = [&](double x) { painter.drawRect(QRectF({x, at.center().y() - plug.height() / 2}, plug)); };
+    drawPlug(at.right() + theme::px(2));
+    if (lamps_.drive == Lamps::Drive::BothEnds) {
+        drawPlug(at.left() - theme::px(2) - plug.width());
+    }
+    painter.setFont(lamp == cursor_ ? theme::strong() : theme::quiet());
+    painter.setPen(lamp == cursor_ ? p.glow : p.quiet);
+    const double line = std::min(double(painter.fontMetrics().height()), 2.2 * at.height());
+    const QRectF left(screen().left() - theme::px(50), at.center().y() - line / 2, theme::px(42), line);
+    if (lamps_.count <= 16 || lamp == cursor_) {
+        paintText(painter, left, Qt::AlignRight | Qt::AlignVCenter, QString::number(lamp + 1));
+    }
+    if (isFirst) {
+        painter.setPen(p.ember);
+        painter.setFont(theme::quiet());
+        paintRemark(painter, QRectF(screen().right() + theme::px(8), at.center().y() - line / 2, theme::px(128), line),
+                    Qt::AlignLeft | Qt::AlignVCenter, tr("fades first"));
+    }
+    if (lamp == cursor_) {
+        painter.setPen(QPen(p.glow, 2));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRoundedRect(at.adjusted(-theme::px(5), -theme::px(4), theme::px(16), theme::px(4)), round, round);
+    }
+}
+
+void LampPicture::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = theme::palette();
+    const QRectF on = screen();
+    painter.setPen(QPen(p.line, 2));
+    painter.setBrush(p.ground);
+    painter.drawRoundedRect(on, theme::px(4), theme::px(4));
+    if (lamps_.count > 1) {  // the halves, each on its own outputs
+        painter.setPen(QPen(p.line, 1, Qt::DashLine));
+        painter.drawLine(QPointF(on.left(), on.center().y()), QPointF(on.right(), on.center().y()));
+    }
+    for (int lamp = 0; lamp < lamps_.count; ++lamp) {
+        paintLamp(painter, lamp);
+    }
+    if (seen_.together) {
+        painter.setPen(p.text);
+        painter.setFont(theme::quiet());
+        paintRemark(painter,
+                    QRectF(on.right() + theme::px(8), on.top(), theme::px(128), painter.fontMetrics().height()),
+                    Qt::AlignLeft, tr("all together"));
+    }
+}
+
+}  // namespace dimglow::app

@@ -1,0 +1,48 @@
+#pragma once
+
+#include <QWidget>
+
+#include "core/lamps/lamps.h"
+
+namespace dimglow::app {
+
+/// The lamps as they stand behind the picture, with their halves and plugs: a cursor on one of them, and what was seen
+/// of them. Lit, fading and dark differ in shape as well as in colour.
+class LampPicture : public QWidget {
+    Q_OBJECT
+public:
+    /// What was seen of the lamps.
+    struct Seen {
+        int fadesFirst = -1;    ///< a lamp; -1: not seen, or none before the others
+        int darkHalf = -1;      ///< 0 the upper, 1 the lower
+        bool together = false;  ///< none before the others
+        bool operator==(const Seen&) const = default;
+    };
+    explicit LampPicture(QWidget* parent = nullptr);
+
+    void show(const lamps::Lamps& lamps, const Seen& seen);
+    int cursor() const { return cursor_; }
+    void moveCursor(int by);
+
+    QSize minimumSizeHint() const override;
+
+signals:
+    void chosen(int lamp);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+
+private:
+    QRectF screen() const;
+    /// Where a lamp is drawn.
+    QRectF tube(int lamp) const;
+    int halfOf(int lamp) const { return 2 * lamp < lamps_.count ? 0 : 1; }
+    void paintLamp(QPainter& painter, int lamp) const;
+
+    lamps::Lamps lamps_;
+    Seen seen_;
+    int cursor_ = 0;
+};
+
+}  // namespace dimglow::app

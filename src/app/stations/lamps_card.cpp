@@ -1,0 +1,131 @@
+#include "app/stations/lamps_card.h"
+
+#include <QVBoxLayout>
+
+#include "app/panels.h"
+#include "app/theme.h"
+
+namespace dimglow::app {
+
+namespace {
+
+using lamps::Lamps;
+
+constexpr const char* question = "lampFades";
+
+/// What the lamps need, as far as it is known.
+QString factsOf(const Lamps& lamps) {
+    QStringList facts = {lamps.count == 1 ? LampsCard::tr("one lamp") : LampsCard::tr("%1 lamps").arg(lamps.count)};
+    if (lamps.place == Lamps::Place::Edges) {
+        facts << LampsCard::tr("half of them at each edge");
+    }
+    if (lamps.lengthMm) {
+        const double volts = lamps::runVolts(lamps);
+        facts << LampsCard::tr("%1 mm: each runs at about %2 V and strikes at %3 to %4 V")
+                     .arg(*lamps.lengthMm, 0, 'f', 0)
+                     .arg(volts, 0, 'f', 0)
+                     .arg(lamps::strikesFrom * volts, 0, 'f', 0)
+                     .arg(lamps::strikesTo * volts, 0, 'f', 0);
+    } else {
+        facts << LampsCard::tr("their length is not known: nor are their volts");
+    }
+    if (lamps.supplyVolts) {
+        facts << LampsCard::tr("inverter from %1 V").arg(*lamps.supplyVolts, 0, 'f', 0);
+    }
+    if (lamps.electrodes == Lamps::Electrodes::External) {
+        facts << LampsCard::tr("external electrodes are the ballast: they may run in parallel");
+    }
+    return facts.join(QStringLiteral(" · "));
+}
+
+QString cautionsOf(const Lamps& lamps) {
+    QStringList cautions = {
+        LampsCard::tr("Kilovolts at 30 to 80 kHz: distance protects, not one hand. Never a meter on an output, no "
+                      "output open for more than a second or two. Lamps hold mercury: do not break them.")};
+    if (lamps.drive == Lamps::Drive::BothEnds) {
+        cautions << LampsCard::tr(
+            "Driven from both ends: no end is cold, and no plugs change places between the halves.");
+    }
+    if (lamps.isFedByTheBus()) {
+        cautions << LampsCard::tr("The inverter runs from the rectified mains: its drive stage is on the hot side.");
+    }
+    return cautions.join(QLatin1Char(' '));
+}
+
+/// The answer that stands, on the picture.
+LampPicture::Seen seenIn(const job::Job& job) {
+    LampPicture::Seen seen;
+    for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        if (answer == nullptr || answer->test != question) {
+            continue;
+        }
+        const int count = job.set.lamps.count;
+        const int named = QString::fromStdString(answer->detail).section(QLatin1Char('/'), 0, 0).toInt() - 1;
+        seen = {};
+        seen.together = answer->choice == "together";
+        seen.darkHalf = answer->choice == "half" ? (2 * named < count ? 0 : 1) : -1;
+        seen.fadesFirst = answer->choice == "top"      ? 0
+                          : answer->choice == "bottom" ? count - 1
+                          : answer->choice == "other"  ? named
+                                                       : -1;
+    }
+    return seen;
+}
+
+}  // namespace
+
+LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
+    setProperty("card", "panel");
+    auto* rows = new QVBoxLayout(this);
+    rows->setContentsMargins(theme::px(16), theme::px(12), theme::px(16), theme::px(12));
+    rows->setSpacing(theme::px(8));
+    facts_ = makeLabel({}, theme::body());
+    facts_->setObjectName(QStringLiteral("lampFacts"));
+    facts_->setWordWrap(true);
+    rows->addWidget(facts_);
+    picture_ = new LampPicture;
+    picture_->setObjectName(QStringLiteral("lamps"));
+    rows->addWidget(picture_, 1);
+    auto* how =
+        makeLabel(tr("In the seconds before it goes dark, by eye or by a phone's video: which lamp fades first? ↑ ↓ "
+                     "choose it, F writes it down; T all together, H the half it is in."),
+                  theme::body(), "quiet");
+    how->setWordWrap(true);
+    rows->addWidget(how);
+    cautions_ = makeLabel({}, theme::quiet(), "ember");
+    cautions_->setWordWrap(true);
+    rows->addWidget(cautions_);
+}
+
+void LampsCard::show(const Snapshot& shown) {
+    const auto& lamps = shown.job.set.lamps;
+    count_ = lamps.count;
+    facts_->setText(factsOf(lamps));
+    cautions_->setText(cautionsOf(lamps));
+    picture_->show(lamps, seenIn(shown.job));
+}
+
+bool LampsCard::press(int key) {
+    const int lamp = picture_->cursor();
+    const std::string which = std::to_string(lamp + 1) + "/" + std::to_string(count_);
+    switch (key) {
+        case Qt::Key_Up:
+        case Qt::Key_Down:
+            picture_->moveCursor(key == Qt::Key_Up ? -1 : 1);
+            return true;
+        case Qt::Key_F:
+            emit faded({question, lamp == 0 ? "top" : lamp == count_ - 1 ? "bottom" : "other", {}, which});
+            return true;
+        case Qt::Key_T:
+            emit faded({question, "together"});
+            return true;
+        case Qt::Key_H:
+            emit faded({question, "half", {}, which});
+            return true;
+        default:
+            return false;
+    }
+}
+
+}  // namespace dimglow::app
