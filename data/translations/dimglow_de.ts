@@ -3775,6 +3775,46 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>an odd number does not stand at two edges</source>
         <translation>eine ungerade Zahl steht nicht an zwei Rändern</translation>
     </message>
+    <message>
+        <source>Kilovolts at 30 to 80 kHz on the lamps&apos; outputs: distance protects, not one hand. Never a meter on an output, none of them open for more than a second or two.</source>
+        <translation>Kilovolt bei 30 bis 80 kHz an den Lampenausgängen: Abstand schützt, nicht eine Hand. Nie ein Messgerät an einen Ausgang, keiner länger als ein, zwei Sekunden offen.</translation>
+    </message>
+    <message>
+        <source>Live: mains and about 325 V DC on the primary side.</source>
+        <translation>Unter Spannung: Netz und etwa 325 V DC auf der Primärseite.</translation>
+    </message>
+    <message>
+        <source>Live: the set makes kilovolts of its low voltage.</source>
+        <translation>Unter Spannung: Das Gerät macht aus seiner Kleinspannung Kilovolt.</translation>
+    </message>
+    <message>
+        <source>The inverter runs from the rectified mains: its drive stage is hot.</source>
+        <translation>Der Wechselrichter läuft am gleichgerichteten Netz: Seine Treiberstufe ist heiß.</translation>
+    </message>
+    <message>
+        <source>Black to the hot minus for hot readings, to the chassis for cold ones.</source>
+        <translation>Schwarz bei heißen Messungen an den heißen Minus, bei kalten ans Chassis.</translation>
+    </message>
+    <message>
+        <source>Driven from both ends: no end is cold, and no plugs change places between the halves.</source>
+        <translation>Von beiden Enden gespeist: Kein Ende ist kalt, und zwischen den Hälften wird kein Stecker getauscht.</translation>
+    </message>
+    <message>
+        <source>The far end of a lamp is cold; the plug&apos;s end is not.</source>
+        <translation>Das ferne Ende einer Lampe ist kalt, das am Stecker nicht.</translation>
+    </message>
+    <message>
+        <source>Lamps hold mercury: do not break them.</source>
+        <translation>Lampen enthalten Quecksilber: nicht zerbrechen.</translation>
+    </message>
+    <message>
+        <source>{} {} {} Discharge and measure again before you touch. For trained people; follow local codes.</source>
+        <translation>{} {} {} Vor dem Anfassen entladen und noch einmal messen. Für Fachkundige; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>{} {} Close what you can before the soak.</source>
+        <translation>{} {} Vor dem Dauerlauf schließen, was geht.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -4964,18 +5004,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>external electrodes are the ballast: they may run in parallel</source>
         <translation>Außenelektroden sind der Vorschalt: Sie dürfen parallel laufen</translation>
-    </message>
-    <message>
-        <source>Kilovolts at 30 to 80 kHz: distance protects, not one hand. Never a meter on an output, no output open for more than a second or two. Lamps hold mercury: do not break them.</source>
-        <translation>Kilovolt bei 30 bis 80 kHz: Abstand schützt, nicht eine Hand. Nie ein Messgerät an einen Ausgang, kein Ausgang länger als ein, zwei Sekunden offen. Lampen enthalten Quecksilber: nicht zerbrechen.</translation>
-    </message>
-    <message>
-        <source>Driven from both ends: no end is cold, and no plugs change places between the halves.</source>
-        <translation>Von beiden Enden gespeist: Kein Ende ist kalt, und zwischen den Hälften wird kein Stecker getauscht.</translation>
-    </message>
-    <message>
-        <source>The inverter runs from the rectified mains: its drive stage is on the hot side.</source>
-        <translation>Der Wechselrichter läuft am gleichgerichteten Netz: Seine Treiberstufe liegt auf der heißen Seite.</translation>
     </message>
     <message>
         <source>In the seconds before it goes dark, by eye or by a phone&apos;s video: which lamp fades first? ↑ ↓ choose it, F writes it down; T all together, H the half it is in.</source>

@@ -72,7 +72,8 @@ void LampPicture::paintLamp(QPainter& painter, int lamp) const {
     const bool isDark = isFirst || seen_.darkHalf == halfOf(lamp);
     const double round = at.height() / 2;
     QLinearGradient glow(at.topLeft(), at.topRight());
-    const QColor light = isDark ? p.raised : p.lit;
+    const bool isSeen = seen_.together || seen_.fadesFirst >= 0 || seen_.darkHalf >= 0;
+    const QColor light = isDark || !isSeen ? p.raised : p.lit;
     glow.setColorAt(0, p.line);
     glow.setColorAt(0.05, light);
     glow.setColorAt(0.95, light);

@@ -6,6 +6,7 @@
 #include <optional>
 
 #include "core/backlight/plain.h"
+#include "virtualset/lamp_set.h"
 
 namespace dimglow::virtualset {
 
@@ -417,10 +418,76 @@ DemoJob cargoOffice(const knowledge::Knowledge& trade) {
     return demo;
 }
 
+/// Asks a set with lamps one question after the other, a few minutes apart.
+void askLamps(DemoJob& demo, const LampSet::Wrong& wrong, const LampMake& make, const knowledge::Knowledge& trade,
+              const std::vector<evidence::Question>& questions) {
+    auto& job = demo.job;
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    const BenchSet boards(strips(1, 12, 1, 0.1, {}, 24), {Trouble::NoTrouble, {}}, {}, trade);
+    const LampSet set(boards, wrong, make, trade);
+    int minute = 9 * 60 + 5;
+    for (const auto& question : questions) {
+        if (const auto* point = std::get_if<evidence::PointAsked>(&question)) {
+            job::notePoint(job, *point);
+        }
+        for (auto& seen : set.take(question)) {
+            job::addEntry(job, fmt::format("2026-11-26T{:02}:{:02}:00Z", minute / 60, minute % 60), job::Phase::Before,
+                          std::move(seen));
+            minute += 4;
+        }
+    }
+}
+
+evidence::Question asked(const char* test) {
+    return evidence::Answer::Question{test};
+}
+
+/// Ticket desk: a burnt joint on the top lamp of an edge-lit monitor.
+DemoJob ticketDesk(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0426", "Ticket desk monitor",
+                        {"Terminal, desk 2", "Lights for two seconds, then dark.", 120, "2026-12-11"}, "Quaylight",
+                        "TD-19", "QL-01188", "QL190-L2", 33000);
+    demo.job.set.kind = "monitor";
+    demo.job.set.lamps = {4, 410, 2.4, lamps::Lamps::Place::Edges};
+    demo.job.set.lamps.supplyVolts = 12;
+    demo.job.liveWorkAccepted = false;
+    askLamps(demo, {LampTrouble::BurntJoint, 0, 0.1, true, {}, 427}, {4, 1.8, true, false, 0.85}, trade,
+             {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("lampFades")});
+    return demo;
+}
+
+/// Quay office: the inverter's electrolytics are tired, one of them is seen to be swollen.
+DemoJob quayOffice(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0427", "Quay office monitor",
+                        {"Quay office", "Flickers and hums for a second, then nothing.", 110, "2026-12-16"}, "Fairlead",
+                        "QO-22", "FL-00263", "FL220-L4", 28000);
+    demo.job.set.kind = "monitor";
+    demo.job.set.lamps = {4, 480, 2.4, lamps::Lamps::Place::Edges};
+    demo.job.set.lamps.supplyVolts = 12;
+    askLamps(demo, {LampTrouble::AgedCapacitors, 0, 0.3, true, {0.4, 0.5, 0.6}, 427}, {4, 1.2, true, false, 0.85},
+             trade,
+             {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("flicker"), asked("hum"),
+              asked("eyes"), evidence::PointTaken::Question{"inverterCapacitor", "C5"}});
+    return demo;
+}
+
+/// Waiting room: the upper half of twelve lamps goes dark; a film capacitor has drifted.
+DemoJob waitingRoom(const knowledge::Knowledge& trade) {
+    auto demo = takenIn("SK-0428", "Waiting room television",
+                        {"Waiting room, west", "The upper half is dark.", 160, "2026-12-17"}, "Northlight", "WR-40",
+                        "NL-11872", "NL400-L1", 41000);
+    demo.job.set.lamps = {12, 890, 3, lamps::Lamps::Place::Behind};
+    demo.job.set.lamps.supplyVolts = 24;
+    askLamps(demo, {LampTrouble::DriftedFilm, 1, 0.3, true, {}, 428}, {12, 1.5, true, true, 0.85}, trade,
+             {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("evenness"), asked("lampFades"),
+              asked("outputsCompared")});
+    return demo;
+}
+
 using Maker = DemoJob (*)(const knowledge::Knowledge&);
-constexpr std::array<Maker, 12> makers = {berthBoard,     gangwaySign,  crewRoomSet,   berthDisplay,
-                                          ticketHall,     gannetLounge, weatherScreen, gateFour,
-                                          bridgeRepeater, arrivalsTwo,  cafeSign,      cargoOffice};
+constexpr std::array<Maker, 15> makers = {berthBoard,   gangwaySign,   crewRoomSet, berthDisplay,   ticketHall,
+                                          gannetLounge, weatherScreen, gateFour,    bridgeRepeater, arrivalsTwo,
+                                          cafeSign,     cargoOffice,   ticketDesk,  quayOffice,     waitingRoom};
 
 }  // namespace
 

@@ -155,12 +155,13 @@ protected:
     /// The first repair that is advised, proof, soak, report.
     void finish() {
         me_.press(Qt::Key_Return, Qt::ControlModifier);
-        const auto& plan = assessment().plan;
+        const auto plan = assessment().plan;
         const auto advised = std::find_if(plan.options.begin(), plan.options.end(),
                                           [&](const auto& option) { return option.id == plan.advised; });
         me_.press(Qt::Key(int(Qt::Key_1) + (advised == plan.options.end() ? 0 : int(advised - plan.options.begin()))));
         me_.goTo("prove");
-        for (const auto& line : assessment().proof) {
+        const auto proof = assessment().proof;  // what is shown changes while it is typed
+        for (const auto& line : proof) {
             const bool isVolts = line.question ? std::holds_alternative<evidence::VoltsAsked>(*line.question) : true;
             write(line.test == "light" ? QStringLiteral("lit")
                   : isVolts            ? number(line.band.high > 0 ? line.band.low : 60)

@@ -684,7 +684,7 @@ TEST_F(AtTheBench, BacklightIsDescribedInOneLineAndTwoLedsAreFoundByKeys) {
     me_.goTo("strings");
     auto* map = me_.find<app::BacklightMap>(QStringLiteral("map"));
     for (int probe = 0; probe < 14 && me_.window().session().shown().assessment.located.size() < 2; ++probe) {
-        const auto& probes = me_.window().session().shown().assessment.probes.best;
+        const auto probes = me_.window().session().shown().assessment.probes.best;
         const auto next = std::find_if(probes.begin(), probes.end(),
                                        [](const auto& p) { return p.test == "tester" || p.test == "look"; });
         ASSERT_NE(next, probes.end());

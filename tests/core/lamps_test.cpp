@@ -103,5 +103,24 @@ TEST(LampJobs, AreAskedForNothingOfLeds) {
     }
 }
 
+/// A lamp set is not warned of LED+, but of its outputs; what its wiring makes dangerous is said.
+TEST(LampJobs, AreWarnedOfKilovoltsNotOfLeds) {
+    job::Job job;
+    job.id = "T";
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    job.set.lamps = {4, 410, 2.4};
+    job.set.lamps.drive = Lamps::Drive::BothEnds;
+    job.set.lamps.supplyVolts = 390;
+    std::string all;
+    for (const auto& caution : sheet::assess(job, knowledge::builtInKnowledge()).cautions) {
+        all += caution.text.english();
+    }
+    EXPECT_EQ(all.find("LED"), std::string::npos) << all;
+    for (const char* words :
+         {"Kilovolts", "Never a meter on an output", "no end is cold", "drive stage is hot", "mercury"}) {
+        EXPECT_NE(all.find(words), std::string::npos) << words;
+    }
+}
+
 }  // namespace
 }  // namespace dimglow::lamps

@@ -38,20 +38,6 @@ QString factsOf(const Lamps& lamps) {
     return facts.join(QStringLiteral(" · "));
 }
 
-QString cautionsOf(const Lamps& lamps) {
-    QStringList cautions = {
-        LampsCard::tr("Kilovolts at 30 to 80 kHz: distance protects, not one hand. Never a meter on an output, no "
-                      "output open for more than a second or two. Lamps hold mercury: do not break them.")};
-    if (lamps.drive == Lamps::Drive::BothEnds) {
-        cautions << LampsCard::tr(
-            "Driven from both ends: no end is cold, and no plugs change places between the halves.");
-    }
-    if (lamps.isFedByTheBus()) {
-        cautions << LampsCard::tr("The inverter runs from the rectified mains: its drive stage is on the hot side.");
-    }
-    return cautions.join(QLatin1Char(' '));
-}
-
 /// The answer that stands, on the picture.
 LampPicture::Seen seenIn(const job::Job& job) {
     LampPicture::Seen seen;
@@ -93,16 +79,12 @@ LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
                   theme::body(), "quiet");
     how->setWordWrap(true);
     rows->addWidget(how);
-    cautions_ = makeLabel({}, theme::quiet(), "ember");
-    cautions_->setWordWrap(true);
-    rows->addWidget(cautions_);
 }
 
 void LampsCard::show(const Snapshot& shown) {
     const auto& lamps = shown.job.set.lamps;
     count_ = lamps.count;
     facts_->setText(factsOf(lamps));
-    cautions_->setText(cautionsOf(lamps));
     picture_->show(lamps, seenIn(shown.job));
 }
 

@@ -25,7 +25,6 @@ signals:
 private:
     LampPicture* picture_ = nullptr;
     QLabel* facts_ = nullptr;
-    QLabel* cautions_ = nullptr;
     int count_ = 0;
 };
 

@@ -35,4 +35,25 @@ std::vector<Caution> cautionsFor(const BenchVolts& volts) {
             {"prove", prove, true}};
 }
 
+std::vector<Caution> cautionsForLamps(const LampHazards& hazards) {
+    using text::say;
+    const auto kilovolts =
+        say("Kilovolts at 30 to 80 kHz on the lamps' outputs: distance protects, not one hand. Never a meter on an "
+            "output, none of them open for more than a second or two.");
+    const auto live = hazards.hasMains ? say("Live: mains and about 325 V DC on the primary side.")
+                                       : say("Live: the set makes kilovolts of its low voltage.");
+    const auto stage = hazards.onTheBus ? say("The inverter runs from the rectified mains: its drive stage is hot.")
+                                        : say("Black to the hot minus for hot readings, to the chassis for cold ones.");
+    const auto ends = hazards.fromBothEnds
+                          ? say("Driven from both ends: no end is cold, and no plugs change places between the halves.")
+                          : say("The far end of a lamp is cold; the plug's end is not.");
+    const auto glass = say("Lamps hold mercury: do not break them.");
+    return {{"board",
+             say("{} {} {} Discharge and measure again before you touch. For trained people; follow local codes.", live,
+                 kilovolts, stage),
+             true},
+            {"strings", say("{} {} {}", kilovolts, ends, glass), false},
+            {"prove", say("{} {} Close what you can before the soak.", live, kilovolts), true}};
+}
+
 }  // namespace dimglow::safety

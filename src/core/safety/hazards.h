@@ -25,4 +25,13 @@ struct BenchVolts {
 
 std::vector<Caution> cautionsFor(const BenchVolts& volts);
 
+/// The same of a set with lamps.
+struct LampHazards {
+    bool hasMains = true;       ///< inside the set
+    bool fromBothEnds = false;  ///< no end of a lamp is cold
+    bool onTheBus = false;      ///< the inverter's drive stage is on the hot side
+};
+
+std::vector<Caution> cautionsForLamps(const LampHazards& hazards);
+
 }  // namespace dimglow::safety

@@ -72,6 +72,12 @@ private:
         sheet_.misfit = findings::misfitOf(job_, model_, belief_, sheet_.expected.byEntry);
         sheet_.reference = findings::referenceOf(job_.set.backlight, model_.reference(), known);
         sheet_.likeliest.backlight.driver.idleVolts = known.value(driver::Reference::Idle);
+        const auto& lamps = job_.set.lamps;
+        if (job_.set.lightKind() == set::LightKind::Lamps) {
+            sheet_.cautions = safety::cautionsForLamps(
+                {hasMains(knowledge_, job_.set), lamps.drive == lamps::Lamps::Drive::BothEnds, lamps.isFedByTheBus()});
+            return;
+        }
         sheet_.cautions = safety::cautionsFor(
             {findings::workingVolts(sheet_.reference), findings::highestOverVolts(known, sheet_.reference.size()),
              job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set), findings::isLedPlusKnown(sheet_.reference)});
