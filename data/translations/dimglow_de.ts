@@ -3357,7 +3357,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter&apos;s supply</source>
-        <translation>Speisung des Wechselrichters</translation>
+        <translation>Speisung des Inverters</translation>
     </message>
     <message>
         <source>At its input capacitor, in the first second of light, max hold: against its label.</source>
@@ -3365,7 +3365,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter fuse</source>
-        <translation>Sicherung des Wechselrichters</translation>
+        <translation>Sicherung des Inverters</translation>
     </message>
     <message>
         <source>Ohms across it, set unplugged. What blew it is found before it is replaced.</source>
@@ -3373,7 +3373,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter electrolytic</source>
-        <translation>Elko des Wechselrichters</translation>
+        <translation>Elko des Inverters</translation>
     </message>
     <message>
         <source>µF and ESR; set unplugged and discharged.</source>
@@ -3381,7 +3381,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter MOSFET</source>
-        <translation>MOSFET des Wechselrichters</translation>
+        <translation>MOSFET des Inverters</translation>
     </message>
     <message>
         <source>Diode mode, drain and source, both ways, against its twin; set unplugged.</source>
@@ -3389,7 +3389,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter transformer</source>
-        <translation>Wechselrichter-Trafo</translation>
+        <translation>Inverter-Trafo</translation>
     </message>
     <message>
         <source>Ohms of its secondary against its twin; a ring test only out of circuit: a gapped core rings low when sound, the twin decides.</source>
@@ -3397,7 +3397,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter film capacitor</source>
-        <translation>Folienkondensator des Wechselrichters</translation>
+        <translation>Folienkondensator des Inverters</translation>
     </message>
     <message>
         <source>nF out of circuit against its marking; a tenth low shifts the resonance.</source>
@@ -3405,7 +3405,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter IC&apos;s supply</source>
-        <translation>Speisung des Wechselrichter-ICs</translation>
+        <translation>Speisung des Inverter-ICs</translation>
     </message>
     <message>
         <source>Supply pin of the controller, backlight asked for.</source>
@@ -3413,7 +3413,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter IC&apos;s enable</source>
-        <translation>Freigabe des Wechselrichter-ICs</translation>
+        <translation>Freigabe des Inverter-ICs</translation>
     </message>
     <message>
         <source>Enable pin of the controller, set on.</source>
@@ -3477,7 +3477,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter drive stage, with the fuse that it blew</source>
-        <translation>Treiberstufe des Wechselrichters samt der Sicherung, die sie auslöste</translation>
+        <translation>Treiberstufe des Inverters samt der Sicherung, die sie auslöste</translation>
     </message>
     <message>
         <source>Drive MOSFETs, which blew the fuse</source>
@@ -3485,11 +3485,11 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter fuse alone</source>
-        <translation>Nur die Sicherung des Wechselrichters</translation>
+        <translation>Nur die Sicherung des Inverters</translation>
     </message>
     <message>
         <source>Film capacitor of the inverter</source>
-        <translation>Folienkondensator im Wechselrichter</translation>
+        <translation>Folienkondensator im Inverter</translation>
     </message>
     <message>
         <source>Film capacitor</source>
@@ -3497,11 +3497,11 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter electrolytics</source>
-        <translation>Elkos des Wechselrichters</translation>
+        <translation>Elkos des Inverters</translation>
     </message>
     <message>
         <source>Inverter trips on sound lamps: its sense parts</source>
-        <translation>Wechselrichter löst bei heilen Lampen aus: seine Messteile</translation>
+        <translation>Inverter löst bei heilen Lampen aus: seine Messteile</translation>
     </message>
     <message>
         <source>Diode, capacitor or chip of the sensing</source>
@@ -3509,11 +3509,11 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Inverter controller</source>
-        <translation>Regler-IC des Wechselrichters</translation>
+        <translation>Regler-IC des Inverters</translation>
     </message>
     <message>
         <source>Inverter without its supply</source>
-        <translation>Wechselrichter ohne Speisung</translation>
+        <translation>Inverter ohne Speisung</translation>
     </message>
     <message>
         <source>Dummy lamp</source>
@@ -3577,7 +3577,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Hum with the inverter unplugged</source>
-        <translation>Brummen bei ausgestecktem Wechselrichter</translation>
+        <translation>Brummen bei ausgestecktem Inverter</translation>
     </message>
     <message>
         <source>Hum</source>
@@ -3585,7 +3585,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>Mains out, the inverter&apos;s supply unplugged, then on again: is the hum still there?</source>
-        <translation>Netz aus, Speisung des Wechselrichters ausgesteckt, dann wieder an: Brummt es noch?</translation>
+        <translation>Netz aus, Speisung des Inverters ausgesteckt, dann wieder an: Brummt es noch?</translation>
     </message>
     <message>
         <source>it never hummed</source>
@@ -3613,7 +3613,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>at the inverter</source>
-        <translation>am Wechselrichter</translation>
+        <translation>am Inverter</translation>
     </message>
     <message>
         <source>at a lamp&apos;s end</source>
@@ -3789,7 +3789,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>The inverter runs from the rectified mains: its drive stage is hot.</source>
-        <translation>Der Wechselrichter läuft am gleichgerichteten Netz: Seine Treiberstufe ist heiß.</translation>
+        <translation>Der Inverter läuft am gleichgerichteten Netz: Seine Treiberstufe ist heiß.</translation>
     </message>
     <message>
         <source>Black to the hot minus for hot readings, to the chassis for cold ones.</source>
@@ -4999,7 +4999,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>inverter from %1 V</source>
-        <translation>Wechselrichter aus %1 V</translation>
+        <translation>Inverter aus %1 V</translation>
     </message>
     <message>
         <source>external electrodes are the ballast: they may run in parallel</source>
@@ -6080,7 +6080,7 @@ repair  (A)</source>
     </message>
     <message>
         <source>This set is lit by lamps: it has no strips. What is asked of lamps and inverter stands at Board.</source>
-        <translation>Dieses Gerät hat Lampen und keine Leisten. Was Lampen und Wechselrichter gefragt wird, steht bei Platine.</translation>
+        <translation>Dieses Gerät hat Lampen und keine Leisten. Was Lampen und Inverter gefragt wird, steht bei Platine.</translation>
     </message>
     <message>
         <source>↑ ↓</source>

@@ -94,6 +94,8 @@ ChargeRow::ChargeRow(const QString& store, QWidget* parent) : QFrame(parent), st
     auto* names = new QVBoxLayout;
     names->setSpacing(theme::px(1));
     title_ = makeLabel({}, theme::strong());
+    title_->setWordWrap(true);
+    title_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);  // the columns of all rows stand alike
     holds_ = makeLabel({}, theme::quiet(), "quiet");
     holds_->setWordWrap(true);
     names->addWidget(title_);

@@ -478,7 +478,7 @@ DemoJob waitingRoom(const knowledge::Knowledge& trade) {
                         "NL-11872", "NL400-L1", 41000);
     demo.job.set.lamps = {12, 890, 3, lamps::Lamps::Place::Behind};
     demo.job.set.lamps.supplyVolts = 24;
-    askLamps(demo, {LampTrouble::DriftedFilm, 1, 0.3, true, {}, 428}, {12, 1.5, true, true, 0.85}, trade,
+    askLamps(demo, {LampTrouble::DriftedFilm, 1, 0.3, true, {}, 430}, {12, 1.5, true, true, 0.85}, trade,
              {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("evenness"), asked("lampFades"),
               asked("outputsCompared")});
     return demo;

@@ -229,6 +229,8 @@ void BoardStation::showJob() {
     picture_->show(blocks, wires);
     kind_->setText(words(kind.title));
     feeds_->setText(tr("LED+ × %1").arg(job().set.backlight.feeds.size()));
+    feeds_->setVisible(hasLeds());
+    known_->setVisible(hasLeds());
     known_->show(assessment.thisSet, job().set.backlight);
     chart_->show(job().set.backlight, assessment);
     if (wanted_) {
@@ -491,6 +493,9 @@ void BoardStation::focusEntry() {
 }
 
 void BoardStation::addFeed() {
+    if (!hasLeds()) {
+        return;
+    }
     const auto& now = job().set.backlight;
     const std::size_t most =
         now.isDescribed ? std::min(backlight::limits::feeds, now.channels.size()) : backlight::limits::feeds;
@@ -537,12 +542,19 @@ void BoardStation::goTo(const probe::Probe& probe) {
     focusEntry();
 }
 
+bool BoardStation::hasLeds() const {
+    return !session_.hasJob() || job().set.lightKind() == set::LightKind::Leds;
+}
+
 std::vector<KeyHint> BoardStation::keys() const {
-    return {{tr("← ↑ ↓ →"), tr("point")},
-            {tr("Enter"), tr("write down")},
-            {tr("Alt+1…8"), tr("looks")},
-            {tr("Alt+S"), tr("boards")},
-            {tr("Alt+F"), tr("LED+")}};
+    std::vector<KeyHint> hints = {{tr("← ↑ ↓ →"), tr("point")},
+                                  {tr("Enter"), tr("write down")},
+                                  {tr("Alt+1…8"), tr("looks")},
+                                  {tr("Alt+S"), tr("boards")}};
+    if (hasLeds()) {
+        hints.push_back({tr("Alt+F"), tr("LED+")});
+    }
+    return hints;
 }
 
 void BoardStation::nextState() {

@@ -53,6 +53,7 @@ private:
     void look(int looks);
     void focusEntry();
     /// One LED+ more than there are, and one again after the last that can be.
+    bool hasLeds() const;
     void addFeed();
     /// The next kind of set.
     void changeKind();

@@ -38,19 +38,21 @@ QString factsOf(const Lamps& lamps) {
     return facts.join(QStringLiteral(" · "));
 }
 
-/// The answer that stands, on the picture.
+/// What stands of the lamps and of the dark part, on the picture.
 LampPicture::Seen seenIn(const job::Job& job) {
     LampPicture::Seen seen;
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
         const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        if (answer != nullptr && answer->test == "evenness" && answer->choice == "half") {
+            seen.darkHalf = answer->detail == "top" ? 0 : answer->detail == "bottom" ? 1 : seen.darkHalf;
+        }
         if (answer == nullptr || answer->test != question) {
             continue;
         }
         const int count = job.set.lamps.count;
         const int named = QString::fromStdString(answer->detail).section(QLatin1Char('/'), 0, 0).toInt() - 1;
-        seen = {};
         seen.together = answer->choice == "together";
-        seen.darkHalf = answer->choice == "half" ? (2 * named < count ? 0 : 1) : -1;
+        seen.darkHalf = answer->choice == "half" ? (2 * named < count ? 0 : 1) : seen.darkHalf;
         seen.fadesFirst = answer->choice == "top"      ? 0
                           : answer->choice == "bottom" ? count - 1
                           : answer->choice == "other"  ? named
