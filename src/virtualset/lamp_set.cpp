@@ -331,7 +331,8 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
     wrong.lamp = topFirst ? 0 : draw.whole(0, make.lamps - 1);
     const bool isPartly = wrong.trouble == LampTrouble::WornLamp || wrong.trouble == LampTrouble::AgedCapacitors ||
                           wrong.trouble == LampTrouble::DriftedFilm || wrong.trouble == LampTrouble::ShortedTurns;
-    wrong.left = isPartly ? draw.between(0.2, 0.85) : draw.between(0, 0.3);
+    // Whose light nobody sees to be dim is not brought in.
+    wrong.left = isPartly ? draw.between(0.2, make.lampsSag - 0.05) : draw.between(0, 0.3);
     const double age = draw.between(0.35, 0.75);
     for (int part = 0; part < 3; ++part) {
         wrong.rowHealth.push_back(age * draw.normal(1, 0.25));
