@@ -93,9 +93,8 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     window.openJob(QString::fromStdString(parts->job.id));
     window.session().settle();
     saveStation(kindOf("board"));
-    const auto lamps = std::find_if(demos.begin(), demos.end(), [](const auto& demo) {
-        return demo.job.set.lightKind() == set::LightKind::Lamps;
-    });
+    const auto lamps = std::find_if(demos.begin(), demos.end(),
+                                    [](const auto& demo) { return demo.job.set.lightKind() == set::LightKind::Lamps; });
     window.openJob(QString::fromStdString(lamps->job.id));
     window.session().settle();
     window.goToStation("strings");
