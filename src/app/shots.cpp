@@ -48,6 +48,21 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
     });
 }
 
+/// Nothing is under way any more: assessments, charts, what is to be deleted.
+void settle(MainWindow& window) {
+    window.session().settle();
+    for (auto* chart : window.findChildren<SwitchOnChart*>()) {
+        chart->settle();
+    }
+    for (auto* river : window.findChildren<BeliefRiver*>()) {
+        river->settle();
+    }
+    for (int round = 0; round < 4; ++round) {
+        QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        QApplication::processEvents();
+    }
+}
+
 }  // namespace
 
 int renderShots(MainWindow& window, const QString& folder, QSize size) {
@@ -56,20 +71,14 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     window.show();
     int count = 0;
     const auto save = [&](const QString& name) {
-        window.session().settle();
-        for (auto* chart : window.findChildren<SwitchOnChart*>()) {
-            chart->settle();
-        }
-        for (auto* river : window.findChildren<BeliefRiver*>()) {
-            river->settle();
-        }
-        for (int round = 0; round < 4; ++round) {
-            QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
-            QApplication::processEvents();
-        }
+        settle(window);
         count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
     };
     const auto demos = virtualset::demoWorkshop(window.session().trade());
+    const auto open = [&](const virtualset::DemoJob& demo) {
+        window.openJob(QString::fromStdString(demo.job.id));
+        window.session().settle();
+    };
     const auto saveStation = [&](const StationKind& kind) {
         window.goToStation(kind.id);
         save(QString::fromLatin1(kind.picture));
@@ -83,24 +92,20 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
         glances->settle();
     }
     save(QStringLiteral("home"));
-    window.openJob(QString::fromStdString(demos[0].job.id));
-    window.session().settle();
+    open(demos[0]);
     for (const char* id : {"takeIn", "firstLook", "makeSafe", "panelCheck", "strings"}) {
         saveStation(kindOf(id));
     }
     const auto parts =
         std::find_if(demos.begin(), demos.end(), [](const auto& demo) { return demo.fault.ref == "D8"; });
-    window.openJob(QString::fromStdString(parts->job.id));
-    window.session().settle();
+    open(*parts);
     saveStation(kindOf("board"));
     const auto lamps = std::find_if(demos.begin(), demos.end(),
                                     [](const auto& demo) { return demo.job.set.lightKind() == set::LightKind::Lamps; });
-    window.openJob(QString::fromStdString(lamps->job.id));
-    window.session().settle();
+    open(*lamps);
     window.goToStation("strings");
     save(QStringLiteral("lamps"));
-    window.openJob(QString::fromStdString(demos[0].job.id));
-    window.session().settle();
+    open(demos[0]);
     theme::setMode(theme::Mode::Daylight);
     window.applyTheme();
     window.goToStation("strings");

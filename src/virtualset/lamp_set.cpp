@@ -77,7 +77,7 @@ LightSeen LampSet::light() const {
     return {Light::StaysLit, 0};
 }
 
-/// What the eye and the ear tell; empty for other tests.
+/// What the eye tells of the light; empty for other tests.
 std::string LampSet::sightOf(const std::string& test) const {
     const auto gave = light().what;
     const bool isOne = runs() && darkOnes() == 1 && make_.lamps > 2;
@@ -106,6 +106,11 @@ std::string LampSet::sightOf(const std::string& test) const {
         }
         return isHalfDark() ? "half" : wrong_.lamp == 0 ? "top" : wrong_.lamp == make_.lamps - 1 ? "bottom" : "other";
     }
+    return {};
+}
+
+/// What is heard, smelled or comes with warmth and age; empty for other tests.
+std::string LampSet::signsOf(const std::string& test) const {
     if (test == "warmLonger") {
         const bool warms = has(LampTrouble::AgedCapacitors) || has(LampTrouble::WornLamp);
         const bool tires = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
@@ -199,8 +204,12 @@ std::string LampSet::tried(const std::string& test) const {
 }
 
 std::string LampSet::answerTo(const std::string& test) const {
-    auto answer = sightOf(test);
-    return answer.empty() ? tried(test) : answer;
+    for (const auto room : {&LampSet::sightOf, &LampSet::signsOf, &LampSet::tried}) {
+        if (auto answer = (this->*room)(test); !answer.empty()) {
+            return answer;
+        }
+    }
+    return {};
 }
 
 bool LampSet::isBad(const evidence::PointAsked& asked) const {

@@ -69,6 +69,7 @@ private:
     evidence::LightSeen light() const;
     std::string answerTo(const std::string& test) const;
     std::string sightOf(const std::string& test) const;
+    std::string signsOf(const std::string& test) const;
     std::string tried(const std::string& test) const;
     std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
     bool isBad(const evidence::PointAsked& asked) const;
