@@ -7,6 +7,7 @@
 #include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
 #include "core/job/reading_text.h"
+#include "core/lamps/lamp_line.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/parts/part_line.h"
 
@@ -20,6 +21,14 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
             std::abort();
         }
     }
+    const auto lamps = lamps::readLine(line);
+    if (const auto* told = std::get_if<lamps::Lamps>(&lamps)) {
+        const auto again = lamps::readLine(lamps::lineOf(*told));
+        if (!std::holds_alternative<lamps::Lamps>(again) || std::get<lamps::Lamps>(again) != *told) {
+            std::abort();
+        }
+    }
+    lamps::speaksOfLamps(line);
     backlight::readPins(line);
     backlight::readPoints(line);
     panelcheck::readSupplies(line);

@@ -55,6 +55,9 @@ inline auto strips(const QString& text, const backlight::PlainDescription& base)
 inline auto lamps(const QString& text) {
     return lamps::readLine(text.toStdString(), language::tongue());
 }
+inline std::string setKindIn(const QString& text) {
+    return lamps::setKindIn(text.toStdString(), language::tongue());
+}
 inline bool speaksOfLamps(const QString& text) {
     return lamps::speaksOfLamps(text.toStdString(), language::tongue());
 }

@@ -1419,10 +1419,11 @@ TEST_F(AtTheBench, ALampSetIsToldInOneLineAndItsFadingLampByOneKey) {
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().set.lamps.count, 0) << "five are not two by two";
     me_.press(Qt::Key_A, Qt::ControlModifier);
-    me_.type(QStringLiteral("4 lamps 2 x 2, 410 mm, 2.4 mm bore, 12 V"));
+    me_.type(QStringLiteral("monitor, 4 lamps 2 x 2, 410 mm, 2.4 mm bore, 12 V"));
     me_.press(Qt::Key_Return);
     EXPECT_EQ(job().set.lamps.count, 4);
     EXPECT_EQ(job().set.lamps.place, lamps::Lamps::Place::Edges);
+    EXPECT_EQ(job().set.kind, "monitor");
     me_.settle();
     EXPECT_TRUE(me_.sees(QStringLiteral("each runs at about 725 V")));
     me_.goTo("strings");

@@ -31,6 +31,20 @@ TEST(LampLine, SaysHowManyWhereAndHowLong) {
     EXPECT_EQ(lamps.shape, Lamps::Shape::Unknown) << "nobody said so";
 }
 
+/// What kind of set it is is said in the same breath, and not lost; what the line cannot keep is refused.
+TEST(LampLine, NamesTheKindOfSet) {
+    EXPECT_EQ(setKindIn("monitor, 4 lamps 2 × 2"), "monitor");
+    EXPECT_EQ(setKindIn("Fernseher, 12 Lampen", Tongue::German), "television");
+    EXPECT_EQ(setKindIn("TV 12 lamps"), "television");
+    EXPECT_EQ(setKindIn("12 lamps, 890 mm"), "");
+    EXPECT_TRUE(std::holds_alternative<typing::LineProblem>(readLine("4 lamps, inverter on the power board")));
+}
+
+/// A line that nobody types is no reason to read all of it.
+TEST(LampLine, IsNotSoughtInWhatIsTooLong) {
+    EXPECT_FALSE(speaksOfLamps("4 lamps" + std::string(100000, ' ')));
+}
+
 TEST(LampLine, IsReadInGermanAsWell) {
     EXPECT_EQ(read("4 Lampen 2 × 2, 410 mm, 2,4 mm innen, 12 V", Tongue::German),
               read("4 lamps 2x2, 410mm, 2.4 mm bore, 12V"));
@@ -74,15 +88,14 @@ TEST(LampLine, IsReadBackAsItIsWrittenAndKept) {
     EXPECT_FALSE(job::problemsOf(job).empty());
 }
 
-TEST(LampVolts, GrowWithLengthAndAddToTheBallastAsVectors) {
+TEST(LampVolts, GrowWithLengthAndFallWithTheBore) {
     // Run volts of a slim lamp of 410 mm (from memory).
     EXPECT_NEAR(runVolts({2, 410, 2.4}), 724.5, 0.1);
     EXPECT_LT(runVolts({2, 410, 3.4}), runVolts({2, 410, 2.4})) << "a wider bore takes less";
-    // 22 pF at 50 kHz and 6 mA drop 868 V; as vectors 1,131 V in all, as numbers 1,593 V (closed formula).
-    EXPECT_NEAR(outputVolts(724.5, 22e-12, 50e3, 6e-3), 1131, 1);
+    EXPECT_GT(runVolts({2, 890, 2.4}), runVolts({2, 410, 2.4}));
 }
 
-/// No advice of a lamp job puts a meter on an output or asks for what only LEDs have, whatever was read before.
+/// No advice of a lamp job asks for what only LEDs have, or for live work before somebody is trained for it.
 TEST(LampJobs, AreAskedForNothingOfLeds) {
     const auto& trade = knowledge::builtInKnowledge();
     job::Job job;

@@ -108,7 +108,11 @@ void StripsLine::commitLamps() {
         return;
     }
     const auto& lamps = std::get<lamps::Lamps>(read);
-    settle(session_.edit(tr("Lamps"), [&](job::Job& edited) { edited.set.lamps = lamps; }));
+    const auto kind = typed::setKindIn(text());
+    settle(session_.edit(tr("Lamps"), [&](job::Job& edited) {
+        edited.set.lamps = lamps;
+        edited.set.kind = kind.empty() ? edited.set.kind : kind;
+    }));
 }
 
 void StripsLine::commit() {

@@ -42,7 +42,7 @@ bool takes(Clause& clause, Lamps& lamps) {
     } else if (clause.matches(R"((?:two|2) inverters)")) {
         lamps.drive = Lamps::Drive::BothEnds;
     } else {
-        return clause.matches(R"(monitor|television|tv|inverters? on [a-z ]+)");  // kind and boards are said elsewhere
+        return clause.matches("monitor|television|tv");  // see setKindIn()
     }
     return true;
 }
@@ -50,9 +50,21 @@ bool takes(Clause& clause, Lamps& lamps) {
 }  // namespace
 
 bool speaksOfLamps(std::string_view line, typing::Tongue tongue) {
-    auto clauses = typing::clausesOf(line, tongue);
+    if (typing::tooLong(line)) {
+        return false;
+    }
+    const auto clauses = typing::clausesOf(line, tongue);
     return std::any_of(clauses.begin(), clauses.end(),
                        [](const auto& clause) { return clause.words().find("lamp") != std::string::npos; });
+}
+
+std::string setKindIn(std::string_view line, typing::Tongue tongue) {
+    for (auto& clause : typing::clausesOf(line, tongue)) {
+        if (clause.matches(R"((monitor|television|tv)(?: .*)?)")) {
+            return clause.text(1) == "monitor" ? "monitor" : "television";
+        }
+    }
+    return {};
 }
 
 std::variant<Lamps, LineProblem> readLine(std::string_view line, typing::Tongue tongue) {
@@ -87,13 +99,13 @@ std::string lineOf(const Lamps& lamps) {
         add("behind");
     }
     if (lamps.lengthMm) {
-        add(fmt::format("{:.6g} mm", *lamps.lengthMm));
+        add(fmt::format("{} mm", *lamps.lengthMm));
     }
     if (lamps.diameterMm) {
-        add(fmt::format("{:.6g} mm bore", *lamps.diameterMm));
+        add(fmt::format("{} mm bore", *lamps.diameterMm));
     }
     if (lamps.supplyVolts) {
-        add(fmt::format("{:.6g} V", *lamps.supplyVolts));
+        add(fmt::format("{} V", *lamps.supplyVolts));
     }
     if (lamps.shape != Lamps::Shape::Unknown) {
         add(lamps.shape == Lamps::Shape::U ? "U" : "straight");

@@ -12,6 +12,9 @@ namespace dimglow::lamps {
 /// Whether a line speaks of lamps, not of strips.
 bool speaksOfLamps(std::string_view line, typing::Tongue tongue = typing::Tongue::English);
 
+/// The kind of set that such a line names, "monitor" or "television"; empty where it names none.
+std::string setKindIn(std::string_view line, typing::Tongue tongue = typing::Tongue::English);
+
 /// Reads lamps in one line, such as "4 lamps 2 × 2, 410 mm, 2.4 mm bore, 12 V": how many, half of them at each edge,
 /// their length and bore, what the inverter runs from. "behind", "U", "external electrodes", "both ends" and "two
 /// inverters" are understood as well.

@@ -1,7 +1,6 @@
 #include "core/lamps/lamps.h"
 
 #include <cmath>
-#include <numbers>
 
 namespace dimglow::lamps {
 
@@ -11,10 +10,6 @@ double runVolts(const Lamps& lamps) {
     constexpr double boreMm = 2.4;
     return electrodeVolts +
            voltsPerMm * std::pow(boreMm / lamps.diameterMm.value_or(boreMm), 0.37) * lamps.lengthMm.value();
-}
-
-double outputVolts(double lampVolts, double farads, double hertz, double amps) {
-    return std::hypot(lampVolts, amps / (2 * std::numbers::pi * hertz * farads));
 }
 
 }  // namespace dimglow::lamps

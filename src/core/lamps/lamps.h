@@ -48,9 +48,4 @@ double runVolts(const Lamps& lamps);
 inline constexpr double strikesFrom = 1.5;
 inline constexpr double strikesTo = 2.5;
 
-/// Volts of an inverter's output with a ballast capacitor in series: lamp and ballast add as vectors, V RMS.
-/// \param lampVolts running, V RMS
-/// \param farads of the ballast \param hertz of the inverter \param amps of the lamp, RMS
-double outputVolts(double lampVolts, double farads, double hertz, double amps);
-
 }  // namespace dimglow::lamps
