@@ -59,7 +59,6 @@ void LampPicture::mousePressEvent(QMouseEvent* event) {
                 .adjusted(-theme::px(50), -theme::px(4), theme::px(130), theme::px(4))
                 .contains(event->position())) {
             moveCursor(lamp - cursor_);
-            emit chosen(lamp);
             return;
         }
     }

@@ -16,7 +16,6 @@ public:
         int fadesFirst = -1;    ///< a lamp; -1: not seen, or none before the others
         int darkHalf = -1;      ///< 0 the upper, 1 the lower
         bool together = false;  ///< none before the others
-        bool operator==(const Seen&) const = default;
     };
     explicit LampPicture(QWidget* parent = nullptr);
 
@@ -25,9 +24,6 @@ public:
     void moveCursor(int by);
 
     QSize minimumSizeHint() const override;
-
-signals:
-    void chosen(int lamp);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

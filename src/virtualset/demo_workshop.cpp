@@ -456,7 +456,7 @@ DemoJob ticketDesk(const knowledge::Knowledge& trade) {
     return demo;
 }
 
-/// Quay office: the inverter's electrolytics are tired, one of them is seen to be swollen.
+/// Quay office: the inverter's electrolytics are tired, one of them is measured.
 DemoJob quayOffice(const knowledge::Knowledge& trade) {
     auto demo = takenIn("SK-0427", "Quay office monitor",
                         {"Quay office", "Flickers and hums for a second, then nothing.", 110, "2026-12-16"}, "Fairlead",

@@ -52,7 +52,9 @@ LampPicture::Seen seenIn(const job::Job& job) {
         const int count = job.set.lamps.count;
         const int named = QString::fromStdString(answer->detail).section(QLatin1Char('/'), 0, 0).toInt() - 1;
         seen.together = answer->choice == "together";
-        seen.darkHalf = answer->choice == "half" ? (2 * named < count ? 0 : 1) : seen.darkHalf;
+        if (answer->choice == "half" && named >= 0) {  // which of them may not have been said
+            seen.darkHalf = 2 * named < count ? 0 : 1;
+        }
         seen.fadesFirst = answer->choice == "top"      ? 0
                           : answer->choice == "bottom" ? count - 1
                           : answer->choice == "other"  ? named

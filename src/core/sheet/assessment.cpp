@@ -76,11 +76,12 @@ private:
         if (job_.set.lightKind() == set::LightKind::Lamps) {
             sheet_.cautions = safety::cautionsForLamps(
                 {hasMains(knowledge_, job_.set), lamps.drive == lamps::Lamps::Drive::BothEnds, lamps.isFedByTheBus()});
-            return;
+        } else {
+            sheet_.cautions = safety::cautionsFor({findings::workingVolts(sheet_.reference),
+                                                   findings::highestOverVolts(known, sheet_.reference.size()),
+                                                   job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set),
+                                                   findings::isLedPlusKnown(sheet_.reference)});
         }
-        sheet_.cautions = safety::cautionsFor(
-            {findings::workingVolts(sheet_.reference), findings::highestOverVolts(known, sheet_.reference.size()),
-             job_.bench.tester.limitVolts, hasMains(knowledge_, job_.set), findings::isLedPlusKnown(sheet_.reference)});
     }
 
     void fillProbes() {
