@@ -207,9 +207,7 @@ void printWays(int sets, std::uint64_t first) {
 /// Sets with lamps: whatever is told of strips is nothing to them.
 void printLamps(int sets, std::uint64_t first) {
     family = virtualset::Family::Lamps;
-    std::array<Tally, toldCount> tallies;
-    tallies.front() = workOnAll(sets, first, Told::Nothing, Order::Advised);
-    const auto& tally = tallies.front();
+    const auto tally = workOnAll(sets, first, Told::Nothing, Order::Advised);
     fmt::print(
         "{} jobs with lamps: {:.1f} % right, {:.1f} % with a verdict, {:.1f} % of them wrong, {:.2f} % of shares "
         "of 95 % and more wrong, {:.1f} probes, {:.0f} minutes\n",

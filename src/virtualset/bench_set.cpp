@@ -528,9 +528,6 @@ std::vector<evidence::Observation> BenchSet::take(const evidence::Question& ques
     using Taken = std::vector<evidence::Observation>;
     const Answers answers{
         [&](const evidence::Answer::Question& asked) {
-            const auto& choices = trade_.test(asked.test)->choices;
-            const bool errs = happens("eye errs" + asked.test, 0.03);
-            const auto other = std::size_t(chance("instead" + asked.test) * double(choices.size()));
             if (asked.test == "watts") {
                 const auto gave = light();
                 const double watts = !hasStandby()                          ? 0.1
@@ -541,7 +538,8 @@ std::vector<evidence::Observation> BenchSet::take(const evidence::Question& ques
                     trade_.test(asked.test)->choiceFor(watts, trade_.setKind(make_.isMonitor ? "monitor" : ""));
                 return Taken{evidence::Answer{asked.test, choice->id, std::round(10 * watts) / 10, {}}};
             }
-            return Taken{evidence::Answer{asked.test, errs ? choices[other].id : answerTo(asked.test)}};
+            return Taken{
+                evidence::Answer{asked.test, asAnEyeSees(wrong_.seed, *trade_.test(asked.test), answerTo(asked.test))}};
         },
         [&](const evidence::LightSeen::Question&) { return Taken{light()}; },
         [&](const evidence::Measured::Question& asked) { return Taken{measure(asked)}; },

@@ -2,6 +2,8 @@
 
 #include <cmath>
 
+#include "virtualset/draw.h"
+
 namespace dimglow::virtualset {
 
 using parts::PartKind;
@@ -144,6 +146,12 @@ parts::Ratings usualRatings(const knowledge::PointKind& point) {
 
 PartReading readingOf(PartKind kind, const parts::Ratings& ratings, bool isSound, double chance) {
     return isSound ? soundReading(kind, ratings, chance) : faultyReading(kind, ratings, chance);
+}
+
+std::string asAnEyeSees(std::uint32_t seed, const knowledge::TestKind& test, const std::string& truth) {
+    constexpr double errs = 0.03;
+    const auto other = std::size_t(chanceOf(seed, "instead" + test.id) * double(test.choices.size()));
+    return chanceOf(seed, "eye errs" + test.id) < errs ? test.choices[other].id : truth;
 }
 
 }  // namespace dimglow::virtualset

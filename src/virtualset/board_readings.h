@@ -1,5 +1,8 @@
 #pragma once
 
+#include <cstdint>
+#include <string>
+
 #include "core/knowledge/knowledge.h"
 #include "core/parts/part_check.h"
 
@@ -12,5 +15,8 @@ parts::Ratings usualRatings(const knowledge::PointKind& point);
 /// tells one from the next; of the ways in which a kind fails it picks one. \pre the ratings hold what is usual of the
 /// kind
 parts::PartReading readingOf(parts::PartKind kind, const parts::Ratings& ratings, bool isSound, double chance);
+
+/// What somebody writes down of a set that answers \p truth: now and then another of the test's choices.
+std::string asAnEyeSees(std::uint32_t seed, const knowledge::TestKind& test, const std::string& truth);
 
 }  // namespace dimglow::virtualset

@@ -4,6 +4,7 @@
 #include <cstdint>
 #include <random>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace dimglow::virtualset {
@@ -22,6 +23,15 @@ public:
     template <class Value>
     const Value& oneOf(const std::vector<Value>& values) {
         return values[std::size_t(whole(0, int(values.size()) - 1))];
+    }
+    /// One of them, as often as its weight says.
+    template <class Value>
+    const Value& oneByWeight(const std::vector<std::pair<Value, double>>& values) {
+        std::vector<double> weights;
+        for (const auto& [value, weight] : values) {
+            weights.push_back(weight);
+        }
+        return values[byWeight(weights)].first;
     }
     std::size_t byWeight(const std::vector<double>& weights) {
         return std::discrete_distribution<std::size_t>(weights.begin(), weights.end())(random_);

@@ -212,6 +212,15 @@ std::string LampSet::answerTo(const std::string& test) const {
     return {};
 }
 
+/// Which lamp or half it was, as the first look writes it.
+std::string LampSet::whereSeen(const std::string& test, const std::string& answer) const {
+    if (test == "evenness" && answer == "half") {
+        return halfOf(wrong_.lamp) == 0 ? "top" : "bottom";
+    }
+    const bool isNamed = test == "lampFades" && (answer == "other" || answer == "half");
+    return isNamed ? std::to_string(wrong_.lamp + 1) + "/" + std::to_string(make_.lamps) : std::string();
+}
+
 bool LampSet::isBad(const evidence::PointAsked& asked) const {
     const std::pair<LampTrouble, const char*> culprits[] = {{LampTrouble::ShortedTurns, "inverterTransformer"},
                                                             {LampTrouble::DriveStage, "inverterMosfet"},
@@ -233,7 +242,7 @@ bool LampSet::isBad(const evidence::PointAsked& asked) const {
 /// A part, rail or pin of the inverter; empty for those of other boards.
 std::optional<evidence::PointTaken> LampSet::check(const evidence::PointAsked& asked) const {
     const auto* kind = trade_.point(asked.point);
-    if (asked.point.rfind("inverter", 0) != 0) {
+    if (!asked.point.starts_with("inverter")) {
         return std::nullopt;
     }
     const auto ratings = printedOn(asked);
@@ -264,10 +273,10 @@ std::vector<evidence::Observation> LampSet::take(const evidence::Question& quest
     using Taken = std::vector<evidence::Observation>;
     if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
         if (const auto answer = answerTo(asked->test); !answer.empty()) {
-            const auto& choices = trade_.test(asked->test)->choices;
-            const auto other = std::size_t(chance("instead" + asked->test) * double(choices.size()));
-            const bool errs = happens("eye errs" + asked->test, 0.03);
-            return Taken{evidence::Answer{asked->test, errs ? choices[other].id : answer}};
+            return Taken{evidence::Answer{asked->test,
+                                          asAnEyeSees(wrong_.seed, *trade_.test(asked->test), answer),
+                                          {},
+                                          whereSeen(asked->test, answer)}};
         }
     }
     if (std::holds_alternative<LightSeen::Question>(question)) {
@@ -330,12 +339,8 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
         {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
         {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
         {LampTrouble::Boards, 12}};
-    std::vector<double> weights;
-    for (const auto& [trouble, weight] : often) {
-        weights.push_back(weight);
-    }
     LampSet::Wrong wrong;
-    wrong.trouble = often[draw.byWeight(weights)].first;
+    wrong.trouble = draw.oneByWeight(often);
     const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises
     wrong.lamp = topFirst ? 0 : draw.whole(0, make.lamps - 1);
     const bool isPartly = wrong.trouble == LampTrouble::WornLamp || wrong.trouble == LampTrouble::AgedCapacitors ||

@@ -68,6 +68,7 @@ private:
     bool isHalfDark() const;
     evidence::LightSeen light() const;
     std::string answerTo(const std::string& test) const;
+    std::string whereSeen(const std::string& test, const std::string& answer) const;
     std::string sightOf(const std::string& test) const;
     std::string signsOf(const std::string& test) const;
     std::string tried(const std::string& test) const;

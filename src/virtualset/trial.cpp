@@ -117,11 +117,7 @@ Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge
                                                                {Trouble::MainsDead, 1},
                                                                {Trouble::StandbyAged, 2},
                                                                {Trouble::NoPicture, 2}};
-        std::vector<double> weights;
-        for (const auto& [trouble, weight] : often) {
-            weights.push_back(weight);
-        }
-        ofBoards.trouble = often[draw.byWeight(weights)].first;
+        ofBoards.trouble = draw.oneByWeight(often);
         ofBoards.rowHealth = {0.4, 0.5, 0.6};
         accepts = rightNames(ofBoards.trouble);
         wrong.isAsked = ofBoards.trouble == Trouble::NoPicture;
