@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "core/job/job.h"
+#include "records/photos.h"
 
 namespace dimglow::records {
 
@@ -109,6 +110,8 @@ public:
 
     /// The last edits of a job, oldest first.
     virtual std::vector<EditLine> history(const QString& id, int most) const = 0;
+    /// The pictures that are kept beside it.
+    virtual Photos& photos() = 0;
     /// A number that no job has: the one after the highest "SK-0421".
     virtual QString nextId() const = 0;
 };

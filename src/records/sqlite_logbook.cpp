@@ -83,7 +83,8 @@ void prepareLogbooks() {
     QSqlDatabase::removeDatabase(unused);
 }
 
-SqliteLogbook::SqliteLogbook(const QString& path) : connection_(QUuid::createUuid().toString()) {
+SqliteLogbook::SqliteLogbook(const QString& path)
+    : connection_(QUuid::createUuid().toString()), photos_(QFileInfo(path).dir().filePath(QStringLiteral("photos"))) {
     requireFile(path);
     database_ = QSqlDatabase::addDatabase(driverName, connection_);
     database_.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(busyMilliseconds));

@@ -26,6 +26,7 @@ public:
     void createAll(const std::vector<job::Job>& jobs, const QString& editLabel) override;
     Confirmation store(const job::Job& job, const QString& editLabel, qint64 revision) override;
     std::vector<EditLine> history(const QString& id, int most) const override;
+    Photos& photos() override { return photos_; }
     QString nextId() const override;
 
 private:
@@ -48,6 +49,7 @@ private:
     QString connection_;
     FileIdentity file_;
     QSqlDatabase database_;
+    Photos photos_;
 };
 
 }  // namespace dimglow::records

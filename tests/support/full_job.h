@@ -14,7 +14,7 @@ inline Job fullJobOfVersion1() {
     job.id = "SK-9001";
     job.title = "Slip 4 board";
     job.order = {"Slip 4", "dark", 300, "2026-12-01"};
-    job.set = {"", "Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}, {}};
+    job.set = {"", "Northlight", "DB-43", "NL-1", "NL430-D7", 7000, {}, {2, 710, 3.4}, {}, {}};
     job.set.backlight = backlight::plainBacklight({});
     job.set.backlight.feeds.front().labelVolts = 150;
     job.set.backlight.harness = {{backlight::HarnessPin::Role::LedPlus, 0, "black", 0.2},
@@ -88,6 +88,36 @@ inline Job fullJob() {
     job.trail.back().source.fitsBecause = "off in standby";
     addEntry(job, "2026-11-25T08:13:00Z", Phase::Before,
              evidence::notReached("ledMinus", evidence::VoltsAsked{"ledMinus"}));
+    hands::Item film{5,
+                     hands::What::Film,
+                     1,
+                     "",
+                     "",
+                     {},
+                     "prism film",
+                     hands::Corner::TopLeft,
+                     hands::Side::DullUp,
+                     hands::Lines::Across,
+                     0,
+                     0,
+                     0,
+                     "kept by the owner"};
+    job.set.saidLight = set::LightKind::Leds;
+    job.opening = {{{1,
+                     hands::LayerKind::Back,
+                     "",
+                     {{2, hands::What::Screw, 14, "M3×8", "cross", hands::Place::Around, "", {}, {}, {}, 1, 1, 12, ""}},
+                     hands::Layer::State::Back},
+                    {3, hands::LayerKind::Other, "speaker box", {}, hands::Layer::State::On},
+                    {4, hands::LayerKind::Films, "", {film}, hands::Layer::State::Off}},
+                   6,
+                   "glassOut",
+                   2,
+                   hands::Adhesive::Tape,
+                   {{"off:1", "2026-11-30T08:00:00Z"}, {"check:even", "2026-11-30T09:00:00Z", true, 48.2, "large", 20}},
+                   {{"aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa"
+                     "aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa.png",
+                     "layer:1", "the back, before"}}};
     job.makeSafe = {true,
                     true,
                     {1000, 5, 500},

@@ -8,6 +8,7 @@
 #include "core/evidence/observation.h"
 #include "core/evidence/source.h"
 #include "core/format/fields.h"
+#include "core/hands/opening.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/safety/make_safe.h"
 #include "core/set/display_set.h"
@@ -123,6 +124,7 @@ struct Job {
     panelcheck::PanelCheck panelCheck;
     std::vector<Entry> trail;
     Repair repair;
+    hands::Opening opening;
     std::vector<SoakEntry> soak;
     std::string handedBack;  ///< ISO 8601, or empty
 

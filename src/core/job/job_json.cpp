@@ -4,6 +4,7 @@
 
 #include "core/backlight/backlight_json.h"
 #include "core/format/document.h"
+#include "core/hands/opening_json.h"
 #include "core/job/limits.h"
 #include "core/job/problems.h"
 #include "core/job/versions.h"
@@ -78,6 +79,7 @@ Order readOrder(Fields fields) {
     return order;
 }
 
+const std::vector<const char*> lightWords = {"leds", "lamps"};
 const std::vector<const char*> lampPlaces = {"unknown", "behind", "edges"};
 const std::vector<const char*> lampShapes = {"unknown", "straight", "u"};
 const std::vector<const char*> lampElectrodes = {"unknown", "internal", "external"};
@@ -103,6 +105,9 @@ json setJson(const set::DisplaySet& set) {
             result["lamps"][member] = words->at(std::size_t(value));
         }
     }
+    if (set.saidLight) {
+        result["light"] = lightWords[std::size_t(*set.saidLight)];
+    }
     if (set.hoursRun) {
         result["hoursRun"] = *set.hoursRun;
     }
@@ -121,6 +126,9 @@ set::DisplaySet readSet(Fields fields) {
     set.serial = fields.text("serial", "");
     set.panel = fields.text("panel", "");
     set.hoursRun = fields.maybeNumber("hoursRun");
+    if (fields.has("light")) {
+        set.saidLight = set::LightKind(fields.choice("light", lightWords));
+    }
     set.backlight = backlight::fromJson(fields.object("backlight"));
     fields.forEach("points", limits::points, [&](Fields point) { set.points.push_back(set::readBoardPoint(point)); });
     if (fields.has("lamps")) {
@@ -318,6 +326,9 @@ Job readJob(Fields fields) {
     if (fields.has("repair")) {
         job.repair = readRepair(fields.object("repair"));
     }
+    if (fields.has("opening")) {
+        job.opening = hands::readOpening(fields.object("opening"));
+    }
     fields.forEach("soak", limits::soak, [&](Fields line) {
         job.soak.push_back(
             {line.number("minutes"), line.number("ledPlusVolts"), line.number("amps"), line.flag("flicker", false)});
@@ -353,6 +364,7 @@ json toJson(const Job& job) {
                      {"panelCheck", panelCheckJson(job.panelCheck)},
                      {"trail", trail},
                      {"way", wayJson(job.way)},
+                     {"opening", hands::toJson(job.opening)},
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
                      {"handedBack", job.handedBack}};

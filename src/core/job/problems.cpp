@@ -7,6 +7,7 @@
 #include <unordered_set>
 
 #include "core/evidence/places.h"
+#include "core/hands/opening_json.h"
 #include "core/job/limits.h"
 
 namespace dimglow::job {
@@ -173,6 +174,7 @@ std::vector<format::Problem> problemsOf(const Job& job) {
     checkBench(at.at("bench"), job.bench);
     checkRepair(at.at("repair"), job.repair);
     checkMakeSafe(at.at("makeSafe"), job.makeSafe);
+    hands::check(at.at("opening"), job.opening);
     at.count("soak", job.soak.size(), limits::soak);
     for (std::size_t i = 0; i < job.soak.size(); ++i) {
         at.at("soak", i).number("minutes", job.soak[i].minutes, limits::soakMinutes);

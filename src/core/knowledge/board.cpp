@@ -66,6 +66,7 @@ SetKind litBy(set::LightKind light, SetKind kind) {
 void readSets(const nlohmann::json& document, Knowledge& knowledge) {
     Fields fields(document, "sets.json");
     requireHeader(fields, "dimglow-sets");
+    knowledge.lampShare = fields.number("lampShare", 0, 1);
     fields.forEach("blocks", 40, [&](Fields block) {
         knowledge.blocks.push_back({block.text("id", longestWord), sentence(block, "title", longestWord),
                                     block.text("unit", longestWord), block.flag("hot", false), lightNamed(block)});

@@ -7,6 +7,7 @@
 #include "core/knowledge/behaviours.h"
 #include "core/knowledge/board.h"
 #include "core/knowledge/file_header.h"
+#include "core/knowledge/hands.h"
 
 namespace dimglow::knowledge {
 
@@ -186,7 +187,6 @@ void readTests(const nlohmann::json& document, Knowledge& knowledge) {
     });
     Fields opening = fields.object("opening");
     knowledge.openBoardsMinutes = opening.number("boards", 0, 1e4);
-    knowledge.openPanelMinutes = opening.number("panel", 0, 1e4);
     knowledge.shutDownShare = fields.number("shutDownShare", 0, 1, 0);
     Fields probe = fields.object("probe");
     knowledge.plugProbeMinutes = probe.number("plugMinutes", 0, 1e4);
@@ -204,7 +204,6 @@ bool isUnit(const std::string& unit, const Knowledge& knowledge) {
 void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
     Fields fields(document, "repairs.json");
     requireHeader(fields, "dimglow-repairs");
-    knowledge.glassBreakPerOpening = fields.object("glass").number("breakPerOpening", 0, 1);
     fields.forEach("repairs", 200, [&](Fields repair) {
         RepairKind kind;
         kind.id = repair.text("id", longestWord);
@@ -220,6 +219,12 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         if (!kind.unit.empty() && !isUnit(kind.unit, knowledge)) {
             throw FormatError(repair.pathOf("unit"), "\"" + kind.unit + "\" is no unit of sets.json");
         }
+        repair.forEachText("work", mostSteps, [&](const std::string& step, const std::string& path) {
+            if (knowledge.hands.step(step) == nullptr) {
+                throw FormatError(path, "\"" + step + "\" is no step of hands.json");
+            }
+            kind.work.push_back(step);
+        });
         kind.parts = repair.number("parts", 0, 1e6);
         kind.perLedParts = repair.number("perLedParts", 0, 1e6, 0);
         kind.perStripParts = repair.number("perStripParts", 0, 1e6, 0);
@@ -419,6 +424,7 @@ Knowledge parseKnowledge(const KnowledgeTexts& texts) {
     requireTools("points.json", knowledge.points, knowledge);
     requireTools("tests.json", knowledge.tests, knowledge);
     requireNeeds(knowledge);
+    knowledge.hands = readHands(format::parseNamed(texts.hands, "hands.json"));
     readRepairs(format::parseNamed(texts.repairs, "repairs.json"), knowledge);
     const auto& suspects = knowledge.suspects;
     for (auto a = suspects.begin(); a != suspects.end(); ++a) {

@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/driver/forecast.h"
+#include "core/hands/trade.h"
 #include "core/parts/part_check.h"
 #include "core/set/display_set.h"
 #include "core/set/set_state.h"
@@ -211,11 +212,12 @@ struct RepairKind {
     bool stopGap = false;  ///< listed, never advised
     /// What it exchanges, as ways of working tell repairs apart: "board", "part", "strip", "led"; empty of others.
     std::string exchanges;
-    bool bridges = false;  ///< leaves a short where the faulty LED was
-    double relapse = 0;    ///< chance that it comes back for a reason other than the LEDs' age
-    text::Text say;        ///< to the technician who chooses
-    text::Text done;       ///< "Strip replaced": its title once it is done
-    text::Text forOwner;   ///< what it means to whoever pays
+    bool bridges = false;                ///< leaves a short where the faulty LED was
+    double relapse = 0;                  ///< chance that it comes back for a reason other than the LEDs' age
+    text::Text say;                      ///< to the technician who chooses
+    text::Text done;                     ///< "Strip replaced": its title once it is done
+    std::vector<std::string> work = {};  ///< ids of what is done with the hands, into Knowledge::hands
+    text::Text forOwner;                 ///< what it means to whoever pays
 };
 
 /// Everything the trade knows that is data, not arithmetic.
@@ -231,15 +233,16 @@ struct Knowledge {
     std::vector<TestKind> tests;
     std::vector<RepairKind> repairs;
     double openBoardsMinutes = 8;
-    double openPanelMinutes = 60;
+    hands::Trade hands;  ///< of taking apart, mending by hand and closing
     /// To put a probe to one end of a run, beside the minute that the reading takes.
     double plugProbeMinutes = 0;
     double padProbeMinutes = 0.25;
     double maskProbeMinutes = 2;
     double lensProbeMinutes = 4;
-    double glassBreakPerOpening = 0.02;
     /// Share of sets whose main board takes them down when their light fails.
     double shutDownShare = 0;
+    /// Share of sets that are lit by lamps, before anybody has looked.
+    double lampShare = 0;
     /// One sentence for each pair of suspects that no test can tell apart.
     std::vector<std::string> warnings;
 
@@ -279,6 +282,7 @@ struct KnowledgeTexts {
     std::string suspects;
     std::string tests;
     std::string repairs;
+    std::string hands;
 };
 
 /// The files embedded in the program.

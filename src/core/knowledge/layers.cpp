@@ -53,9 +53,13 @@ std::string mergedFile(const std::string& earlier, const std::string& later, con
 
 KnowledgeTexts laidOver(const KnowledgeTexts& earlier, const KnowledgeTexts& later) {
     const std::pair<std::string KnowledgeTexts::*, const char*> files[] = {
-        {&KnowledgeTexts::behaviours, "behaviours.json"}, {&KnowledgeTexts::sets, "sets.json"},
-        {&KnowledgeTexts::points, "points.json"},         {&KnowledgeTexts::suspects, "suspects.json"},
-        {&KnowledgeTexts::tests, "tests.json"},           {&KnowledgeTexts::repairs, "repairs.json"}};
+        {&KnowledgeTexts::behaviours, "behaviours.json"},
+        {&KnowledgeTexts::sets, "sets.json"},
+        {&KnowledgeTexts::points, "points.json"},
+        {&KnowledgeTexts::suspects, "suspects.json"},
+        {&KnowledgeTexts::tests, "tests.json"},
+        {&KnowledgeTexts::repairs, "repairs.json"},
+        {&KnowledgeTexts::hands, "hands.json"}};
     KnowledgeTexts merged;
     for (const auto& [file, name] : files) {
         merged.*file = mergedFile(earlier.*file, later.*file, name);

@@ -98,7 +98,8 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     const int strips =
         kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
     option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
-    const double opening = kind.opensPanel && !job.panelOpen ? trade.openPanelMinutes : 0;
+    const auto opened = hands::openingCost(job.opening, trade.hands, job.set.diagonalInches());
+    const double opening = kind.opensPanel && !job.panelOpen ? opened.minutes : 0;
     const double finding = diagnosis.partIsFound ? 0 : kind.findMinutes;
     const double work = kind.minutes + finding + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
     option.minutes = work + opening;
@@ -108,11 +109,11 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         option.days = terms->days.value_or(option.days);
         option.unavailable = terms->unavailable;
     }
-    option.glassRisk = kind.opensPanel ? trade.glassBreakPerOpening : 0;
+    option.glassRisk = kind.opensPanel ? opened.breaks : 0;
     judgeComeback(option, kind, job, diagnosis);
 
     const double perMinute = job.bench.ratePerHour / 60;
-    const double secondJob = option.parts + (work + (kind.opensPanel ? trade.openPanelMinutes : 0)) * perMinute;
+    const double secondJob = option.parts + (work + (kind.opensPanel ? opened.minutes : 0)) * perMinute;
     option.expectedCost =
         option.parts + option.minutes * perMinute + option.comeback.value_or(0) * (secondJob + job.bench.goodwill) +
         option.glassRisk * job.order.value + (1 - mends) * (secondJob + secondDiagnosisMinutes * perMinute);
