@@ -6,6 +6,8 @@
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
+#include "core/hands/layer_line.h"
+#include "core/hands/opening_json.h"
 #include "core/job/reading_text.h"
 #include "core/lamps/lamp_line.h"
 #include "core/panelcheck/panel_check.h"
@@ -29,6 +31,17 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         }
     }
     lamps::speaksOfLamps(line);
+    const auto layer = hands::readLayerLine(line);
+    if (const auto* told = std::get_if<hands::LayerLine>(&layer)) {
+        hands::Opening opening;
+        hands::add(opening, {hands::LayerKind::Back, {}, {}}, 0);
+        hands::add(opening, *told, 1);
+        std::vector<format::Problem> problems;
+        hands::check(format::Check(problems), opening);
+        if (!problems.empty()) {
+            std::abort();
+        }
+    }
     backlight::readPins(line);
     backlight::readPoints(line);
     panelcheck::readSupplies(line);

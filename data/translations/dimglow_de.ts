@@ -31,6 +31,10 @@
         <source>next: %1</source>
         <translation>als Nächstes: %1</translation>
     </message>
+    <message>
+        <source>strips or lamps to be told</source>
+        <translation>Leisten oder Lampen ansehen</translation>
+    </message>
 </context>
 <context>
     <name>OwnerPage</name>
@@ -429,6 +433,14 @@ What the program noted: %1</source>
 
 Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
+    <message>
+        <source>Steps</source>
+        <translation>Schritte</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Zusammenbau</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -599,6 +611,54 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Keep the brightness at or below two thirds: less current and less heat make the LEDs last longer.</source>
         <translation>Helligkeit bei zwei Dritteln oder darunter halten: Weniger Strom und weniger Wärme lassen die LEDs länger leben.</translation>
+    </message>
+    <message>
+        <source>%1 in</source>
+        <translation>%1 drin</translation>
+    </message>
+    <message>
+        <source>not counted in</source>
+        <translation>nicht eingezählt</translation>
+    </message>
+    <message>
+        <source>%1 broke</source>
+        <translation>%1 gebrochen</translation>
+    </message>
+    <message>
+        <source>came without %1</source>
+        <translation>fehlte schon: %1</translation>
+    </message>
+    <message>
+        <source>%1 signed off: %2</source>
+        <translation>%1 bewusst draußen: %2</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>still off</source>
+        <translation>noch ab</translation>
+    </message>
+    <message>
+        <source>back on</source>
+        <translation>wieder drauf</translation>
+    </message>
+    <message>
+        <source>By hand</source>
+        <translation>Von Hand</translation>
+    </message>
+    <message>
+        <source>%1 min by the clock, %2 min of work planned.</source>
+        <translation>%1 min nach der Uhr, %2 min Arbeit geplant.</translation>
+    </message>
+    <message>
+        <source>1 picture is kept with the job.</source>
+        <translation>1 Bild liegt beim Auftrag.</translation>
+    </message>
+    <message>
+        <source>%1 pictures are kept with the job.</source>
+        <translation>%1 Bilder liegen beim Auftrag.</translation>
     </message>
 </context>
 <context>
@@ -3815,6 +3875,654 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>{} {} Close what you can before the soak.</source>
         <translation>{} {} Vor dem Dauerlauf schließen, was geht.</translation>
     </message>
+    <message>
+        <source>A film short: {}.</source>
+        <translation>Eine Folie fehlt: {}.</translation>
+    </message>
+    <message>
+        <source>Not counted in: {}.</source>
+        <translation>Nicht eingezählt: {}.</translation>
+    </message>
+    <message>
+        <source>{} × {} left over: last used at {}.</source>
+        <translation>{} × {} übrig: zuletzt gebraucht: {}.</translation>
+    </message>
+    <message>
+        <source>{} × {} not counted in: {}.</source>
+        <translation>{} × {} nicht eingezählt: {}.</translation>
+    </message>
+    <message>
+        <source>Still off: {}.</source>
+        <translation>Noch ab: {}.</translation>
+    </message>
+    <message>
+        <source>Came out wrong: {}.</source>
+        <translation>Nicht in Ordnung: {}.</translation>
+    </message>
+    <message>
+        <source>Not looked at: {}.</source>
+        <translation>Nicht angesehen: {}.</translation>
+    </message>
+    <message>
+        <source>does not say how many</source>
+        <translation>sagt nicht, wie viele</translation>
+    </message>
+    <message>
+        <source>is no name for a layer</source>
+        <translation>ist kein Name für eine Lage</translation>
+    </message>
+    <message>
+        <source>is not understood; write back: 14 × M3×8 edge, 2 clips top</source>
+        <translation>ist nicht verständlich; Rückwand: 14 × M3×8 Rand, 2 Klammern oben</translation>
+    </message>
+    <message>
+        <source>names nothing that comes off</source>
+        <translation>nennt nichts, was abkommt</translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation>Rückwand</translation>
+    </message>
+    <message>
+        <source>boards</source>
+        <translation>Platinen</translation>
+    </message>
+    <message>
+        <source>brackets</source>
+        <translation>Halter</translation>
+    </message>
+    <message>
+        <source>frame</source>
+        <translation>Rahmen</translation>
+    </message>
+    <message>
+        <source>glass</source>
+        <translation>Glas</translation>
+    </message>
+    <message>
+        <source>films</source>
+        <translation>Folien</translation>
+    </message>
+    <message>
+        <source>diffuser</source>
+        <translation>Diffusor</translation>
+    </message>
+    <message>
+        <source>light guide</source>
+        <translation>Lichtleiter</translation>
+    </message>
+    <message>
+        <source>reflector</source>
+        <translation>Reflektor</translation>
+    </message>
+    <message>
+        <source>strips</source>
+        <translation>Leisten</translation>
+    </message>
+    <message>
+        <source>lamps</source>
+        <translation>Lampen</translation>
+    </message>
+    <message>
+        <source>something else</source>
+        <translation>etwas anderes</translation>
+    </message>
+    <message>
+        <source>screws</source>
+        <translation>Schrauben</translation>
+    </message>
+    <message>
+        <source>nuts</source>
+        <translation>Muttern</translation>
+    </message>
+    <message>
+        <source>clips</source>
+        <translation>Klammern</translation>
+    </message>
+    <message>
+        <source>levers</source>
+        <translation>Hebel</translation>
+    </message>
+    <message>
+        <source>pins</source>
+        <translation>Stifte</translation>
+    </message>
+    <message>
+        <source>foils</source>
+        <translation>Massefolien</translation>
+    </message>
+    <message>
+        <source>tapes</source>
+        <translation>Klebebänder</translation>
+    </message>
+    <message>
+        <source>flat cables</source>
+        <translation>Flachkabel</translation>
+    </message>
+    <message>
+        <source>plugs</source>
+        <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>film</source>
+        <translation>Folie</translation>
+    </message>
+    <message>
+        <source>loose</source>
+        <translation>lose</translation>
+    </message>
+    <message>
+        <source>around the edge</source>
+        <translation>rund um den Rand</translation>
+    </message>
+    <message>
+        <source>upper edge</source>
+        <translation>oberer Rand</translation>
+    </message>
+    <message>
+        <source>lower edge</source>
+        <translation>unterer Rand</translation>
+    </message>
+    <message>
+        <source>left edge</source>
+        <translation>linker Rand</translation>
+    </message>
+    <message>
+        <source>right edge</source>
+        <translation>rechter Rand</translation>
+    </message>
+    <message>
+        <source>in the corners</source>
+        <translation>in den Ecken</translation>
+    </message>
+    <message>
+        <source>in the middle</source>
+        <translation>in der Mitte</translation>
+    </message>
+    <message>
+        <source>at the stand</source>
+        <translation>am Standfuß</translation>
+    </message>
+    <message>
+        <source>under a board</source>
+        <translation>unter einer Platine</translation>
+    </message>
+    <message>
+        <source>notch top left</source>
+        <translation>Kerbe oben links</translation>
+    </message>
+    <message>
+        <source>notch top right</source>
+        <translation>Kerbe oben rechts</translation>
+    </message>
+    <message>
+        <source>notch bottom left</source>
+        <translation>Kerbe unten links</translation>
+    </message>
+    <message>
+        <source>notch bottom right</source>
+        <translation>Kerbe unten rechts</translation>
+    </message>
+    <message>
+        <source>dull side up</source>
+        <translation>matte Seite oben</translation>
+    </message>
+    <message>
+        <source>dull side down</source>
+        <translation>matte Seite unten</translation>
+    </message>
+    <message>
+        <source>both sides alike</source>
+        <translation>beide Seiten gleich</translation>
+    </message>
+    <message>
+        <source>lines across</source>
+        <translation>Linien quer</translation>
+    </message>
+    <message>
+        <source>lines along</source>
+        <translation>Linien längs</translation>
+    </message>
+    <message>
+        <source>more came without or broke than there are places</source>
+        <translation>es fehlten oder brachen mehr, als es Plätze gibt</translation>
+    </message>
+    <message>
+        <source>{} is not below the next one, {}</source>
+        <translation>{} liegt nicht unter der nächsten, {}</translation>
+    </message>
+    <message>
+        <source>is no name of a picture</source>
+        <translation>ist kein Name eines Bildes</translation>
+    </message>
+    <message>
+        <source>Iron, hot plate and hot air burn; draw off flux fume. Vapour of fresh glue clouds lenses. Bright blue-rich light: dim it, or look through the diffuser.</source>
+        <translation>Lötkolben, Heizplatte und Heißluft verbrennen; Flussmitteldampf absaugen. Dampf von frischem Kleber trübt Linsen. Helles blaureiches Licht: dimmen oder durch den Diffusor sehen.</translation>
+    </message>
+    <message>
+        <source>Glass up and out</source>
+        <translation>Glas nach vorn heraus</translation>
+    </message>
+    <message>
+        <source>Frame off, glass on a rigid sheet, films out as one stack. The flat cables at its edge are bonded: the boards fold up with it, never a twist.</source>
+        <translation>Rahmen ab, Glas auf eine steife Platte, Folien als ein Stapel heraus. Die Flachkabel am Rand sind verklebt: die Platinen klappen mit hoch, nie verdrehen.</translation>
+    </message>
+    <message>
+        <source>two people or suction cups</source>
+        <translation>zwei Leute oder Saugnäpfe</translation>
+    </message>
+    <message>
+        <source>a rigid sheet as large as the glass</source>
+        <translation>eine steife Platte, so groß wie das Glas</translation>
+    </message>
+    <message>
+        <source>thin cards for under its edge</source>
+        <translation>dünne Karten für unter den Rand</translation>
+    </message>
+    <message>
+        <source>tape for the boards that fold up with it</source>
+        <translation>Klebeband für die Platinen, die mit hochklappen</translation>
+    </message>
+    <message>
+        <source>Light box off the glass</source>
+        <translation>Lichtkasten vom Glas</translation>
+    </message>
+    <message>
+        <source>Glass down on a soft table, the light box lifted off from behind. The films stay with the glass, in their order.</source>
+        <translation>Glas nach unten auf einen weichen Tisch, den Lichtkasten von hinten abheben. Die Folien bleiben beim Glas, in ihrer Ordnung.</translation>
+    </message>
+    <message>
+        <source>a flat table with a soft cloth</source>
+        <translation>einen ebenen Tisch mit weichem Tuch</translation>
+    </message>
+    <message>
+        <source>a mirror that shows front and back at once</source>
+        <translation>einen Spiegel, der Vorder- und Rückseite zugleich zeigt</translation>
+    </message>
+    <message>
+        <source>cards against films that slide</source>
+        <translation>Karten gegen rutschende Folien</translation>
+    </message>
+    <message>
+        <source>Glass cut free of its glue</source>
+        <translation>Glas aus dem Kleber geschnitten</translation>
+    </message>
+    <message>
+        <source>Warm the edge evenly, cut the adhesive with a thin card, never with steel. Slowly: the glass bends before it breaks.</source>
+        <translation>Den Rand gleichmäßig erwärmen, die Klebung mit einer dünnen Karte schneiden, nie mit Stahl. Langsam: das Glas biegt sich, ehe es bricht.</translation>
+    </message>
+    <message>
+        <source>warmth for the glue, 60 °C at most</source>
+        <translation>Wärme für den Kleber, höchstens 60 °C</translation>
+    </message>
+    <message>
+        <source>thin plastic cards</source>
+        <translation>dünne Kunststoffkarten</translation>
+    </message>
+    <message>
+        <source>gloves and glasses</source>
+        <translation>Handschuhe und Brille</translation>
+    </message>
+    <message>
+        <source>new tape for closing</source>
+        <translation>neues Klebeband zum Schließen</translation>
+    </message>
+    <message>
+        <source>Panel module out as a whole</source>
+        <translation>Panelmodul im Ganzen heraus</translation>
+    </message>
+    <message>
+        <source>Screen module out of its frame, glass and films stay together; only its edge is opened.</source>
+        <translation>Das Modul aus dem Rahmen, Glas und Folien bleiben beisammen; nur sein Rand wird geöffnet.</translation>
+    </message>
+    <message>
+        <source>a clean soft surface</source>
+        <translation>eine saubere weiche Fläche</translation>
+    </message>
+    <message>
+        <source>a thin blade of plastic</source>
+        <translation>eine dünne Klinge aus Kunststoff</translation>
+    </message>
+    <message>
+        <source>antistatic strap</source>
+        <translation>ein Antistatikband</translation>
+    </message>
+    <message>
+        <source>Strips behind the picture</source>
+        <translation>Leisten hinter dem Bild</translation>
+    </message>
+    <message>
+        <source>Strips at the edge</source>
+        <translation>Leisten am Rand</translation>
+    </message>
+    <message>
+        <source>Each strip lit on its own</source>
+        <translation>Jede Leiste leuchtet für sich</translation>
+    </message>
+    <message>
+        <source>All strips lit at once, evenly</source>
+        <translation>Alle Leisten leuchten zugleich, gleichmäßig</translation>
+    </message>
+    <message>
+        <source>All lamps lit, from a distance</source>
+        <translation>Alle Lampen leuchten, aus Abstand</translation>
+    </message>
+    <message>
+        <source>No dust, no thread between the films</source>
+        <translation>Kein Staub, kein Faden zwischen den Folien</translation>
+    </message>
+    <message>
+        <source>Light and picture with the glass on</source>
+        <translation>Licht und Bild mit Glas</translation>
+    </message>
+    <message>
+        <source>Lit once more before the back</source>
+        <translation>Noch einmal leuchten vor der Rückwand</translation>
+    </message>
+    <message>
+        <source>On its wall or stand: nothing rattles, nothing presses on the glass</source>
+        <translation>An der Wand oder auf dem Fuß: nichts klappert, nichts drückt aufs Glas</translation>
+    </message>
+    <message>
+        <source>Off in standby</source>
+        <translation>Aus im Standby</translation>
+    </message>
+    <message>
+        <source>Standby, then off: the light goes out and stays out.</source>
+        <translation>Standby, dann aus: das Licht geht aus und bleibt aus.</translation>
+    </message>
+    <message>
+        <source>Smooth at switch-off</source>
+        <translation>Sanft beim Ausschalten</translation>
+    </message>
+    <message>
+        <source>The light fades at once, without a flash or a flicker after.</source>
+        <translation>Das Licht vergeht sofort, ohne Blitz oder Flackern danach.</translation>
+    </message>
+    <message>
+        <source>Even on a white picture</source>
+        <translation>Gleichmäßig bei weißem Bild</translation>
+    </message>
+    <message>
+        <source>No dark spot, no bright line, no shadow of a lens or a thread.</source>
+        <translation>Kein dunkler Fleck, keine helle Linie, kein Schatten von Linse oder Faden.</translation>
+    </message>
+    <message>
+        <source>Of one colour on a white picture</source>
+        <translation>Von einer Farbe bei weißem Bild</translation>
+    </message>
+    <message>
+        <source>Blue or yellow places are lenses, films or strips of another kind.</source>
+        <translation>Blaue oder gelbe Stellen sind Linsen, Folien oder Leisten anderer Art.</translation>
+    </message>
+    <message>
+        <source>Sound is there</source>
+        <translation>Ton ist da</translation>
+    </message>
+    <message>
+        <source>Both sides, without a hum.</source>
+        <translation>Beide Seiten, ohne Brummen.</translation>
+    </message>
+    <message>
+        <source>Keys and remote answer</source>
+        <translation>Tasten und Fernbedienung antworten</translation>
+    </message>
+    <message>
+        <source>Each key once; the receiver&apos;s lead is easily left out.</source>
+        <translation>Jede Taste einmal; das Kabel des Empfängers bleibt leicht draußen.</translation>
+    </message>
+    <message>
+        <source>Mark the LED on its strip, and which pad is plus</source>
+        <translation>LED auf der Leiste markieren, und welches Pad Plus ist</translation>
+    </message>
+    <message>
+        <source>Lens off: warm it, turn it, keep it clean</source>
+        <translation>Linse ab: erwärmen, drehen, sauber halten</translation>
+    </message>
+    <message>
+        <source>Heat from below, or air; wait for the flow, never lever</source>
+        <translation>Wärme von unten oder Heißluft; warten, bis es fließt, nie hebeln</translation>
+    </message>
+    <message>
+        <source>A torn pad is a lost strip. Hot plate; draw off flux fume.</source>
+        <translation>Ein abgerissenes Pad ist eine verlorene Leiste. Heizplatte; Flussmitteldampf absaugen.</translation>
+    </message>
+    <message>
+        <source>Pads clean, fresh flux and solder, no bridge</source>
+        <translation>Pads sauber, frisches Flussmittel und Lot, keine Brücke</translation>
+    </message>
+    <message>
+        <source>New LED of the same volts, size and pads, its plus on the plus pad</source>
+        <translation>Neue LED mit gleichen Volt, Maßen und Pads, ihr Plus auf dem Pluspad</translation>
+    </message>
+    <message>
+        <source>Polarity at low current, before the lens</source>
+        <translation>Polung bei kleinem Strom, vor der Linse</translation>
+    </message>
+    <message>
+        <source>Start at about 5 V per LED until polarity is known.</source>
+        <translation>Bei etwa 5 V je LED beginnen, bis die Polung bekannt ist.</translation>
+    </message>
+    <message>
+        <source>volts at low current</source>
+        <translation>Volt bei kleinem Strom</translation>
+    </message>
+    <message>
+        <source>Pulled at: the joint holds</source>
+        <translation>Daran gezogen: die Lötstelle hält</translation>
+    </message>
+    <message>
+        <source>Lens centred, a little glue, cured in the open</source>
+        <translation>Linse mittig, wenig Kleber, offen ausgehärtet</translation>
+    </message>
+    <message>
+        <source>Vapour of fresh glue clouds lenses: leave it open until it is hard.</source>
+        <translation>Dampf von frischem Kleber trübt Linsen: offen lassen, bis er hart ist.</translation>
+    </message>
+    <message>
+        <source>Pads bridged where the LED was</source>
+        <translation>Pads gebrückt, wo die LED war</translation>
+    </message>
+    <message>
+        <source>It costs the lens and a dark spot: only until the strips are renewed.</source>
+        <translation>Das kostet die Linse und macht einen dunklen Fleck: nur bis die Leisten erneuert werden.</translation>
+    </message>
+    <message>
+        <source>Mask ground off where a wire goes onto a plus bus</source>
+        <translation>Lack abgeschliffen, wo ein Draht auf die Plusbahn kommt</translation>
+    </message>
+    <message>
+        <source>New strip laid beside the old one: count, places, plug, polarity, volts</source>
+        <translation>Neue Leiste neben die alte gelegt: Anzahl, Plätze, Stecker, Polung, Volt</translation>
+    </message>
+    <message>
+        <source>A lens of another type never fits.</source>
+        <translation>Eine Linse anderer Art passt nie.</translation>
+    </message>
+    <message>
+        <source>Old strip off: screws or pins out, adhesive warmed, the chassis cleaned</source>
+        <translation>Alte Leiste ab: Schrauben oder Stifte heraus, Klebung erwärmt, Blech gereinigt</translation>
+    </message>
+    <message>
+        <source>New strip flush on the chassis, screws and pins back</source>
+        <translation>Neue Leiste plan auf dem Blech, Schrauben und Stifte zurück</translation>
+    </message>
+    <message>
+        <source>The strip lit on its own before its plug goes in</source>
+        <translation>Die Leiste leuchtet für sich, bevor ihr Stecker hineinkommt</translation>
+    </message>
+    <message>
+        <source>The tester&apos;s limit above the strip&apos;s volts, its current below the rated one.</source>
+        <translation>Grenze des Testers über der Spannung der Leiste, sein Strom unter dem Nennstrom.</translation>
+    </message>
+    <message>
+        <source>volts of the strip</source>
+        <translation>Volt der Leiste</translation>
+    </message>
+    <message>
+        <source>Plugs in their order, wires tinned and taped flat</source>
+        <translation>Stecker in ihrer Ordnung, Drähte verzinnt und flach verklebt</translation>
+    </message>
+    <message>
+        <source>Strip flush on the chassis, wires tinned and taped flat</source>
+        <translation>Leiste plan auf dem Blech, Drähte verzinnt und flach verklebt</translation>
+    </message>
+    <message>
+        <source>Marks left in the set: the date, a cross at each bad LED</source>
+        <translation>Zeichen im Gerät: das Datum, ein Kreuz an jeder schlechten LED</translation>
+    </message>
+    <message>
+        <source>Stored charge measured on every rail</source>
+        <translation>Restladung auf jeder Schiene gemessen</translation>
+    </message>
+    <message>
+        <source>Ohms, diode and ESR from 2 V down; the resistor stays on.</source>
+        <translation>Ohm, Diode und ESR ab 2 V; der Widerstand bleibt dran.</translation>
+    </message>
+    <message>
+        <source>highest of them</source>
+        <translation>höchste davon</translation>
+    </message>
+    <message>
+        <source>What blew the part is found</source>
+        <translation>Was das Teil zerstört hat, ist gefunden</translation>
+    </message>
+    <message>
+        <source>A fuse never blows by itself: bridge, switch, varistor, capacitors behind it.</source>
+        <translation>Eine Sicherung geht nie von selbst: Gleichrichter, Schalter, Varistor, Elkos dahinter.</translation>
+    </message>
+    <message>
+        <source>Part out; its polarity noted by the can and by the print</source>
+        <translation>Teil heraus; Polung nach Becher und Aufdruck notiert</translation>
+    </message>
+    <message>
+        <source>Parts of the same row and age renewed with it</source>
+        <translation>Teile derselben Reihe und desselben Alters mit erneuert</translation>
+    </message>
+    <message>
+        <source>New part in: same value, equal or higher volts, polarity checked twice</source>
+        <translation>Neues Teil hinein: gleicher Wert, gleiche oder höhere Spannung, Polung zweimal geprüft</translation>
+    </message>
+    <message>
+        <source>First power through a series lamp or a current limit</source>
+        <translation>Erster Strom über Vorschaltlampe oder Strombegrenzung</translation>
+    </message>
+    <message>
+        <source>Live: hands off, one hand for the probe. For trained people; follow local codes.</source>
+        <translation>Unter Spannung: Hände weg, eine Hand für die Prüfspitze. Für Geschulte; örtliche Vorschriften beachten.</translation>
+    </message>
+    <message>
+        <source>supply volts</source>
+        <translation>Volt der Versorgung</translation>
+    </message>
+    <message>
+        <source>Plugs and their order on a picture, the label of the board compared</source>
+        <translation>Stecker und ihre Ordnung auf einem Bild, Schild der Platine verglichen</translation>
+    </message>
+    <message>
+        <source>Board out: screws by place, insulating sheet and thermal pads kept</source>
+        <translation>Platine heraus: Schrauben nach Ort, Isolierfolie und Wärmepads behalten</translation>
+    </message>
+    <message>
+        <source>Stored charge: measured empty before a hand goes near.</source>
+        <translation>Restladung: leer gemessen, bevor eine Hand in die Nähe kommt.</translation>
+    </message>
+    <message>
+        <source>New board in, every plug pressed home, no wire under it</source>
+        <translation>Neue Platine hinein, jeder Stecker ganz drin, kein Draht darunter</translation>
+    </message>
+    <message>
+        <source>Old solder and burnt wire off, the lamp&apos;s pin clean</source>
+        <translation>Altes Lot und verbrannter Draht ab, der Lampenstift sauber</translation>
+    </message>
+    <message>
+        <source>Glass seal: no bending, no levering. Mercury inside.</source>
+        <translation>Glaseinschmelzung: nicht biegen, nicht hebeln. Innen Quecksilber.</translation>
+    </message>
+    <message>
+        <source>Joint soldered anew, short heat, pulled at</source>
+        <translation>Lötstelle neu gelötet, kurze Hitze, daran gezogen</translation>
+    </message>
+    <message>
+        <source>Silicone boot refitted</source>
+        <translation>Silikontülle wieder drauf</translation>
+    </message>
+    <message>
+        <source>Shrink sleeve is no high-voltage insulation.</source>
+        <translation>Schrumpfschlauch isoliert keine Hochspannung.</translation>
+    </message>
+    <message>
+        <source>Lamp out by its holders</source>
+        <translation>Lampe an den Haltern heraus</translation>
+    </message>
+    <message>
+        <source>Mercury: never force it. Broken: air the room, no vacuum cleaner, a sealed jar.</source>
+        <translation>Quecksilber: nie mit Gewalt. Zerbrochen: lüften, kein Staubsauger, verschlossenes Glas.</translation>
+    </message>
+    <message>
+        <source>New lamp of the same length and bore in its holders</source>
+        <translation>Neue Lampe gleicher Länge und Weite in ihren Haltern</translation>
+    </message>
+    <message>
+        <source>Contact cleaned, crimped or soldered anew, pulled at</source>
+        <translation>Kontakt gereinigt, neu gecrimpt oder gelötet, daran gezogen</translation>
+    </message>
+    <message>
+        <source>Watched warm for an hour, pressed on the cold side with an insulated stick</source>
+        <translation>Eine Stunde warm beobachtet, auf der kalten Seite mit isoliertem Stab gedrückt</translation>
+    </message>
+    <message>
+        <source>more are in than there are places</source>
+        <translation>es sind mehr drin, als es Plätze gibt</translation>
+    </message>
+    <message>
+        <source>Off and unplugged, charge measured. Glass cracks and cuts: two people or suction, a rigid sheet, no twist; flat cables are bonded to its edge. Antistatic strap.</source>
+        <translation>Aus und abgezogen, Ladung gemessen. Glas springt und schneidet: zu zweit oder mit Saugern, steife Platte, nicht verdrehen; Flachkabel sind am Rand verklebt. Antistatikband.</translation>
+    </message>
+    <message>
+        <source>Bench supplies, after the panel check</source>
+        <translation>Labornetzteile, nach der Panelprüfung</translation>
+    </message>
+    <message>
+        <source>plus on the large pad</source>
+        <translation>Plus auf dem großen Pad</translation>
+    </message>
+    <message>
+        <source>plus on the small pad</source>
+        <translation>Plus auf dem kleinen Pad</translation>
+    </message>
+    <message>
+        <source>pads alike, plus left</source>
+        <translation>Pads gleich, Plus links</translation>
+    </message>
+    <message>
+        <source>pads alike, plus right</source>
+        <translation>Pads gleich, Plus rechts</translation>
+    </message>
+    <message>
+        <source>Strips or lamps</source>
+        <translation>Leisten oder Lampen</translation>
+    </message>
+    <message>
+        <source>Strips, lamps</source>
+        <translation>Leisten, Lampen</translation>
+    </message>
+    <message>
+        <source>Through the vents, at the plugs, on the label: strips have thin leads and a flat plug, lamps a pink or white pair of thick leads to each end and a transformer near them.</source>
+        <translation>Durch die Schlitze, an den Steckern, am Schild: Leisten haben dünne Drähte und einen flachen Stecker, Lampen ein rosa oder weißes Paar dicker Drähte an jedem Ende und einen Trafo in der Nähe.</translation>
+    </message>
+    <message>
+        <source>LED strips</source>
+        <translation>LED-Leisten</translation>
+    </message>
+    <message>
+        <source>Two ways: a lamp generator, one lamp at a time, which may give too much current; or the set&apos;s own inverter with dummy lamps at its other outputs, kilovolts from a live board.</source>
+        <translation>Zwei Wege: ein Lampengenerator, eine Lampe nach der anderen, der zu viel Strom geben kann; oder der eigene Inverter mit Ersatzlampen an den anderen Ausgängen, Kilovolt von einer Platine unter Spannung.</translation>
+    </message>
+    <message>
+        <source>says more than a layer holds</source>
+        <translation>sagt mehr, als eine Lage hält</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -4096,6 +4804,18 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>the verdict waits for it</source>
         <translation>das Urteil wartet darauf</translation>
     </message>
+    <message>
+        <source>The repair is to be done</source>
+        <translation>Die Reparatur ist auszuführen</translation>
+    </message>
+    <message>
+        <source>Do it</source>
+        <translation>Ausführen</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BeliefRiver</name>
@@ -4284,6 +5004,49 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Readings with the set on are taken by those who are trained for them; say so first.</source>
         <translation>Am eingeschalteten Gerät misst nur, wer dafür ausgebildet ist; bitte zuerst bestätigen.</translation>
     </message>
+    <message>
+        <source>Pictures of %1</source>
+        <translation>Bilder von %1</translation>
+    </message>
+    <message>
+        <source>Alt+I</source>
+        <translation>Alt+I</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ChargeBadge</name>
+    <message>
+        <source>mains in · lamps kV</source>
+        <translation>Netz an · Lampen kV</translation>
+    </message>
+    <message>
+        <source>mains in</source>
+        <translation>Netz an</translation>
+    </message>
+    <message>
+        <source>charge not known</source>
+        <translation>Ladung unbekannt</translation>
+    </message>
+    <message>
+        <source>LED+ charged</source>
+        <translation>LED+ geladen</translation>
+    </message>
+    <message>
+        <source>charged</source>
+        <translation>geladen</translation>
+    </message>
+    <message>
+        <source>safe to touch</source>
+        <translation>berührbar</translation>
+    </message>
+    <message>
+        <source>measured empty</source>
+        <translation>leer gemessen</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::ChargeRow</name>
@@ -4330,6 +5093,128 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>It has about %L1 µF.</source>
         <translation>Er hat etwa %L1 µF.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ClosingCard</name>
+    <message>
+        <source>Close</source>
+        <translation>Zusammenbau</translation>
+    </message>
+    <message>
+        <source>It came out wrong: mend it, then look again.</source>
+        <translation>Es war nicht in Ordnung: beheben, dann noch einmal ansehen.</translation>
+    </message>
+    <message>
+        <source>%1 %2 of %3 left.</source>
+        <translation>%1 Noch %2 von %3.</translation>
+    </message>
+    <message>
+        <source>Closed, looked at and listened to.</source>
+        <translation>Zu, angesehen und angehört.</translation>
+    </message>
+    <message>
+        <source>%1: count it in, then put it on</source>
+        <translation>%1: einzählen, dann aufsetzen</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>drin</translation>
+    </message>
+    <message>
+        <source>came without</source>
+        <translation>fehlten schon</translation>
+    </message>
+    <message>
+        <source>broke</source>
+        <translation>gebrochen</translation>
+    </message>
+    <message>
+        <source>%1 to count</source>
+        <translation>%1 zu zählen</translation>
+    </message>
+    <message>
+        <source>%1 left over</source>
+        <translation>%1 übrig</translation>
+    </message>
+    <message>
+        <source>All of it in</source>
+        <translation>Alles drin</translation>
+    </message>
+    <message>
+        <source>Alt+I</source>
+        <translation>Alt+I</translation>
+    </message>
+    <message>
+        <source>%1 on</source>
+        <translation>%1 aufgesetzt</translation>
+    </message>
+    <message>
+        <source>Alt+O</source>
+        <translation>Alt+O</translation>
+    </message>
+    <message>
+        <source>How many are in</source>
+        <translation>Wie viele drin sind</translation>
+    </message>
+    <message>
+        <source>How many it came without</source>
+        <translation>Wie viele schon fehlten</translation>
+    </message>
+    <message>
+        <source>How many broke</source>
+        <translation>Wie viele gebrochen sind</translation>
+    </message>
+    <message>
+        <source>They are counted whole.</source>
+        <translation>Gezählt wird in ganzen Stücken.</translation>
+    </message>
+    <message>
+        <source>Counted</source>
+        <translation>Gezählt</translation>
+    </message>
+    <message>
+        <source>As it should be</source>
+        <translation>Wie es sein soll</translation>
+    </message>
+    <message>
+        <source>Alt+G</source>
+        <translation>Alt+G</translation>
+    </message>
+    <message>
+        <source>Not so</source>
+        <translation>Nicht so</translation>
+    </message>
+    <message>
+        <source>Alt+N</source>
+        <translation>Alt+N</translation>
+    </message>
+    <message>
+        <source>Found, and in</source>
+        <translation>Gefunden, drin</translation>
+    </message>
+    <message>
+        <source>Found</source>
+        <translation>Gefunden</translation>
+    </message>
+    <message>
+        <source>Why it stays out</source>
+        <translation>Warum es draußen bleibt</translation>
+    </message>
+    <message>
+        <source>or why it stays out, Enter</source>
+        <translation>oder warum es draußen bleibt, Enter</translation>
+    </message>
+    <message>
+        <source>Signed off</source>
+        <translation>Bewusst draußen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::ClosingLine</name>
+    <message>
+        <source>Steps of closing</source>
+        <translation>Schritte des Zusammenbaus</translation>
     </message>
 </context>
 <context>
@@ -4599,6 +5484,33 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::GapQuestion</name>
+    <message>
+        <source>Minutes that were work</source>
+        <translation>Minuten, die Arbeit waren</translation>
+    </message>
+    <message>
+        <source>minutes, 0 for none</source>
+        <translation>Minuten, 0 für keine</translation>
+    </message>
+    <message>
+        <source>Nothing was ticked from %1 to %2: how many of the %3 minutes were work?</source>
+        <translation>Von %1 bis %2 wurde nichts abgehakt: wie viele der %3 Minuten waren Arbeit?</translation>
+    </message>
+    <message>
+        <source>Minutes of work</source>
+        <translation>Arbeitsminuten</translation>
+    </message>
+    <message>
+        <source>%1 min by the clock</source>
+        <translation>%1 min nach der Uhr</translation>
+    </message>
+    <message>
+        <source>%1, %2 planned</source>
+        <translation>%1, %2 geplant</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::HandBackStation</name>
     <message>
         <source>Hand back</source>
@@ -4743,6 +5655,22 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Print</source>
         <translation>Drucken</translation>
+    </message>
+    <message>
+        <source>1 thing not looked at.</source>
+        <translation>1 Ding nicht angesehen.</translation>
+    </message>
+    <message>
+        <source>%1 things not looked at.</source>
+        <translation>%1 Dinge nicht angesehen.</translation>
+    </message>
+    <message>
+        <source>1 picture is gone and not in it.</source>
+        <translation>1 Bild ist weg und fehlt darin.</translation>
+    </message>
+    <message>
+        <source>%1 pictures are gone and not in it.</source>
+        <translation>%1 Bilder sind weg und fehlen darin.</translation>
     </message>
 </context>
 <context>
@@ -4984,6 +5912,77 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::LampSums</name>
+    <message>
+        <source>Sums of the inverter</source>
+        <translation>Rechnungen zum Inverter</translation>
+    </message>
+    <message>
+        <source>lamp, mA</source>
+        <translation>Lampe, mA</translation>
+    </message>
+    <message>
+        <source>kHz</source>
+        <translation>kHz</translation>
+    </message>
+    <message>
+        <source>ballast, pF</source>
+        <translation>Vorschalt, pF</translation>
+    </message>
+    <message>
+        <source>stray, pF</source>
+        <translation>Streu, pF</translation>
+    </message>
+    <message>
+        <source>coil, mH</source>
+        <translation>Spule, mH</translation>
+    </message>
+    <message>
+        <source>film, pF</source>
+        <translation>Folie, pF</translation>
+    </message>
+    <message>
+        <source>film off, %</source>
+        <translation>Folie ab, %</translation>
+    </message>
+    <message>
+        <source>Q</source>
+        <translation>Q</translation>
+    </message>
+    <message>
+        <source>A lamp runs at %L1 V: %2 kΩ. Dummy lamp: %2 kΩ, %3 W, a chain that stands the volts.</source>
+        <translation>Eine Lampe läuft bei %L1 V: %2 kΩ. Ersatzlampe: %2 kΩ, %3 W, eine Kette, die die Spannung aushält.</translation>
+    </message>
+    <message>
+        <source>%1 lamps take %2 A from %3 V at %4 %.</source>
+        <translation>%1 Lampen nehmen %2 A aus %3 V bei %4 %.</translation>
+    </message>
+    <message>
+        <source>Its output brings %L1 V: lamp and ballast add as vectors.</source>
+        <translation>Ihr Ausgang bringt %L1 V: Lampe und Vorschaltkondensator addieren sich als Zeiger.</translation>
+    </message>
+    <message>
+        <source>Stray capacitance leaves the lamp %1 mA.</source>
+        <translation>Die Streukapazität lässt der Lampe %1 mA.</translation>
+    </message>
+    <message>
+        <source>They ring at %1 kHz</source>
+        <translation>Sie schwingen bei %1 kHz</translation>
+    </message>
+    <message>
+        <source>, with the film %1 % off at %2 kHz</source>
+        <translation>, mit %1 % Abweichung der Folie bei %2 kHz</translation>
+    </message>
+    <message>
+        <source>%1 rings down to a quarter; the twin decides, out of circuit.</source>
+        <translation>%1 Schwinger bis auf ein Viertel; der Zwilling entscheidet, ausgelötet.</translation>
+    </message>
+    <message>
+        <source>Type what is known: only that is reckoned with.</source>
+        <translation>Eintippen, was bekannt ist: nur damit wird gerechnet.</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::LampsCard</name>
     <message>
         <source>half of them at each edge</source>
@@ -5017,6 +6016,56 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>%1 lamps</source>
         <translation>%1 Lampen</translation>
     </message>
+    <message>
+        <source>how many lamps nobody has said: type them at Take in</source>
+        <translation>wie viele Lampen, hat niemand gesagt: in der Annahme eintippen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::LayerEntry</name>
+    <message>
+        <source>What comes off, in one line</source>
+        <translation>Was abkommt, in einer Zeile</translation>
+    </message>
+    <message>
+        <source>back: 14 × M3×8 edge, 4 × M4×12 stand; 2 clips top</source>
+        <translation>Rückwand: 14 × M3×8 Rand, 4 × M4×12 Standfuß; 2 Klammern oben</translation>
+    </message>
+    <message>
+        <source>Write down</source>
+        <translation>Aufschreiben</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>Without a layer in front it is about: %1.</source>
+        <translation>Ohne Lage davor geht es um: %1.</translation>
+    </message>
+    <message>
+        <source>Layer, colon, what holds it: screws by size and place, clips, plugs, cables, films.</source>
+        <translation>Lage, Doppelpunkt, was sie hält: Schrauben nach Maß und Ort, Klammern, Stecker, Kabel, Folien.</translation>
+    </message>
+    <message>
+        <source>Say which layer it is first: back: 14 × M3×8</source>
+        <translation>Erst sagen, welche Lage: Rückwand: 14 × M3×8</translation>
+    </message>
+    <message>
+        <source>Layer written down</source>
+        <translation>Lage aufgeschrieben</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::LayerPicture</name>
+    <message>
+        <source>The layer and what holds it</source>
+        <translation>Die Lage und was sie hält</translation>
+    </message>
+    <message>
+        <source>side and notch not said</source>
+        <translation>Seite und Kerbe nicht gesagt</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::MainWindow</name>
@@ -5043,14 +6092,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Ctrl+H</source>
         <translation>Strg+H</translation>
-    </message>
-    <message>
-        <source>◐ lamp off</source>
-        <translation>◐ Lampe aus</translation>
-    </message>
-    <message>
-        <source>◑ daylight</source>
-        <translation>◑ Tageslicht</translation>
     </message>
     <message>
         <source>F9</source>
@@ -5137,10 +6178,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Auftragsdatei einlesen</translation>
     </message>
     <message>
-        <source>Job files (*.json)</source>
-        <translation>Auftragsdateien (*.json)</translation>
-    </message>
-    <message>
         <source> · panel %1</source>
         <translation> · Panel %1</translation>
     </message>
@@ -5155,6 +6192,18 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>next step</source>
         <translation>weiter</translation>
+    </message>
+    <message>
+        <source>lamp off</source>
+        <translation>Lampe aus</translation>
+    </message>
+    <message>
+        <source>daylight</source>
+        <translation>Tageslicht</translation>
+    </message>
+    <message>
+        <source>Job files (*.json *.zip)</source>
+        <translation>Auftragsdateien (*.json *.zip)</translation>
     </message>
 </context>
 <context>
@@ -5256,10 +6305,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Netz</translation>
     </message>
     <message>
-        <source>meter proven</source>
-        <translation>Messgerät geprüft</translation>
-    </message>
-    <message>
         <source>Alt+R</source>
         <translation>Alt+R</translation>
     </message>
@@ -5279,12 +6324,266 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>bleeder, Ω</source>
         <translation>Entladewid., Ω</translation>
     </message>
+    <message>
+        <source>The back is off; Ctrl+E counts what held it</source>
+        <translation>Die Rückwand ist ab; Strg+E zählt, was sie hielt</translation>
+    </message>
+    <message>
+        <source>back off ✓</source>
+        <translation>Wand ab ✓</translation>
+    </message>
+    <message>
+        <source>Back on</source>
+        <translation>Wand dran</translation>
+    </message>
+    <message>
+        <source>Alt+B</source>
+        <translation>Alt+B</translation>
+    </message>
+    <message>
+        <source>It goes back at Prove, where every count is checked.</source>
+        <translation>Sie kommt beim Nachweis zurück, wo jede Zahl geprüft wird.</translation>
+    </message>
+    <message>
+        <source>Back off</source>
+        <translation>Rückwand ab</translation>
+    </message>
+    <message>
+        <source>Ctrl+E: count what held it, back: 14 × M3×8 edge.</source>
+        <translation>Strg+E: zählen, was sie hielt, Rückwand: 14 × M3×8 Rand.</translation>
+    </message>
+    <message>
+        <source>Ctrl+E</source>
+        <translation>Strg+E</translation>
+    </message>
+    <message>
+        <source>what comes off</source>
+        <translation>was abkommt</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::NumberField</name>
     <message>
         <source>not known</source>
         <translation>unbekannt</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::OpenUpStation</name>
+    <message>
+        <source>not stuck</source>
+        <translation>nicht geklebt</translation>
+    </message>
+    <message>
+        <source>taped</source>
+        <translation>mit Klebeband</translation>
+    </message>
+    <message>
+        <source>glued</source>
+        <translation>geklebt</translation>
+    </message>
+    <message>
+        <source>Open up</source>
+        <translation>Öffnen</translation>
+    </message>
+    <message>
+        <source>How the LEDs are reached</source>
+        <translation>Wie man an die LEDs kommt</translation>
+    </message>
+    <message>
+        <source>Who lift the glass</source>
+        <translation>Wer das Glas hebt</translation>
+    </message>
+    <message>
+        <source>What holds the glass</source>
+        <translation>Was das Glas hält</translation>
+    </message>
+    <message>
+        <source>As it lies</source>
+        <translation>Wie es liegt</translation>
+    </message>
+    <message>
+        <source>usual layers</source>
+        <translation>übliche Lagen</translation>
+    </message>
+    <message>
+        <source>Alt+L</source>
+        <translation>Alt+L</translation>
+    </message>
+    <message>
+        <source>as last time</source>
+        <translation>wie letztes Mal</translation>
+    </message>
+    <message>
+        <source>Alt+E</source>
+        <translation>Alt+E</translation>
+    </message>
+    <message>
+        <source>Out and not yet in</source>
+        <translation>Draußen und noch nicht drin</translation>
+    </message>
+    <message>
+        <source>1 day</source>
+        <translation>1 Tag</translation>
+    </message>
+    <message>
+        <source>%1 days</source>
+        <translation>%1 Tage</translation>
+    </message>
+    <message>
+        <source>Write down what comes off first: back: 14 × M3×8.</source>
+        <translation>Erst aufschreiben, was abkommt: Rückwand: 14 × M3×8.</translation>
+    </message>
+    <message>
+        <source>It goes back at Prove, where every count is checked.</source>
+        <translation>Sie kommt beim Nachweis zurück, wo jede Zahl geprüft wird.</translation>
+    </message>
+    <message>
+        <source>%1 off</source>
+        <translation>%1 ab</translation>
+    </message>
+    <message>
+        <source>Usual layers</source>
+        <translation>Übliche Lagen</translation>
+    </message>
+    <message>
+        <source>No earlier job of this panel has its layers written down.</source>
+        <translation>Kein früherer Auftrag dieses Panels hat seine Lagen aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>Layers as in %1</source>
+        <translation>Lagen wie in %1</translation>
+    </message>
+    <message>
+        <source>Way of opening</source>
+        <translation>Weg des Öffnens</translation>
+    </message>
+    <message>
+        <source>People</source>
+        <translation>Leute</translation>
+    </message>
+    <message>
+        <source>Adhesive</source>
+        <translation>Klebung</translation>
+    </message>
+    <message>
+        <source>Alt+W</source>
+        <translation>Alt+W</translation>
+    </message>
+    <message>
+        <source>alone</source>
+        <translation>allein</translation>
+    </message>
+    <message>
+        <source>two people</source>
+        <translation>zu zweit</translation>
+    </message>
+    <message>
+        <source>Alt+P</source>
+        <translation>Alt+P</translation>
+    </message>
+    <message>
+        <source>Alt+G</source>
+        <translation>Alt+G</translation>
+    </message>
+    <message>
+        <source>Nothing.</source>
+        <translation>Nichts.</translation>
+    </message>
+    <message>
+        <source>No layer yet</source>
+        <translation>Noch keine Lage</translation>
+    </message>
+    <message>
+        <source>out ✓</source>
+        <translation>ab ✓</translation>
+    </message>
+    <message>
+        <source>Take it off</source>
+        <translation>Abnehmen</translation>
+    </message>
+    <message>
+        <source>Alt+O</source>
+        <translation>Alt+O</translation>
+    </message>
+    <message>
+        <source>↑ ↓</source>
+        <translation>↑ ↓</translation>
+    </message>
+    <message>
+        <source>layer</source>
+        <translation>Lage</translation>
+    </message>
+    <message>
+        <source>take off</source>
+        <translation>abnehmen</translation>
+    </message>
+    <message>
+        <source>Ctrl+V</source>
+        <translation>Strg+V</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>What comes out is counted; Prove counts it in. This way takes about %1 min and breaks the glass in %2 %.</source>
+        <translation>Was abkommt, wird gezählt; der Nachweis zählt es ein. Dieser Weg dauert etwa %1 min und bricht das Glas in %2 %.</translation>
+    </message>
+    <message>
+        <source>%1 Needs %2.</source>
+        <translation>%1 Braucht %2.</translation>
+    </message>
+    <message>
+        <source>glued?</source>
+        <translation>geklebt?</translation>
+    </message>
+    <message>
+        <source>which way?</source>
+        <translation>welcher Weg?</translation>
+    </message>
+    <message>
+        <source>alone?</source>
+        <translation>allein?</translation>
+    </message>
+    <message>
+        <source>%1: its parts take %2. Order them before the first screw; Alt+O once more opens it now.</source>
+        <translation>%1: die Teile brauchen %2. Vor der ersten Schraube bestellen; noch einmal Alt+O öffnet jetzt.</translation>
+    </message>
+    <message>
+        <source>Struck out</source>
+        <translation>Gestrichen</translation>
+    </message>
+    <message>
+        <source>Alt+X</source>
+        <translation>Alt+X</translation>
+    </message>
+    <message>
+        <source>strike out</source>
+        <translation>streichen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::PadsPicture</name>
+    <message>
+        <source>Pads: plus not known</source>
+        <translation>Pads: Plus unbekannt</translation>
+    </message>
+    <message>
+        <source>Pads: plus is drawn</source>
+        <translation>Pads: Plus ist gezeichnet</translation>
+    </message>
+    <message>
+        <source>which pad is plus: not said</source>
+        <translation>welches Pad Plus ist: nicht gesagt</translation>
+    </message>
+    <message>
+        <source>pads alike</source>
+        <translation>Pads gleich</translation>
+    </message>
+    <message>
+        <source>the large pad on the left</source>
+        <translation>das große Pad links</translation>
     </message>
 </context>
 <context>
@@ -5531,6 +6830,47 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::PhotoStrip</name>
+    <message>
+        <source>Pictures</source>
+        <translation>Bilder</translation>
+    </message>
+    <message>
+        <source>picture
+gone</source>
+        <translation>Bild
+weg</translation>
+    </message>
+    <message>
+        <source>It is not in %1.</source>
+        <translation>Es liegt nicht in %1.</translation>
+    </message>
+    <message>
+        <source>Picture (%1)</source>
+        <translation>Bild (%1)</translation>
+    </message>
+    <message>
+        <source>Picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>Alt+F</source>
+        <translation>Alt+F</translation>
+    </message>
+    <message>
+        <source>From a file; Ctrl+V takes one that was copied.</source>
+        <translation>Aus einer Datei; Strg+V nimmt ein kopiertes.</translation>
+    </message>
+    <message>
+        <source>A picture of the set</source>
+        <translation>Ein Bild vom Gerät</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg *.webp *.bmp)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.bmp)</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::ProveStation</name>
     <message>
         <source>Prove</source>
@@ -5605,10 +6945,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>nächste Messung</translation>
     </message>
     <message>
-        <source>write down</source>
-        <translation>notieren</translation>
-    </message>
-    <message>
         <source>clock</source>
         <translation>Uhr</translation>
     </message>
@@ -5650,6 +6986,22 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
         <source>%1: may drift so far</source>
         <translation>%1: darf so weit wandern</translation>
     </message>
+    <message>
+        <source>Alt+I O</source>
+        <translation>Alt+I O</translation>
+    </message>
+    <message>
+        <source>Alt+G N</source>
+        <translation>Alt+G N</translation>
+    </message>
+    <message>
+        <source>all in, on</source>
+        <translation>alles drin, auf</translation>
+    </message>
+    <message>
+        <source>good, not so</source>
+        <translation>gut, nicht so</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::ReadingRow</name>
@@ -5663,6 +7015,77 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::ReworkStation</name>
+    <message>
+        <source>Rework</source>
+        <translation>Handarbeit</translation>
+    </message>
+    <message>
+        <source>%1 min</source>
+        <translation>%1 min</translation>
+    </message>
+    <message>
+        <source>Done</source>
+        <translation>Fertig</translation>
+    </message>
+    <message>
+        <source>Space</source>
+        <translation>Leertaste</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>about %1 min</source>
+        <translation>etwa %1 min</translation>
+    </message>
+    <message>
+        <source>Choose a repair at Fix plan: its steps stand here.</source>
+        <translation>Im Reparaturplan eine Reparatur wählen: ihre Schritte stehen hier.</translation>
+    </message>
+    <message>
+        <source>%1: nothing is worked on by hand.</source>
+        <translation>%1: von Hand ist nichts zu tun.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 min planned are ticked</source>
+        <translation>%1 von %2 min geplant abgehakt</translation>
+    </message>
+    <message>
+        <source>Every step is ticked.</source>
+        <translation>Jeder Schritt ist abgehakt.</translation>
+    </message>
+    <message>
+        <source>Step to be done again</source>
+        <translation>Schritt noch einmal</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Alt+D</source>
+        <translation>Alt+D</translation>
+    </message>
+    <message>
+        <source>done, from a field</source>
+        <translation>fertig, aus einem Feld</translation>
+    </message>
+    <message>
+        <source>Alt+B</source>
+        <translation>Alt+B</translation>
+    </message>
+    <message>
+        <source>one step back</source>
+        <translation>ein Schritt zurück</translation>
+    </message>
+    <message>
+        <source>Alt+%1</source>
+        <translation>Alt+%1</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::ScreenSketch</name>
     <message>
         <source>Screen: drag over what is dark</source>
@@ -5671,6 +7094,37 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>drag over what is dark</source>
         <translation>über das Dunkle ziehen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::StackPicture</name>
+    <message>
+        <source>1 film</source>
+        <translation>1 Folie</translation>
+    </message>
+    <message>
+        <source>%1 films</source>
+        <translation>%1 Folien</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>ab</translation>
+    </message>
+    <message>
+        <source>✓ back</source>
+        <translation>✓ drauf</translation>
+    </message>
+    <message>
+        <source>The layers as they lie</source>
+        <translation>Die Lagen, wie sie liegen</translation>
+    </message>
+    <message>
+        <source>Nothing is written down yet.
+Alt+L starts with the usual layers of such a set, Alt+E with those of an earlier job;
+or type what comes off first.</source>
+        <translation>Noch nichts aufgeschrieben.
+Alt+L beginnt mit den üblichen Lagen, Alt+E mit denen eines früheren Auftrags;
+oder tippen, was zuerst abkommt.</translation>
     </message>
 </context>
 <context>
@@ -5738,6 +7192,14 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>Make safe</source>
         <translation>Entladen</translation>
+    </message>
+    <message>
+        <source>Open up</source>
+        <translation>Öffnen</translation>
+    </message>
+    <message>
+        <source>Rework</source>
+        <translation>Handarbeit</translation>
     </message>
 </context>
 <context>

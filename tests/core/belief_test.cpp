@@ -219,7 +219,8 @@ TEST_F(Probing, OpeningThePanelIsPaidOnce) {
     };
     EXPECT_EQ(strip(closed).opens, Reach::Panel);
     EXPECT_EQ(strip(open).opens, Reach::Outside);
-    EXPECT_NEAR(strip(closed).minutes - strip(open).minutes, knowledge::builtInKnowledge().openPanelMinutes, 1e-9);
+    EXPECT_NEAR(strip(closed).minutes - strip(open).minutes, knowledge::builtInKnowledge().hands.ways.front().minutes,
+                1e-9);
 }
 
 TEST_F(Probing, HalvingAnOpenStripIsWorthAboutOneBit) {

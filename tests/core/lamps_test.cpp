@@ -3,6 +3,7 @@
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
+#include "core/lamps/inverter.h"
 #include "core/lamps/lamp_line.h"
 #include "core/sheet/assessment.h"
 #include "core/typing/words.h"
@@ -95,6 +96,22 @@ TEST(LampVolts, GrowWithLengthAndFallWithTheBore) {
     EXPECT_GT(runVolts({2, 890, 2.4}), runVolts({2, 410, 2.4}));
 }
 
+// Closed formulas: a lamp of 724.5 V (from memory) at 6 mA and 50 kHz behind 22 pF, 10 pF across it; 300 mH with 33 pF.
+TEST(InverterSums, AgreeWithTheFormulas) {
+    const Output output{724.5, 0.006, 50e3, 22e-12, 10e-12};
+    EXPECT_NEAR(reactanceOhms(22e-12, 50e3), 144.7e3, 50);
+    EXPECT_NEAR(outputVolts(output), 1131, 0.5);
+    EXPECT_NEAR(ampsWithStray(output), 4.97e-3, 5e-6);
+    EXPECT_NEAR(resonanceHertz(0.3, 33e-12), 50.6e3, 50);
+    EXPECT_NEAR(resonanceHertz(0.3, 0.87 * 33e-12) / resonanceHertz(0.3, 33e-12), 1.07, 0.003);
+    EXPECT_NEAR(ringsAbove(0.25, 30), 13.2, 0.05);
+    EXPECT_NEAR(ringsAbove(0.25, 3), 1.3, 0.05);
+    EXPECT_NEAR(supplyAmps(4, output, 12, 0.82), 1.77, 0.005);
+    auto alone = output;
+    alone.strayFarads = 0;
+    EXPECT_NEAR(ampsWithStray(alone), 0.006, 1e-9) << "nothing strays, nothing is lost";
+}
+
 /// No advice of a lamp job asks for what only LEDs have, or for live work before somebody is trained for it.
 TEST(LampJobs, AreAskedForNothingOfLeds) {
     const auto& trade = knowledge::builtInKnowledge();
@@ -112,6 +129,34 @@ TEST(LampJobs, AreAskedForNothingOfLeds) {
                          probe.test == "bridge" || probe.test.starts_with("driver") || probe.test == "benchLit")
                 << probe.test;
             EXPECT_TRUE(accepted || !probe.live) << probe.test << ": nobody is trained";
+        }
+    }
+}
+
+/// A set of which nobody has said what lights it may have either; a look decides, and so does what one kind alone has.
+TEST(LightOfASet, MayBeEitherUntilSomebodyLooks) {
+    const auto& trade = knowledge::builtInKnowledge();
+    job::Job job;
+    job.id = "T";
+    job.liveWorkAccepted = true;
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    const auto lamps = [&] { return sheet::assess(job, trade).lampsShare; };
+    ASSERT_TRUE(lamps());
+    EXPECT_NEAR(*lamps(), trade.lampShare, 1e-9) << "nothing was seen yet";
+    job::addEntry(job, "", job::Phase::Before, evidence::Answer{"hum", "loud"});
+    ASSERT_TRUE(lamps());
+    EXPECT_GT(*lamps(), 0);
+    EXPECT_LT(*lamps(), 1);
+    auto measured = job;
+    job::addEntry(measured, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, 150});
+    EXPECT_FALSE(sheet::assess(measured, trade).lampsShare) << "only strips have an LED+";
+    for (const auto kind : {set::LightKind::Leds, set::LightKind::Lamps}) {
+        job.set.saidLight = kind;
+        const auto assessment = sheet::assess(job, trade, {.today = {}, .maxProbes = 200});
+        EXPECT_FALSE(assessment.lampsShare);
+        for (const auto& probe : assessment.probes.best) {
+            const auto* test = trade.test(probe.test);
+            EXPECT_TRUE(test == nullptr || test->light.value_or(kind) == kind) << probe.test;
         }
     }
 }

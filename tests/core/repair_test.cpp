@@ -86,7 +86,7 @@ TEST_F(Plan, AComebackOpensThePanelAgain) {
     const auto led = option(plan(), "replaceLed");
     const double perMinute = job_.bench.ratePerHour / 60;
     const auto& trade = knowledge::builtInKnowledge();
-    const double again = led.parts + (led.minutes + trade.openPanelMinutes) * perMinute;
+    const double again = led.parts + (led.minutes + trade.hands.ways.front().minutes) * perMinute;
     constexpr double secondDiagnosis = 60;  // minutes; common practice, no source
     EXPECT_NEAR(*led.expectedCost,
                 led.parts + led.minutes * perMinute + *led.comeback * (again + job_.bench.goodwill) +
@@ -125,7 +125,8 @@ TEST_F(Plan, StopGapIsListedButNeverAdvised) {
 TEST_F(Plan, OpeningCostsMinutesUntilItIsOpen) {
     const double closed = option(plan(), "replaceLed").minutes;
     job_.panelOpen = true;
-    EXPECT_DOUBLE_EQ(closed - option(plan(), "replaceLed").minutes, knowledge::builtInKnowledge().openPanelMinutes);
+    EXPECT_DOUBLE_EQ(closed - option(plan(), "replaceLed").minutes,
+                     knowledge::builtInKnowledge().hands.ways.front().minutes);
 }
 
 TEST_F(Plan, PartsThatComeTooLateAreMarkedAndGoLast) {

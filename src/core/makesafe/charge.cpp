@@ -1,12 +1,13 @@
 #include "core/makesafe/charge.h"
 
 #include <algorithm>
-#include <chrono>
 #include <cmath>
-#include <cstdio>
+
+#include "core/format/moment.h"
 
 namespace dimglow::makesafe {
 
+using format::secondsBetween;
 using safety::Residual;
 using text::say;
 using text::Text;
@@ -17,30 +18,7 @@ constexpr double fadesAfterSeconds = 300;
 constexpr double correctedMainsVolts = 400;  ///< the bulk of a set with power-factor correction, just switched off
 constexpr double unknownLedPlusVolts = 300;
 constexpr double lowRailVolts = 30;
-
-/// Seconds since 1970 of "2026-11-30T08:15:00Z"; empty of anything else.
-std::optional<double> secondsOf(const std::string& iso) {
-    int year = 0;
-    unsigned month = 0;
-    unsigned day = 0;
-    int hour = 0;
-    int minute = 0;
-    double second = 0;
-    if (std::sscanf(iso.c_str(), "%d-%u-%uT%d:%d:%lf", &year, &month, &day, &hour, &minute, &second) != 6) {
-        return std::nullopt;
-    }
-    const std::chrono::year_month_day date{std::chrono::year(year), std::chrono::month(month), std::chrono::day(day)};
-    return date.ok() ? std::optional(double(std::chrono::sys_days(date).time_since_epoch().count()) * 86400 +
-                                     hour * 3600.0 + minute * 60.0 + second)
-                     : std::nullopt;
-}
-
-/// Seconds from one moment to another; empty where either is not said.
-std::optional<double> secondsBetween(const std::string& from, const std::string& to) {
-    const auto start = secondsOf(from);
-    const auto end = secondsOf(to);
-    return start && end ? std::optional(*end - *start) : std::nullopt;
-}
+constexpr double benchFarads = 1000e-6;  ///< at the outputs of two stacked supplies
 
 /// The stores of a set, without their state.
 class Stores {
@@ -57,6 +35,11 @@ public:
         add(charges, {"inverterSupply", say("Inverter's supply capacitors"), lowRailVolts, 940e-6}, {"inverter"},
             "inverterCapacitor");
         add(charges, {"rails", say("Low rails"), lowRailVolts, 2200e-6}, {"supply", "standby"}, "supplyCapacitor");
+        const auto& check = job_.panelCheck;
+        if (const double volts = std::max(check.lightVolts.value_or(0), check.kneeVolts.value_or(0)); volts > 0) {
+            charges.push_back(
+                {"bench", say("Bench supplies, after the panel check"), volts, benchFarads, false, false});
+        }
         std::stable_sort(charges.begin(), charges.end(),
                          [](const Charge& a, const Charge& b) { return a.mostVolts > b.mostVolts; });
         return charges;

@@ -26,7 +26,7 @@ text::Text wordsOf(State state);
 
 /// One capacitor, or a row of them on one rail.
 struct Charge {
-    std::string store;  ///< "bulk", "ledPlus", "inverterSupply", "rails"
+    std::string store;  ///< "bulk", "ledPlus", "inverterSupply", "rails", "bench"
     text::Text title;
     double mostVolts = 0;  ///< that it can stand at when the set goes off
     double farads = 0;

@@ -59,10 +59,13 @@ void planLamps(const lamps::Lamps& lamps, Plan& plan) {
             say("Lamps strike at a thousand volts and more: no bench supply. Only a lamp generator that limits its "
                 "current and is interlocked. Measure a lamp's length to know its volts.");
     }
-    plan.cautions = {say("High voltage burns and arcs: interlock closed, both hands away, never alone."),
-                     say("Each lamp through its own ballast; lamps straight in parallel do not share."),
-                     say("No ordinary meter on a lamp output: it breaks down."),
-                     say("Lamps hold mercury: do not break them; they are hazardous waste.")};
+    plan.cautions = {
+        say("Two ways: a lamp generator, one lamp at a time, which may give too much current; or the set's own "
+            "inverter with dummy lamps at its other outputs, kilovolts from a live board."),
+        say("High voltage burns and arcs: interlock closed, both hands away, never alone."),
+        say("Each lamp through its own ballast; lamps straight in parallel do not share."),
+        say("No ordinary meter on a lamp output: it breaks down."),
+        say("Lamps hold mercury: do not break them; they are hazardous waste.")};
 }
 
 /// The fewest supplies that reach \p volts; the best isolated ones on top.
@@ -204,7 +207,7 @@ const char* idOf(Finding finding) {
 Plan planOf(const set::DisplaySet& set, const PanelCheck& check, const std::vector<BenchSupply>& supplies) {
     Plan plan;
     const auto& backlight = set.backlight;
-    if (set.lamps.count > 0) {
+    if (set.lightKind() == set::LightKind::Lamps) {
         planLamps(set.lamps, plan);
         return plan;
     }

@@ -80,7 +80,9 @@ Probe Desk::start(const TestKind& test, const evidence::Question& question) cons
 void Desk::open(Probe& probe, Reach reach) const {
     if (reach > reached_) {
         probe.opens = reach;
-        probe.minutes += reach == Reach::Panel ? trade().openPanelMinutes : trade().openBoardsMinutes;
+        probe.minutes += reach == Reach::Panel
+                             ? hands::openingCost(job_.opening, trade().hands, job_.set.diagonalInches()).minutes
+                             : trade().openBoardsMinutes;
     }
 }
 

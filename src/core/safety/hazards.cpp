@@ -2,8 +2,26 @@
 
 namespace dimglow::safety {
 
+namespace {
+
+using text::say;
+
+text::Text openUp() {
+    return say(
+        "Off and unplugged, charge measured. Glass cracks and cuts: two people or suction, a rigid sheet, no twist; "
+        "flat "
+        "cables are bonded to its edge. Antistatic strap.");
+}
+
+text::Text rework() {
+    return say(
+        "Iron, hot plate and hot air burn; draw off flux fume. Vapour of fresh glue clouds lenses. Bright blue-rich "
+        "light: dim it, or look through the diffuser.");
+}
+
+}  // namespace
+
 std::vector<Caution> cautionsFor(const BenchVolts& volts) {
-    using text::say;
     const auto ledPlus =
         volts.isLedPlusKnown
             ? say("LED+ can reach {:.0f} V DC{}", volts.highest, energyClassWords(volts.highest))
@@ -31,12 +49,13 @@ std::vector<Caution> cautionsFor(const BenchVolts& volts) {
         volts.hasMains ? say("Live again, with mains on the primary side. {}. Close what you can before the soak.", lit)
                        : say("Live again. {}. Close what you can before the soak.", lit);
     return {{"board", board, true},
+            {"openUp", openUp(), false},
+            {"rework", rework(), false},
             {"strings", strings, energyClassOf(volts.tester) != EnergyClass::Es1},
             {"prove", prove, true}};
 }
 
 std::vector<Caution> cautionsForLamps(const LampHazards& hazards) {
-    using text::say;
     const auto kilovolts =
         say("Kilovolts at 30 to 80 kHz on the lamps' outputs: distance protects, not one hand. Never a meter on an "
             "output, none of them open for more than a second or two.");
@@ -52,6 +71,8 @@ std::vector<Caution> cautionsForLamps(const LampHazards& hazards) {
              say("{} {} {} Discharge and measure again before you touch. For trained people; follow local codes.", live,
                  kilovolts, stage),
              true},
+            {"openUp", say("{} {}", openUp(), glass), false},
+            {"rework", say("{} {}", rework(), glass), false},
             {"strings", say("{} {} {}", kilovolts, ends, glass), false},
             {"prove", say("{} {} Close what you can before the soak.", live, kilovolts), true}};
 }

@@ -1,6 +1,7 @@
 #include "core/sheet/assessment.h"
 
 #include <algorithm>
+#include <cmath>
 
 #include "core/findings/standing.h"
 #include "core/probe/kinds.h"
@@ -28,6 +29,34 @@ repair::Diagnosis diagnosisOf(const reasoning::Model& model, const reasoning::Be
     return diagnosis;
 }
 
+/// Log of how likely the entries are in a set of this kind; of its prior alone when there are none.
+double evidenceFor(const set::DisplaySet& set, const knowledge::Knowledge& knowledge,
+                   const std::vector<job::Entry>& standing, const std::stop_token& stop) {
+    reasoning::Model model(set, knowledge, standing, stop);
+    return reasoning::infer(model).evidence;
+}
+
+/// How likely it is that lamps light a set of which nobody has said: its entries held against either kind. What only
+/// one kind can be asked settles it.
+std::optional<double> lampsShareOf(const job::Job& job, const knowledge::Knowledge& knowledge,
+                                   const std::stop_token& stop, double withLeds) {
+    const auto standing = findings::standingEvidence(job, knowledge);
+    auto lit = job;
+    lit.set.saidLight = set::LightKind::Lamps;
+    const bool isSettled = std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
+        const auto id = evidence::testOf(entry.what);
+        return knowledge.isIn(job.set, id) != knowledge.isIn(lit.set, id);
+    });
+    if (job.set.isLightKnown() || isSettled) {
+        return std::nullopt;
+    }
+    const double forLeds = withLeds - evidenceFor(job.set, knowledge, {}, stop);
+    const double forLamps = evidenceFor(lit.set, knowledge, findings::standingEvidence(lit, knowledge), stop) -
+                            evidenceFor(lit.set, knowledge, {}, stop);
+    const double odds = knowledge.lampShare / (1 - knowledge.lampShare) * std::exp(forLamps - forLeds);
+    return odds / (1 + odds);
+}
+
 /// Fills a sheet from what is believed, room by room.
 class Sheet {
 public:
@@ -37,6 +66,7 @@ public:
           options_(options),
           model_(job.set, knowledge, findings::standingEvidence(job, knowledge), options.stop),
           belief_(reasoning::infer(model_)),
+          evidence_(belief_.evidence),
           runs_(probe::candidateRuns(model_, belief_)) {
         for (const auto& run : runs_) {
             belief_ = reasoning::refine(model_, std::move(belief_), model_.strings().split(run));
@@ -49,6 +79,7 @@ public:
         fillWhatItReads();
         fillProbes();
         fillRepair();
+        fillHandwork();
         return std::move(sheet_);
     }
 
@@ -102,6 +133,7 @@ private:
         sheet_.found = found_.title;
         const bool isWaiting = isOne && !probes.empty() && probes.front().isAwaited;  // several are one board's
         sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll && !isWaiting;
+        sheet_.lampsShare = lampsShareOf(job_, knowledge_, options_.stop, evidence_);
         sheet_.wantsStrips = job_.set.lightKind() == set::LightKind::Leds && !job_.set.backlight.isDescribed &&
                              !sheet_.misfit && findings::onlyStripsTellMore(sheet_.suspects, probes, found_);
     }
@@ -119,11 +151,23 @@ private:
         sheet_.soak = proof::judgeSoak(job_, sheet_.proof);
     }
 
+    void fillHandwork() {
+        sheet_.closing = hands::closingOf(job_.opening, knowledge_.hands, job_.set.lightKind());
+        if (const auto* chosen = knowledge_.repair(job_.repair.option)) {
+            std::vector<text::Text> leds;
+            for (const auto& place : findings::ledsOf(sheet_.located)) {
+                leds.push_back(text::name(backlight::nameOf(job_.set.backlight, place)));
+            }
+            sheet_.work = hands::workOrder(chosen->work, leds, job_.opening, knowledge_.hands);
+        }
+    }
+
     const job::Job& job_;
     const knowledge::Knowledge& knowledge_;
     const AssessOptions& options_;
     reasoning::Model model_;
     reasoning::Belief belief_;
+    const double evidence_;  ///< before any cell was split
     const std::vector<backlight::Run> runs_;
     findings::Found found_;
     Assessment sheet_;

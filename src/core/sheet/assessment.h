@@ -9,6 +9,7 @@
 #include "core/findings/misfit.h"
 #include "core/findings/this_set.h"
 #include "core/findings/verdict.h"
+#include "core/hands/work.h"
 #include "core/probe/ranking.h"
 #include "core/proof/proof.h"
 #include "core/proof/soak.h"
@@ -34,8 +35,10 @@ struct Assessment {
     text::Text found;                        ///< what is known to be wrong, empty while it cannot tell
     bool isSettled = false;                  ///< nothing is left untested that could change what was found
     std::vector<backlight::Run> untested;    ///< stretches of the open panel that no tester has lit yet
-    bool wantsStrips = false;                ///< only strips that nobody has described can tell more
-    findings::Expected expected;             ///< of a healthy set
+    /// How likely it is that lamps light it, while nobody has said what does; empty once it is known.
+    std::optional<double> lampsShare;
+    bool wantsStrips = false;              ///< only strips that nobody has described can tell more
+    findings::Expected expected;           ///< of a healthy set
     std::vector<findings::Known> thisSet;  ///< idle, LED−, and of each feed LED+ in regulation and over-voltage level
     driver::DriverReference reference;     ///< the same for a simulated driver, by feed
     repair::Diagnosis diagnosis;
@@ -44,6 +47,8 @@ struct Assessment {
     std::vector<safety::Caution> cautions;
     std::vector<proof::ProofLine> proof;
     proof::SoakVerdict soak;
+    hands::WorkOrder work;         ///< of the chosen repair
+    hands::Closing closing;        ///< of what is off, or was
     std::size_t explanations = 0;  ///< still possible
 
     /// What was found, once nothing is left untested; empty before.
