@@ -641,6 +641,13 @@ const QPixmap& BacklightMap::sprite(Mark mark) const {
     return picture;
 }
 
+/// Whether a cross was left at a LED when the set was mended.
+bool BacklightMap::isCrossed(LedPlace place) const {
+    const auto& located = shown_->assessment.located;
+    return hands::tickOf(shown_->job.opening, "step:marks") != nullptr &&
+           std::any_of(located.begin(), located.end(), [&](const auto& one) { return one.place == place; });
+}
+
 void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
     const auto& p = theme::palette();
     const QPointF c = at(place);
@@ -656,6 +663,11 @@ void BacklightMap::paintLed(QPainter& painter, LedPlace place) const {
         painter.setBrush(Qt::NoBrush);
         const double outer = r * 1.3;
         painter.drawArc(QRectF(c.x() - outer, c.y() - outer, 2 * outer, 2 * outer), 90 * 16, -int(360 * 16 * share));
+    }
+    if (isCrossed(place)) {
+        painter.setPen(QPen(p.text, theme::px(2)));
+        painter.drawLine(c - QPointF(r, r), c + QPointF(r, r));
+        painter.drawLine(c + QPointF(-r, r), c + QPointF(r, -r));
     }
 }
 

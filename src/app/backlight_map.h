@@ -76,6 +76,7 @@ private:
     void announce();
     void paintWires(QPainter& painter) const;
     void paintStrip(QPainter& painter, int strip) const;
+    bool isCrossed(backlight::LedPlace place) const;
     void paintLed(QPainter& painter, backlight::LedPlace place) const;
     void paintSelection(QPainter& painter) const;
     void paintWanted(QPainter& painter) const;

@@ -272,6 +272,29 @@ void BeliefPanel::addMisfit(const findings::Misfit& misfit) {
     rows_->addSpacing(theme::px(6));
 }
 
+/// Both kinds of backlight are still possible: a look decides.
+void BeliefPanel::addLightWanted(QVBoxLayout& inner) {
+    const auto* test = session_.trade().test("lightSource");
+    auto* title = makeLabel(words(test->title), theme::strong());
+    title->setObjectName(QStringLiteral("nextTitle"));
+    inner.addWidget(title);
+    auto* how = makeLabel(words(test->how), theme::quiet(), "quiet");
+    how->setWordWrap(true);
+    inner.addWidget(how);
+    const double lamps = *session_.shown().assessment.lampsShare;
+    for (const auto& [choice, share] : {std::pair(0, 1 - lamps), {1, lamps}}) {
+        auto* line = new QHBoxLayout;
+        line->addWidget(makeLabel(words(test->choices[std::size_t(choice)].title), theme::quiet()), 1);
+        line->addWidget(makeLabel(tr("%1 %").arg(100 * share, 0, 'f', 0), theme::quiet(), "quiet"));
+        inner.addLayout(line);
+        inner.addWidget(new ShareBar(share, share, share > 0.5));
+    }
+    auto* button = makeButton(tr("Go to it"), tr("Ctrl+Enter"), true);
+    button->setObjectName(QStringLiteral("next"));
+    connect(button, &QPushButton::clicked, this, [this] { emit stepChosen(NextStep::Light); });
+    inner.addWidget(button);
+}
+
 /// Outside and board have told what they can.
 void BeliefPanel::addStripsWanted(QVBoxLayout& inner) {
     auto* title = makeLabel(tr("Look at the strips"), theme::strong());
@@ -295,7 +318,9 @@ void BeliefPanel::addNext() {
     inner->setContentsMargins(theme::px(14), theme::px(12), theme::px(14), theme::px(14));
     inner->setSpacing(theme::px(6));
     const NextStep step = nextStepOf(session_.shown());
-    if (step == NextStep::Strips) {
+    if (step == NextStep::Light) {
+        addLightWanted(*inner);
+    } else if (step == NextStep::Strips) {
         addStripsWanted(*inner);
     } else if (step == NextStep::Probe) {
         addProbe(*inner);
@@ -309,6 +334,7 @@ void BeliefPanel::addNext() {
 void BeliefPanel::addDecided(QVBoxLayout& inner, NextStep step) {
     const auto& assessment = session_.shown().assessment;
     const QString verdict = !assessment.verdict().empty()  ? words(assessment.verdict())
+                            : step == NextStep::Rework     ? tr("The repair is to be done")
                             : step == NextStep::Prove      ? tr("The repair is to be proven")
                             : step == NextStep::HandBack   ? tr("Ready to be handed back")
                             : assessment.probes.outOfTools ? tr("No test at hand would tell more")
@@ -329,7 +355,8 @@ void BeliefPanel::addDecided(QVBoxLayout& inner, NextStep step) {
     if (!session_.shown().job.handedBack.empty()) {  // nothing is left to do
         return;
     }
-    auto* button = makeButton(step == NextStep::Prove      ? tr("Prove it")
+    auto* button = makeButton(step == NextStep::Rework     ? tr("Do it")
+                              : step == NextStep::Prove    ? tr("Prove it")
                               : step == NextStep::HandBack ? tr("Hand it back")
                                                            : tr("Plan the fix"),
                               tr("Ctrl+Enter"), true);

@@ -51,6 +51,7 @@ private:
     void addStripsWanted(QVBoxLayout& inner);
     void addNext();
     void addAlternatives();
+    void addLightWanted(QVBoxLayout& inner);
     void addDecided(QVBoxLayout& inner, NextStep step);
     void addProbe(QVBoxLayout& inner);
     void addLive(const probe::Probe& probe);

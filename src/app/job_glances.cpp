@@ -26,7 +26,7 @@ QString waitsFor(const Snapshot& shown) {
     if (step == NextStep::HandBack) {
         return JobGlances::tr("to be handed back");
     }
-    if (step == NextStep::Prove) {
+    if (step == NextStep::Prove || step == NextStep::Rework) {
         const auto& options = assessment.plan.options;
         const auto chosen =
             std::find_if(options.begin(), options.end(), [&](const auto& o) { return o.id == job.repair.option; });
@@ -37,6 +37,9 @@ QString waitsFor(const Snapshot& shown) {
     }
     if (!assessment.verdict().empty()) {
         return JobGlances::tr("the fix to be planned");
+    }
+    if (step == NextStep::Light) {
+        return JobGlances::tr("strips or lamps to be told");
     }
     if (step == NextStep::Strips) {
         return JobGlances::tr("the strips to be looked at");

@@ -81,6 +81,9 @@ void JobPage::goTo(int index) {
     }
     commitTyping(*window());
     trailIsOver_ = beliefIsOver_ = false;
+    if (layerEntry_ != nullptr) {
+        layerEntry_->hide();  // what is half typed stays in it
+    }
     arrange();
     current_ = index;
     session_.setPlace(station(index)->id());
@@ -114,7 +117,10 @@ void JobPage::takeNext() {
         return;
     }
     const auto shown = session_.snapshot();
-    const NextStep step = nextStepOf(*shown);
+    NextStep step = nextStepOf(*shown);
+    if (step == NextStep::Rework && current_ == stationIndex("rework")) {
+        step = NextStep::Prove;  // who is there already goes on
+    }
     if (step == NextStep::Probe) {
         takeProbe(*nextProbeOf(*shown));
     } else {
@@ -123,7 +129,15 @@ void JobPage::takeNext() {
 }
 
 void JobPage::goToStep(NextStep step) {
+    if (step == NextStep::Light) {
+        probe::Probe look;
+        look.test = "lightSource";
+        look.station = "firstLook";
+        takeProbe(look);
+        return;
+    }
     goTo(stationIndex(step == NextStep::Strips     ? "strings"
+                      : step == NextStep::Rework   ? "rework"
                       : step == NextStep::Prove    ? "prove"
                       : step == NextStep::HandBack ? "handBack"
                                                    : "fixPlan"));
@@ -149,6 +163,35 @@ void JobPage::toggleTrail() {
 void JobPage::toggleBelief() {
     beliefIsOver_ = !beliefIsOver_;
     arrange();
+}
+
+void JobPage::toggleLayerEntry() {
+    if (layerEntry_ == nullptr) {
+        layerEntry_ = new LayerEntry(session_, this);
+        connect(layerEntry_, &LayerEntry::written, this, [this] { toggleLayerEntry(); });
+        connect(layerEntry_, &LayerEntry::left, this, [this] { toggleLayerEntry(); });
+        layerEntry_->hide();
+    }
+    const bool isOpen = layerEntry_->isVisible();
+    layerEntry_->setVisible(!isOpen);
+    if (isOpen) {
+        station(current_)->enter();
+        return;
+    }
+    const auto& layers = session_.job().opening.layers;
+    layerEntry_->setCurrent(layers.empty() ? 0 : layers.front().id);
+    placeLayerEntry();
+    layerEntry_->raise();
+    layerEntry_->field()->setFocus();
+}
+
+/// Over the foot of the page: nothing moves for it.
+void JobPage::placeLayerEntry() {
+    if (layerEntry_ != nullptr) {
+        const int width = std::min(this->width() - theme::px(60), theme::px(760));
+        const int height = layerEntry_->sizeHint().height();
+        layerEntry_->setGeometry((this->width() - width) / 2, this->height() - height - theme::px(8), width, height);
+    }
 }
 
 void JobPage::dressAnew() {
@@ -192,6 +235,7 @@ void JobPage::arrange() {
 void JobPage::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     arrange();
+    placeLayerEntry();
 }
 
 }  // namespace dimglow::app

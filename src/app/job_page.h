@@ -5,6 +5,7 @@
 #include <QStackedWidget>
 
 #include "app/belief_panel.h"
+#include "app/layer_entry.h"
 #include "app/session.h"
 #include "app/stations/stations.h"
 #include "app/trail_view.h"
@@ -37,6 +38,8 @@ public:
     void goToStep(NextStep step);
     void toggleTrail();
     void toggleBelief();
+    /// A line for what comes off, over the foot of any station.
+    void toggleLayerEntry();
     /// In the colours and sizes of the theme as it is now.
     void dressAnew();
 
@@ -54,7 +57,10 @@ private:
     void takeProbe(const probe::Probe& probe);
     void arrange();
 
+    void placeLayerEntry();
+
     JobSession& session_;
+    LayerEntry* layerEntry_ = nullptr;  ///< null until it is asked for
     QHBoxLayout* columns_ = nullptr;
     QPushButton* unfold_ = nullptr;  ///< the trail, where it folds
     QPushButton* slide_ = nullptr;   ///< what is left, where it slides

@@ -37,6 +37,13 @@ void loadDemo(records::Logbook& logbook) {
             jobs.push_back(job::parseJob(file.readAll().toStdString()));
         }
     }
+    const QDir photos(QStringLiteral(":/demo/photos"));
+    for (const auto& name : photos.entryList(QDir::Files)) {
+        QFile file(photos.filePath(name));
+        if (file.open(QIODevice::ReadOnly)) {
+            logbook.photos().keepAsItIs(file.readAll());
+        }
+    }
     logbook.createAll(jobs, QObject::tr("Demo workshop"));
 }
 

@@ -17,6 +17,7 @@
 #include "app/theme.h"
 #include "core/backlight/plain.h"
 #include "diary/diary.h"
+#include "records/bundle.h"
 #include "records/job_file.h"
 
 namespace dimglow::app {
@@ -130,8 +131,9 @@ void MainWindow::dress() {
 
 /// What paints by itself, and what was given its colours when it was filled.
 void MainWindow::dressPages() {
-    themeButton_->setText((theme::mode() == theme::Mode::LampOff ? tr("◐ lamp off") : tr("◑ daylight")) +
-                          QStringLiteral("   ") + tr("F9"));
+    const bool isDark = theme::mode() == theme::Mode::LampOff;
+    themeButton_->setText((isDark ? QStringLiteral("◐ ") : QStringLiteral("◑ ")) + tr("F9"));
+    setPlainToolTip(themeButton_, isDark ? tr("lamp off") : tr("daylight"));
     if (jobPage_ != nullptr) {
         jobPage_->dressAnew();
     }
@@ -206,6 +208,7 @@ void MainWindow::showPage(Page page) {
     }
     pages_->setCurrentWidget(page == Page::Home ? home_ : page == Page::Job ? jobPage_ : openingPage_);
     line_->setVisible(page == Page::Job);
+    charge_->setVisible(page == Page::Job);
     if (page == Page::Home) {
         title_->setText(tr("Dim Glow"));
         subtitle_->setText(tr("repair bench"));
@@ -274,7 +277,11 @@ QWidget* MainWindow::buildHeader() {
     keepPlace.setRetainSizeWhenHidden(true);
     line_->setSizePolicy(keepPlace);
     row->addWidget(line_, 1);
-    auto* jobs = makeButton(tr("Jobs"), tr("Ctrl+H"));
+    charge_ = new ChargeBadge;
+    connect(charge_, &ChargeBadge::clicked, this, [this] { goToStation("makeSafe"); });
+    row->addWidget(charge_);
+    auto* jobs = makeButton(tr("Jobs"), {});
+    setPlainToolTip(jobs, tr("Ctrl+H"));
     jobs->setFocusPolicy(Qt::NoFocus);
     connect(jobs, &QPushButton::clicked, this, &MainWindow::goHome);
     row->addWidget(jobs);
@@ -313,6 +320,7 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_O), [this] { askForFile(); });
     on(QKeySequence(Qt::CTRL | Qt::Key_T), [this] { onJobPage(&JobPage::toggleTrail); });
     on(QKeySequence(Qt::CTRL | Qt::Key_L), [this] { onJobPage(&JobPage::toggleBelief); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { onJobPage(&JobPage::toggleLayerEntry); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Delete), [this] { onJobPage(&JobPage::missNext); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
@@ -492,7 +500,7 @@ void MainWindow::newJob() {
 void MainWindow::importFile(const QString& path) {
     commitTyping(*this);
     try {
-        auto job = records::readJobFile(path);
+        auto job = records::isBundle(path) ? records::readBundle(path, logbook_.photos()) : records::readJobFile(path);
         if (logbook_.revision(QString::fromStdString(job.id)) != 0) {
             createWithNewNumber(job, tr("Imported"));
         } else {
@@ -506,7 +514,7 @@ void MainWindow::importFile(const QString& path) {
 }
 
 void MainWindow::askForFile() {
-    askForFileToOpen(this, {tr("Import a job file"), tr("Job files (*.json)")},
+    askForFileToOpen(this, {tr("Import a job file"), tr("Job files (*.json *.zip)")},
                      [this](const QString& path) { importFile(path); });
 }
 
@@ -538,6 +546,7 @@ void MainWindow::showJob() {
     }
     showTitle();
     const auto shown = session_.snapshot();
+    charge_->show(shown, session_.trade());
     std::vector<StationLine::State> states;
     bool later = false;
     for (auto kind = stationKinds().rbegin(); kind != stationKinds().rend(); ++kind) {

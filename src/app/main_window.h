@@ -7,6 +7,7 @@
 #include <QStackedWidget>
 #include <QTimer>
 
+#include "app/charge_badge.h"
 #include "app/home_page.h"
 #include "app/job_page.h"
 #include "app/key_bar.h"
@@ -87,6 +88,7 @@ private:
     StationLine* line_ = nullptr;
     QLabel* title_ = nullptr;
     QLabel* subtitle_ = nullptr;
+    ChargeBadge* charge_ = nullptr;
     QPushButton* themeButton_ = nullptr;
     QLabel* opening_ = nullptr;
     KeyBar* keys_ = nullptr;

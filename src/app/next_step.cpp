@@ -12,10 +12,17 @@ NextStep nextStepOf(const Snapshot& shown) {
             return option.id == shown.job.repair.option && option.writesOff;
         });
         const bool isOver = isGivenUp || assessment.soak.passed || !shown.job.handedBack.empty();
-        return isOver ? NextStep::HandBack : NextStep::Prove;
+        const auto& trail = shown.job.trail;
+        const bool isProving = !shown.job.soak.empty() || (!trail.empty() && trail.back().phase == job::Phase::After);
+        return isOver                                    ? NextStep::HandBack
+               : assessment.work.next >= 0 && !isProving ? NextStep::Rework
+                                                         : NextStep::Prove;
     }
     if (!assessment.verdict().empty()) {
         return NextStep::FixPlan;
+    }
+    if (assessment.lampsShare && *assessment.lampsShare > lightDoubt) {
+        return NextStep::Light;
     }
     return assessment.wantsStrips          ? NextStep::Strips
            : nextProbeOf(shown) == nullptr ? NextStep::FixPlan

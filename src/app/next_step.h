@@ -5,7 +5,10 @@
 namespace dimglow::app {
 
 /// What a job asks for next; the same wherever it is shown and by whichever key.
-enum class NextStep { Probe, Strips, FixPlan, Prove, HandBack };
+enum class NextStep { Light, Probe, Strips, FixPlan, Rework, Prove, HandBack };
+
+/// Whether it is asked first what lights a set: as long as lamps are likelier than this, and strips too.
+inline constexpr double lightDoubt = 0.12;
 
 NextStep nextStepOf(const Snapshot& shown);
 

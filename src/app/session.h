@@ -70,6 +70,8 @@ public:
     /// The last edits, oldest first; none when the logbook cannot be read now.
     std::vector<records::EditLine> history(int most) const;
 
+    /// The pictures that are kept beside the logbook.
+    records::Photos& photos() { return logbook_.photos(); }
     /// The last other job on a set with this panel whose strips are described; empty without one, or when the logbook
     /// cannot be read now.
     std::optional<job::Job> lastOfPanel() const;

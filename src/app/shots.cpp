@@ -15,6 +15,23 @@ namespace dimglow::app {
 
 namespace {
 
+/// Counts everything in and puts it back on.
+void close(job::Job& job, const knowledge::Knowledge& trade) {
+    auto& opening = job.opening;
+    for (auto layer = opening.layers.rbegin(); layer != opening.layers.rend(); ++layer) {
+        for (auto& item : layer->items) {
+            item.isIn = hands::leftOf(item);
+        }
+        hands::putBack(opening, layer->id, isoNow());
+    }
+    for (const auto& check : trade.hands.checks) {
+        opening.ticks.push_back({"check:" + check.id, isoNow()});
+    }
+    for (std::size_t look = 0; look + 2 < trade.hands.looks.size(); ++look) {  // the others are still to come
+        opening.ticks.push_back({"look:" + trade.hands.looks[look].id, isoNow()});
+    }
+}
+
 /// Finishes SK-0412 as a technician would, so that the later stations have something to show.
 void finish(JobSession& session, const virtualset::DemoJob& demo) {
     const virtualset::SealedSet set(demo.job.set.backlight, demo.fault, session.trade());
@@ -40,6 +57,13 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
     const virtualset::SealedSet healthy(demo.job.set.backlight, {"panelPicture", {}, 7}, session.trade());
     (void)session.record(healthy.measure("ledPlusOn"), {.phase = job::Phase::After});
     (void)session.record(healthy.measure("ledMinus"), {.phase = job::Phase::After});
+    (void)session.edit(QObject::tr("Steps"), [&session](job::Job& job) {
+        const auto& work = session.shown().assessment.work;
+        for (std::size_t i = 0; i + 3 < work.lines.size(); ++i) {
+            job.opening.ticks.push_back({"step:" + work.lines[i].key, isoNow()});
+            job.opening.ticks.back().worked = work.lines[i].step.minutes;
+        }
+    });
     (void)session.edit(QObject::tr("Soak"), [](job::Job& job) {
         const double amps[] = {0.2032, 0.2018, 0.2009, 0.2006, 0.2005, 0.2004};
         for (int i = 0; i < 6; ++i) {
@@ -93,13 +117,19 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     }
     save(QStringLiteral("home"));
     open(demos[0]);
-    for (const char* id : {"takeIn", "firstLook", "makeSafe", "panelCheck", "strings"}) {
+    for (const char* id : {"takeIn", "firstLook", "makeSafe", "panelCheck", "openUp", "strings"}) {
         saveStation(kindOf(id));
     }
     const auto parts =
         std::find_if(demos.begin(), demos.end(), [](const auto& demo) { return demo.fault.ref == "D8"; });
     open(*parts);
     saveStation(kindOf("board"));
+    const auto closing = std::find_if(demos.begin(), demos.end(), [](const auto& demo) {
+        return hands::isOpen(demo.job.opening) && !demo.job.soak.empty();
+    });
+    open(*closing);
+    window.goToStation("prove");
+    save(QStringLiteral("closing"));
     const auto lamps = std::find_if(demos.begin(), demos.end(),
                                     [](const auto& demo) { return demo.job.set.lightKind() == set::LightKind::Lamps; });
     open(*lamps);
@@ -114,6 +144,10 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     window.applyTheme();
     finish(window.session(), demos[0]);
     for (int place = stationIndex("fixPlan"); place < window.stationCount(); ++place) {
+        if (place == stationIndex("prove")) {
+            (void)window.session().edit(QObject::tr("Close"),
+                                        [&](job::Job& job) { close(job, window.session().trade()); });
+        }
         saveStation(stationKinds()[std::size_t(place)]);
     }
     return count;

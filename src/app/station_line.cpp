@@ -37,23 +37,63 @@ void StationLine::setStates(std::vector<State> states) {
     update();
 }
 
+/// Each has the room that its name needs, and an even share of what is left.
+std::vector<double> StationLine::widths() const {
+    std::vector<double> widths;
+    double sum = 0;
+    for (const auto& title : titles_) {
+        const QFontMetricsF metrics(int(widths.size()) == current_ ? theme::strong() : theme::quiet());
+        widths.push_back(metrics.horizontalAdvance(title));
+        sum += widths.back();
+    }
+    const double each = (width() - sum) / double(std::max<qsizetype>(1, titles_.size()));
+    const bool isCrowded = each < theme::px(4);
+    for (double& one : widths) {
+        one = isCrowded ? double(width()) / double(titles_.size()) : one + each;
+    }
+    return widths;
+}
+
+bool StationLine::isCrowded() const {
+    const auto all = widths();
+    const QFontMetricsF metrics(theme::quiet());
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        if (all[i] < metrics.horizontalAdvance(titles_[qsizetype(i)])) {
+            return true;
+        }
+    }
+    return false;
+}
+
 QPointF StationLine::at(int index) const {
-    const double step = double(width()) / double(titles_.size());
-    return {step * (index + 0.5), theme::px(20) * 1.0};
+    const auto all = widths();
+    double left = 0;
+    for (int i = 0; i < index; ++i) {
+        left += all[std::size_t(i)];
+    }
+    return {left + all[std::size_t(index)] / 2, theme::px(20) * 1.0};
+}
+
+int StationLine::indexAt(double x) const {
+    const auto all = widths();
+    int index = 0;
+    while (index + 1 < int(all.size()) && x > all[std::size_t(index)]) {
+        x -= all[std::size_t(index++)];
+    }
+    return index;
 }
 
 bool StationLine::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         auto* help = static_cast<QHelpEvent*>(event);
-        QToolTip::showText(help->globalPos(), titles_.value(int(help->x() * titles_.size() / std::max(1, width()))),
-                           this);
+        QToolTip::showText(help->globalPos(), titles_.value(indexAt(help->x())), this);
         return true;
     }
     return QWidget::event(event);
 }
 
 void StationLine::mousePressEvent(QMouseEvent* event) {
-    emit chosen(int(event->position().x() * double(titles_.size()) / width()));
+    emit chosen(indexAt(event->position().x()));
 }
 
 void StationLine::paintEvent(QPaintEvent*) {
@@ -67,10 +107,7 @@ void StationLine::paintEvent(QPaintEvent*) {
         painter.drawLine(at(i) + QPointF(r + 3, 0), at(i + 1) - QPointF(r + 3, 0));
     }
     // Where the names do not fit side by side only that of the station is written.
-    const double step = double(width()) / double(titles_.size());
-    const bool crowded = std::any_of(titles_.begin(), titles_.end(), [&](const QString& title) {
-        return QFontMetricsF(theme::quiet()).horizontalAdvance(title) > step;
-    });
+    const bool crowded = isCrowded();
     for (int i = 0; i < titles_.size(); ++i) {
         const QPointF c = at(i);
         painter.setBrush(Qt::NoBrush);
@@ -99,7 +136,8 @@ void StationLine::paintEvent(QPaintEvent*) {
         painter.setFont(i == current_ ? theme::strong() : theme::quiet());
         painter.setPen(i == current_ ? p.glow : p.quiet);
         const double room = theme::px(120);
-        const double left = std::clamp(c.x() - room / 2, -room / 2 + step / 2, width() - room / 2 - step / 2);
+        const double half = std::min(room, widths()[std::size_t(i)]) / 2;
+        const double left = std::clamp(c.x() - room / 2, -room / 2 + half, width() - room / 2 - half);
         paintText(painter, QRectF(left, c.y() + theme::px(14), room, theme::px(20)), Qt::AlignHCenter, titles_[i]);
     }
 }

@@ -28,6 +28,10 @@ protected:
 
 private:
     QPointF at(int index) const;
+    int indexAt(double x) const;
+    std::vector<double> widths() const;
+    /// Where the names do not fit side by side.
+    bool isCrowded() const;
 
     QStringList titles_;
     std::vector<State> states_;

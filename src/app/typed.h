@@ -5,6 +5,7 @@
 #include "core/backlight/harness_line.h"
 #include "core/backlight/led_fit.h"
 #include "core/backlight/plain.h"
+#include "core/hands/layer_line.h"
 #include "core/job/reading_text.h"
 #include "core/lamps/lamp_line.h"
 #include "core/panelcheck/panel_check.h"
@@ -60,6 +61,9 @@ inline std::string setKindIn(const QString& text) {
 }
 inline bool speaksOfLamps(const QString& text) {
     return lamps::speaksOfLamps(text.toStdString(), language::tongue());
+}
+inline auto layer(const QString& text) {
+    return hands::readLayerLine(text.toStdString(), language::tongue());
 }
 inline auto pins(const QString& text) {
     return backlight::readPins(text.toStdString(), language::tongue());

@@ -166,6 +166,66 @@ QString work(const job::Job& job, const sheet::Assessment& assessment) {
     return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(Report::tr("None yet.")) : html;
 }
 
+/// "14 × M3×8, around the edge | 12 in, 1 broke, 1 signed off: under the bench".
+QString counted(const hands::Item& item) {
+    QStringList facts;
+    facts << (item.isIn ? Report::tr("%1 in").arg(*item.isIn) : Report::tr("not counted in"));
+    if (item.broke > 0) {
+        facts << Report::tr("%1 broke").arg(item.broke);
+    }
+    if (item.cameWithout > 0) {
+        facts << Report::tr("came without %1").arg(item.cameWithout);
+    }
+    if (!item.signedOff.empty()) {
+        facts << Report::tr("%1 signed off: %2").arg(hands::leftOf(item)).arg(escaped(item.signedOff));
+    }
+    return facts.join(QStringLiteral(", "));
+}
+
+/// What was done with the hands: steps and their minutes, layers and their counts, what is still open. Nothing of a set
+/// that nobody opened or mended.
+QString handwork(const job::Job& job, const sheet::Assessment& assessment) {
+    QString rows;
+    for (const auto& line : assessment.work.lines) {
+        if (line.isDone) {
+            rows +=
+                row({line.place.empty() ? QString() : escaped(line.place), escaped(line.step.title),
+                     line.read ? language::number(*line.read) + QLatin1Char(' ') + escaped(line.step.unit) : QString(),
+                     line.took ? Report::tr("%1 min").arg(language::number(*line.took, 1)) : QString()});
+        }
+    }
+    QString layers;
+    for (const auto& layer : job.opening.layers) {
+        if (layer.state == hands::Layer::State::On) {
+            continue;
+        }
+        layers += row({escaped(hands::wordsOf(layer)), QString(),
+                       layer.state == hands::Layer::State::Off ? Report::tr("still off") : Report::tr("back on")});
+        for (const auto& item : layer.items) {
+            layers += row({QString(), escaped(hands::wordsOf(item)), counted(item)});
+        }
+    }
+    if (rows.isEmpty() && layers.isEmpty()) {
+        return {};
+    }
+    QString html = heading(Report::tr("By hand"));
+    const auto taken = hands::timeTaken(job.opening.ticks);
+    html += QStringLiteral("<p>%1</p>")
+                .arg(Report::tr("%1 min by the clock, %2 min of work planned.")
+                         .arg(language::number(taken.minutes, 0), language::number(assessment.work.plannedMinutes, 0)));
+    html += (rows.isEmpty() ? QString() : table(rows)) + (layers.isEmpty() ? QString() : table(layers));
+    for (const auto& open : assessment.closing.open) {
+        html += QStringLiteral("<p><b>%1</b></p>").arg(escaped(open));
+    }
+    if (!job.opening.photos.empty()) {
+        html +=
+            QStringLiteral("<p>%1</p>")
+                .arg(language::counted(qint64(job.opening.photos.size()), Report::tr("1 picture is kept with the job."),
+                                       Report::tr("%1 pictures are kept with the job.")));
+    }
+    return html;
+}
+
 /// A voltage of which nobody knows what it should be.
 bool isUnknown(const proof::ProofLine& line) {
     return line.volts.has_value() && line.band.high <= 0;
@@ -234,6 +294,7 @@ void keepHeadingsWithTheirRows(QTextDocument& document) {
             QTextBlockFormat onTheNextPage = block.blockFormat();
             onTheNextPage.setPageBreakPolicy(QTextFormat::PageBreak_AlwaysBefore);
             QTextCursor(block).setBlockFormat(onTheNextPage);
+            document.markContentsDirty(0, document.characterCount());  // tables before it may lie otherwise now
         }
     }
 }
@@ -257,6 +318,7 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const sheet::Assessm
     html += panel(job);
     html += heading(Report::tr("Cause")) + cause(assessment);
     html += heading(Report::tr("Work")) + work(job, assessment);
+    html += handwork(job, assessment);
     html += heading(Report::tr("Proof")) + proof(assessment);
     html += QStringLiteral("<p>%1 %2</p>").arg(Report::tr("Soak:"), escaped(assessment.soak.text));
     if (!job.soak.empty()) {

@@ -1,11 +1,15 @@
 #include "virtualset/demo_workshop.h"
 
 #include <fmt/format.h>
+#include <algorithm>
 #include <array>
 #include <cmath>
 #include <optional>
+#include <utility>
 
 #include "core/backlight/plain.h"
+#include "core/hands/layer_line.h"
+#include "core/hands/work.h"
 #include "virtualset/lamp_set.h"
 
 namespace dimglow::virtualset {
@@ -91,11 +95,76 @@ public:
         minute_ += 50;
         return *this;
     }
+    /// The layers are written down, and the first of them come off.
+    BenchDay& opens(const std::vector<const char*>& lines, std::size_t off) {
+        auto& opening = demo_.job.opening;
+        opening.way = "glassOut";
+        opening.people = 2;
+        opening.adhesive = hands::Adhesive::None;
+        for (const char* line : lines) {
+            const auto said = hands::readLayerLine(line);
+            hands::add(opening, std::get<hands::LayerLine>(said), 0);
+        }
+        const int from = minute_;
+        constexpr int takes = 50;
+        for (std::size_t i = 0; i < off; ++i) {
+            minute_ = from + takes * int(i + 1) / int(off + 1);
+            hands::takeOff(opening, opening.layers[i].id, at());
+        }
+        minute_ = from + takes;
+        demo_.job.panelOpen = true;
+        return *this;
+    }
+    /// Every step of the repair is ticked; of the time before the first, so much was work, where that was said.
+    BenchDay& works(std::optional<double> workedBefore = {}) {
+        const auto* repair = trade_.repair(demo_.job.repair.option);
+        for (const auto& line : hands::workOrder(repair->work, {}, demo_.job.opening, trade_.hands).lines) {
+            minute_ += int(std::ceil(line.step.minutes));
+            demo_.job.opening.ticks.push_back(
+                {"step:" + line.key, at(), false, {}, {}, std::exchange(workedBefore, {})});
+        }
+        return *this;
+    }
+    /// So many layers go back from the LEDs outwards, all counted, and what is to be looked at before the next.
+    BenchDay& closes(int layers) {
+        auto& opening = demo_.job.opening;
+        for (;;) {
+            const auto closing = hands::closingOf(opening, trade_.hands, demo_.job.set.lightKind());
+            const auto due = std::find_if(closing.steps.begin(), closing.steps.end(), [](const auto& step) {
+                return step.state == hands::ClosingStep::State::Due;
+            });
+            if (due == closing.steps.end() || (due->check == nullptr && layers-- == 0)) {
+                return *this;
+            }
+            minute_ += 4;
+            if (due->check != nullptr) {
+                opening.ticks.push_back({"check:" + due->check->id, at()});
+                continue;
+            }
+            for (auto& item : opening.layer(due->layer)->items) {
+                item.isIn = hands::leftOf(item);
+            }
+            hands::putBack(opening, due->layer, at());
+        }
+    }
+    /// The closed set is looked at and listened to.
+    BenchDay& listens() {
+        for (const auto& look : trade_.hands.looks) {
+            minute_ += 1;
+            demo_.job.opening.ticks.push_back({"look:" + look.id, at()});
+        }
+        return *this;
+    }
+    BenchDay& photo(const char* name, hands::LayerKind of, const char* words) {
+        auto& opening = demo_.job.opening;
+        opening.photos.push_back({name, "layer:" + std::to_string(opening.layer(of)->id), words});
+        return *this;
+    }
 
 private:
+    std::string at() const { return fmt::format("{}T{:02}:{:02}:00Z", date_, minute_ / 60, minute_ % 60); }
     BenchDay& take(evidence::Observation what) {
-        job::addEntry(demo_.job, fmt::format("{}T{:02}:{:02}:00Z", date_, minute_ / 60, minute_ % 60), phase_,
-                      std::move(what));
+        job::addEntry(demo_.job, at(), phase_, std::move(what));
         minute_ += 4;
         return *this;
     }
@@ -128,6 +197,21 @@ DemoJob takenIn(const char* id, const char* title, job::Order order, const char*
     return demo;
 }
 
+constexpr const char* boardFilms =
+    "films: prism lines across dull up, prism lines along dull up, diffusing no side, notch top left";
+/// How a Northlight departure board comes apart.
+const std::vector<const char*> boardLayers = {"back: 14 × M3×8 edge, 4 × M4×12 stand",
+                                              "boards: 9 × M3×6, 3 plugs, 2 flat cables",
+                                              "frame: 22 clips edge, 6 × M2×5 corners",
+                                              "glass: 2 flat cables bottom bonded",
+                                              boardFilms,
+                                              "diffuser: 4 pins corners",
+                                              "reflector: 11 pins, 1 pin under the T-con",
+                                              "strips: 4 plugs left"};
+/// Of the pictures in data/demo/photos.
+constexpr const char* backPhoto = "11d51f94287773fea8ae5d36d57c5694c2bebdb3f9202670f0ba1ae1a58b9b02.png";
+constexpr const char* filmsPhoto = "fae0ca6c83c7c6f2fdb7b328fd691bea9cc3185550bf7433eea61e512f940006.png";
+
 /// Berth 3: one open LED in a single long string.
 DemoJob berthBoard(const knowledge::Knowledge& trade) {
     auto demo = takenIn(
@@ -148,7 +232,9 @@ DemoJob berthBoard(const knowledge::Knowledge& trade) {
         .measure("ledPlusIdle")
         .measure("ledPlusOn")
         .measure("ledPlusPlugOut")
-        .openPanel()
+        .opens(boardLayers, boardLayers.size() - 1)
+        .photo(backPhoto, hands::LayerKind::Back, "back, before")
+        .photo(filmsPhoto, hands::LayerKind::Films, "films, notch top left")
         .strip(0)
         .strip(1)
         .strip(2);
@@ -365,16 +451,21 @@ DemoJob arrivalsTwo(const knowledge::Knowledge& trade) {
         .measure("ledPlusIdle")
         .measure("ledPlusOn")
         .measure("ledPlusPlugOut")
-        .openPanel()
+        .opens(boardLayers, boardLayers.size())
         .strip(0)
         .strip(1)
         .strip(2)
         .strip(3)
         .halves(2, 4)
         .repaired("replaceStrip", "Strip C new, plugs pulled at, lit before the films went back.", 0.24)
+        .works()
+        .closes(6)
         .prove("ledPlusOn")
         .prove("ledMinus")
         .soak(3);
+    auto& clips = demo.job.opening.layers[2].items.front();  // of the frame
+    clips.broke = 1;
+    clips.isIn = 20;
     return demo;
 }
 
@@ -394,11 +485,17 @@ DemoJob cafeSign(const knowledge::Knowledge& trade) {
         .measure("ledPlusOn")
         .measure("ledMinus", 0)
         .measure("ledMinus", 1)
-        .openPanel()
+        .opens({"back: 8 × M3×8 edge, 2 × M4×10 stand", "frame: 12 clips", "glass: 1 flat cable bottom bonded",
+                "films: prism lines across dull up, diffusing, notch bottom right", "light guide: 4 pins", "reflector",
+                "strips: 2 plugs left"},
+               7)
         .strip(0)
         .strip(1)
         .looks(0)
         .repaired("replaceAllStrips", "Both strips new, of one batch.", 0.15)
+        .works(35)
+        .closes(7)
+        .listens()
         .prove("ledPlusOn")
         .prove("ledMinus", 0)
         .prove("ledMinus", 1)

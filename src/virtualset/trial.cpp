@@ -297,7 +297,7 @@ Ending work(Patient patient, Order order, const knowledge::Knowledge& trade, int
             job.set.backlight = std::move(seen);
             job::noteDescribed(job);
             job.panelOpen = true;
-            ending.minutes += trade.openPanelMinutes;
+            ending.minutes += hands::openingCost(job.opening, trade.hands, job.set.diagonalInches()).minutes;
             continue;
         }
         const auto& probes = assessment.probes.best;

@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/field_note.h"
+#include "app/photo_strip.h"
 #include "app/stations/strips_line.h"
 #include "app/theme.h"
 #include "app/typed.h"
@@ -63,6 +64,9 @@ BoardStation::BoardStation(JobSession& session) : Station(session, QStringLitera
     connect(entry_, &BoardEntry::stepped, this, [this](int columns, int rows) { picture_->step(columns, rows); });
     foot_->addWidget(entry_);
     body_->addStretch();
+    auto* photoKey = new QShortcut(QKeySequence(int(Qt::ALT) | int(Qt::Key_I)), this);
+    photoKey->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(photoKey, &QShortcut::activated, this, &BoardStation::showPhotos);
     auto* stateKey = new QShortcut(QKeySequence(int(Qt::ALT) | int(Qt::Key_T)), this);
     stateKey->setContext(Qt::WidgetWithChildrenShortcut);
     connect(stateKey, &QShortcut::activated, this, &BoardStation::nextState);
@@ -480,6 +484,28 @@ void BoardStation::look(int looks) {
                          {.also = [&](job::Job& job) { job::notePoint(job, asked); }}));
 }
 
+void BoardStation::showPhotos() {
+    const auto* spot = chosen();
+    if (spot == nullptr) {
+        return;
+    }
+    const auto* asked = std::get_if<evidence::PointAsked>(&spot->question);
+    auto* sheet = new QFrame(this, Qt::Popup);
+    sheet->setAttribute(Qt::WA_DeleteOnClose);
+    sheet->setProperty("card", "panel");
+    auto* rows = new QVBoxLayout(sheet);
+    rows->addWidget(makeLabel(tr("Pictures of %1").arg(spot->shown.title), theme::strong()));
+    auto* photos = new PhotoStrip(session_);
+    photos->show(asked != nullptr && !asked->ref.empty() ? asked->ref : spot->shown.id.toStdString());
+    connect(photos, &PhotoStrip::refused, this, &BoardStation::refused);
+    rows->addWidget(photos);
+    auto* paste = new QShortcut(QKeySequence::Paste, sheet);
+    connect(paste, &QShortcut::activated, photos, &PhotoStrip::paste);
+    sheet->adjustSize();
+    sheet->move(entry_->mapToGlobal(QPoint(theme::px(16), -sheet->height())));
+    sheet->show();
+}
+
 void BoardStation::focusEntry() {
     const auto* spot = chosen();
     showInView(picture_->chosenSpot());
@@ -550,7 +576,8 @@ std::vector<KeyHint> BoardStation::keys() const {
     std::vector<KeyHint> hints = {{tr("← ↑ ↓ →"), tr("point")},
                                   {tr("Enter"), tr("write down")},
                                   {tr("Alt+1…8"), tr("looks")},
-                                  {tr("Alt+S"), tr("boards")}};
+                                  {tr("Alt+S"), tr("boards")},
+                                  {tr("Alt+I"), tr("picture")}};
     if (hasLeds()) {
         hints.push_back({tr("Alt+F"), tr("LED+")});
     }

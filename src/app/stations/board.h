@@ -51,6 +51,8 @@ private:
     void writePrinted(const QString& line);
     void answer(int choice);
     void look(int looks);
+    /// The pictures of what is chosen, in a sheet over the station.
+    void showPhotos();
     void focusEntry();
     /// One LED+ more than there are, and one again after the last that can be.
     bool hasLeds() const;

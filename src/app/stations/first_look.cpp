@@ -178,7 +178,12 @@ void FirstLookStation::choose(int choice) {
     evidence::Answer answer{test.id, test.choices[std::size_t(choice)].id};
     const bool canBeCounted = !test.counts.empty() && choice + 1 == int(test.choices.size());
     answer.number = canBeCounted && counted_ > 0 ? std::optional(double(counted_)) : std::nullopt;
-    if (!tell(session_.record(answer))) {
+    Taking taking;
+    if (test.id == "lightSource") {
+        const auto light = answer.choice == "lamps" ? set::LightKind::Lamps : set::LightKind::Leds;
+        taking.also = [light](job::Job& job) { job.set.saidLight = light; };
+    }
+    if (!tell(session_.record(answer, taking))) {
         return;
     }
     if (canBeCounted) {  // its number and colour are still to be said

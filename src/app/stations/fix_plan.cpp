@@ -47,8 +47,8 @@ FixPlanStation::FixPlanStation(JobSession& session) : Station(session, QStringLi
     assume(tr("Rate per h"), "rate", {0, 1e5, job::Unit::Money}, &job::Bench::ratePerHour);
     assume(tr("Promised, h of light"), "promised", {1, 1e5, job::Unit::Hours}, &job::Bench::promisedHours);
     assume(tr("Goodwill"), "goodwill", {0, 1e5, job::Unit::Money}, &job::Bench::goodwill);
-    assume(tr("How LEDs age"), "weibull", {0.2, 10}, &job::Bench::weibullShape)
-        ->setToolTip(tr("Weibull β: 1 at any age alike, 2.5 the older the likelier"));
+    ageing_ = assume(tr("How LEDs age"), "weibull", {0.2, 10}, &job::Bench::weibullShape);
+    ageing_->setToolTip(tr("Weibull β: 1 at any age alike, 2.5 the older the likelier"));
     restocking_ = assume(tr("Restocking"), "restocking", {0, 1e5, job::Unit::Money}, &job::Bench::restockingFee);
     assumed->setColumnStretch(2, 1);
     body_->addLayout(assumed);
@@ -216,6 +216,7 @@ void FixPlanStation::showJob() {
     if (auto* again = name.isEmpty() ? nullptr : lastNamed(name)) {
         again->setFocus();  // the cards are others, the hand is where it was
     }
+    ageing_->setVisible(job().set.lightKind() == set::LightKind::Leds);
     restocking_->setVisible(job().way.first == job::Way::First::Swap);
 }
 

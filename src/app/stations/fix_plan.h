@@ -34,6 +34,7 @@ private:
     QHBoxLayout* options_ = nullptr;
     std::vector<NumberField*> assumptions_;
     NumberField* restocking_ = nullptr;  ///< of boards that are swapped first
+    NumberField* ageing_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -17,6 +17,7 @@
 #include "app/remembered.h"
 #include "app/theme.h"
 #include "diary/diary.h"
+#include "records/bundle.h"
 #include "records/files.h"
 #include "records/job_file.h"
 #include "report/owner_page.h"
@@ -220,6 +221,9 @@ void HandBackStation::showJob() {
 QStringList HandBackStation::stillOpen() const {
     QStringList open;
     const auto& assessment = session_.shown().assessment;
+    for (const auto& sentence : assessment.closing.open) {
+        open << words(sentence);
+    }
     const auto* repair = session_.trade().repair(session_.job().repair.option);
     if (repair == nullptr || repair->writesOff) {
         return open;
@@ -241,6 +245,10 @@ QStringList HandBackStation::stillOpen() const {
     }
     if (!assessment.soak.passed) {
         open << tr("Soak: %1").arg(words(assessment.soak.text));
+    }
+    const auto looks = hands::looksOpen(session_.job().opening, session_.trade().hands);
+    if (!assessment.work.lines.empty() && !looks.empty()) {
+        open << language::counted(qint64(looks.size()), tr("1 thing not looked at."), tr("%1 things not looked at."));
     }
     return open;
 }
@@ -290,7 +298,22 @@ void HandBackStation::print() {
     }
 }
 
-void HandBackStation::save(const QString& suffix) {
+/// A job with pictures goes out with them, in one zip. \returns what is to be said beside where it went
+QString HandBackStation::saveJob(const QString& path) {
+    const auto out = anonymous_->isChecked() ? withoutOwner(job()) : job();
+    if (!path.endsWith(QStringLiteral(".zip"))) {
+        records::writeJobFile(out, path);
+        return {};
+    }
+    const int missing = records::writeBundle(out, session_.photos(), path);
+    return missing == 0 ? QString()
+                        : QLatin1Char(' ') + language::counted(missing, tr("1 picture is gone and not in it."),
+                                                               tr("%1 pictures are gone and not in it."));
+}
+
+void HandBackStation::save(const QString& wanted) {
+    const bool isJob = wanted == QStringLiteral("json");
+    const QString suffix = isJob && !job().opening.photos.empty() ? QStringLiteral("zip") : wanted;
     if (!work_->commit()) {
         return;
     }
@@ -309,16 +332,17 @@ void HandBackStation::save(const QString& suffix) {
         if (!QDir().mkpath(folder_->text())) {
             throw std::runtime_error(tr("%1 cannot be made").arg(folder_->text()).toStdString());
         }
-        if (suffix == QStringLiteral("pdf")) {
-            records::writeWhole(path, pdf());
+        QString beside;
+        if (isJob) {
+            beside = saveJob(path);
         } else {
-            records::writeJobFile(anonymous_->isChecked() ? withoutOwner(job()) : job(), path);
+            records::writeWhole(path, pdf());
         }
         replaceable_ = path;  // it is this job's own from here on
         remembered::setFolder(folder_->text());
         accept(folder_);
         restyle(result_, "tone", "good");
-        result_->setText(tr("Saved %1").arg(path));
+        result_->setText(tr("Saved %1").arg(path) + beside);
     } catch (const std::exception& problem) {
         diary::caught("hand back: save", problem);
         result_->clear();

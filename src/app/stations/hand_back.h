@@ -37,7 +37,8 @@ private:
     QByteArray pdf() const;
     /// Asks for a printer, and prints the sheet that is shown.
     void print();
-    void save(const QString& suffix);
+    void save(const QString& wanted);
+    QString saveJob(const QString& path);
 
     Sheet sheet_ = Sheet::Owner;
     std::vector<QPushButton*> buttons_;

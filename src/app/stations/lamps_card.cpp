@@ -15,7 +15,9 @@ constexpr const char* question = "lampFades";
 
 /// What the lamps need, as far as it is known.
 QString factsOf(const Lamps& lamps) {
-    QStringList facts = {lamps.count == 1 ? LampsCard::tr("one lamp") : LampsCard::tr("%1 lamps").arg(lamps.count)};
+    QStringList facts = {lamps.count == 0   ? LampsCard::tr("how many lamps nobody has said: type them at Take in")
+                         : lamps.count == 1 ? LampsCard::tr("one lamp")
+                                            : LampsCard::tr("%1 lamps").arg(lamps.count)};
     if (lamps.place == Lamps::Place::Edges) {
         facts << LampsCard::tr("half of them at each edge");
     }
@@ -83,6 +85,8 @@ LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
                   theme::body(), "quiet");
     how->setWordWrap(true);
     rows->addWidget(how);
+    sums_ = new LampSums;
+    rows->addWidget(sums_);
 }
 
 void LampsCard::show(const Snapshot& shown) {
@@ -90,6 +94,7 @@ void LampsCard::show(const Snapshot& shown) {
     count_ = lamps.count;
     facts_->setText(factsOf(lamps));
     picture_->show(lamps, seenIn(shown.job));
+    sums_->show(lamps);
 }
 
 bool LampsCard::press(int key) {

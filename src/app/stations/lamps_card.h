@@ -4,6 +4,7 @@
 #include <QLabel>
 
 #include "app/lamp_picture.h"
+#include "app/lamp_sums.h"
 #include "app/session.h"
 
 namespace dimglow::app {
@@ -25,6 +26,7 @@ signals:
 private:
     LampPicture* picture_ = nullptr;
     QLabel* facts_ = nullptr;
+    LampSums* sums_ = nullptr;
     int count_ = 0;
 };
 

@@ -3,25 +3,17 @@
 #include <QShortcut>
 #include <algorithm>
 
+#include "app/charge_badge.h"
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
 #include "app/typed.h"
-#include "core/findings/this_set.h"
 
 namespace dimglow::app {
 
 namespace {
 
 constexpr int fadingMilliseconds = 5000;
-
-double ledPlusVoltsOf(const sheet::Assessment& assessment) {
-    double highest = 0;
-    for (const auto& feed : assessment.reference) {
-        highest = std::max(highest, feed.overVolts);
-    }
-    return findings::isLedPlusKnown(assessment.reference) ? highest : 0;
-}
 
 /// The last residual of a store; null where nobody has measured it.
 const safety::Residual* lastOf(const job::Job& job, const std::string& store) {
@@ -44,6 +36,8 @@ MakeSafeStation::MakeSafeStation(JobSession& session) : Station(session, QString
         tell(session_.edit(tr("Meter proven"),
                            [](job::Job& job) { job.makeSafe.meterProven = !job.makeSafe.meterProven; }));
     });
+    back_ =
+        addToHead("backOff", tr("The back is off; Ctrl+E counts what held it"), Qt::Key_B, [this] { takeBackOff(); });
     rows_ = new QVBoxLayout;
     rows_->setSpacing(theme::px(7));
     body_->addLayout(rows_);
@@ -93,23 +87,39 @@ QWidget* MakeSafeStation::makeResistorCard() {
     return card;
 }
 
-makesafe::Now MakeSafeStation::now() const {
-    return {ledPlusVoltsOf(assessment()), isoNow()};
-}
-
 void MakeSafeStation::showJob() {
     const auto& done = job().makeSafe;
     mains_->setText((done.mainsOut ? tr("mains out ✓") : tr("Mains in")) + QStringLiteral("   ") + tr("Alt+M"));
     meter_->setText((done.meterProven ? tr("meter proven ✓") : tr("Meter not proven")) + QStringLiteral("   ") +
                     tr("Alt+P"));
+    const auto* back = job().opening.layer(hands::LayerKind::Back);
+    const bool isOff = back != nullptr && back->state == hands::Layer::State::Off;
+    back_->setText((isOff ? tr("back off ✓") : tr("Back on")) + QStringLiteral("   ") + tr("Alt+B"));
     for (auto* field : fields_) {
         field->refresh();
     }
     showCharges();
 }
 
+void MakeSafeStation::takeBackOff() {
+    const auto* back = job().opening.layer(hands::LayerKind::Back);
+    if (back != nullptr && back->state == hands::Layer::State::Off) {
+        emit refused(tr("It goes back at Prove, where every count is checked."));
+        return;
+    }
+    const bool isCounted = back != nullptr && !back->items.empty();
+    if (tell(session_.edit(tr("Back off"),
+                           [](job::Job& job) {
+                               const int id = hands::add(job.opening, {hands::LayerKind::Back, {}, {}}, 0);
+                               hands::takeOff(job.opening, id, isoNow());
+                           })) &&
+        !isCounted) {
+        emit refused(tr("Ctrl+E: count what held it, back: 14 × M3×8 edge."));
+    }
+}
+
 void MakeSafeStation::showCharges() {
-    const auto charges = makesafe::chargesOf(job(), session_.trade(), now());
+    const auto charges = makesafe::chargesOf(job(), session_.trade(), chargeNow(session_.shown()));
     const bool isSame =
         std::equal(charges.begin(), charges.end(), charges_.begin(), charges_.end(),
                    [](const auto& charge, const auto* row) { return charge.store == row->store().toStdString(); });
@@ -120,7 +130,7 @@ void MakeSafeStation::showCharges() {
             auto* row = new ChargeRow(QString::fromStdString(charge.store));
             connect(row, &ChargeRow::measured, this, [this, row](double volts) {
                 if (tell(record(row->store(), volts), row->field())) {
-                    row->field()->clear();
+                    row->field()->setText({});  // Ctrl+Z takes the residual back, not the typing
                     step(row, 1);
                 }
             });
@@ -171,7 +181,7 @@ Written MakeSafeStation::record(const QString& store, double volts) {
 
 /// A resistor keeps what counts now; what has faded is measured again first.
 void MakeSafeStation::toggleResistor(const QString& store, bool stays) {
-    const auto charges = makesafe::chargesOf(job(), session_.trade(), now());
+    const auto charges = makesafe::chargesOf(job(), session_.trade(), chargeNow(session_.shown()));
     const auto charge =
         std::find_if(charges.begin(), charges.end(), [&](const auto& one) { return one.store == store.toStdString(); });
     if (stays && (charge == charges.end() || !charge->volts)) {
@@ -225,8 +235,8 @@ Written MakeSafeStation::takes(const Reading& reading) {
 std::vector<KeyHint> MakeSafeStation::keys() const {
     return {{tr("↑ ↓"), tr("capacitor")},
             {tr("Alt+M"), tr("mains")},
-            {tr("Alt+P"), tr("meter proven")},
-            {tr("Alt+R"), tr("resistor stays")}};
+            {tr("Alt+R"), tr("resistor stays")},
+            {tr("Ctrl+E"), tr("what comes off")}};
 }
 
 /// As far as it was done once; that it still holds is said at the station.

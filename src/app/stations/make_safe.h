@@ -26,16 +26,18 @@ protected:
 
 private:
     QWidget* makeResistorCard();
+    /// The back comes off here; what held it is counted with Ctrl+E.
+    void takeBackOff();
     void showCharges();
     void showResistor(const std::vector<makesafe::Charge>& charges);
     Written record(const QString& store, double volts);
     void toggleResistor(const QString& store, bool stays);
     ChargeRow* inFront() const;
     void step(const ChargeRow* from, int rows);
-    makesafe::Now now() const;
 
     QPushButton* mains_ = nullptr;
     QPushButton* meter_ = nullptr;
+    QPushButton* back_ = nullptr;
     QVBoxLayout* rows_ = nullptr;
     std::vector<ChargeRow*> charges_;
     std::vector<NumberField*> fields_;

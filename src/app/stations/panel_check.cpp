@@ -234,11 +234,11 @@ void PanelCheckStation::showJob() {
         }
     }
     channel_->addItem(tr("lamps (CCFL)"));
-    channel_->setCurrentIndex(job.set.lamps.count > 0 ? channel_->count() - 1 : check.channel);
+    channel_->setCurrentIndex(job.set.lightKind() == set::LightKind::Lamps ? channel_->count() - 1 : check.channel);
     for (auto* field : fields_) {
         field->refresh();
     }
-    const bool lamps = job.set.lamps.count > 0;
+    const bool lamps = job.set.lightKind() == set::LightKind::Lamps;
     fields_.front()->setVisible(!lamps);  // the lamps' generator sets their current
     outputs_->setVisible(!lamps);
     for (auto* field : lampFields_) {

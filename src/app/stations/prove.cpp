@@ -21,6 +21,10 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     setSubtitle(
         tr("Lit before the films go back, lit again before the back goes on, then half an hour at the owner's "
            "brightness."));
+    closing_ = new ClosingCard(session_);
+    connect(closing_, &ClosingCard::refused, this, &ProveStation::refused);
+    body_->addWidget(closing_);
+    bindClosing();
     rows_ = new QVBoxLayout;
     rows_->setSpacing(theme::px(7));
     body_->addLayout(rows_);
@@ -70,6 +74,20 @@ ProveStation::ProveStation(JobSession& session) : Station(session, QStringLitera
     plot_->setAccessibleName(tr("String current and LED+ over the soak, against what a healthy set shows"));
     inner->addWidget(plot_, 1);
     body_->addWidget(card, 1);
+}
+
+/// Its keys work wherever the focus is in this station.
+void ProveStation::bindClosing() {
+    const auto on = [this](Qt::Key key, const std::function<void()>& does) {
+        auto* shortcut = new QShortcut(QKeySequence(int(Qt::ALT) | int(key)), this);
+        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
+        shortcut->setAutoRepeat(false);
+        connect(shortcut, &QShortcut::activated, this, does);
+    };
+    on(Qt::Key_I, [this] { closing_->allIn(); });
+    on(Qt::Key_O, [this] { closing_->layerOn(); });
+    on(Qt::Key_G, [this] { closing_->looked(true); });
+    on(Qt::Key_N, [this] { closing_->looked(false); });
 }
 
 /// The line's reading in a field of its own; not of those that were taken at Strings.
@@ -163,6 +181,7 @@ QStringList ProveStation::rowNames() const {
 }
 
 void ProveStation::showJob() {
+    closing_->refresh();
     if (const QStringList names = rowNames(); names != rowNames_) {
         rowNames_ = names;
         buildRows();
@@ -370,13 +389,19 @@ Written ProveStation::takes(const Reading& reading) {
 }
 
 void ProveStation::enter() {
+    if (closing_->enter()) {
+        return;
+    }
     if (!proofRows_.empty()) {
         proofRows_.front()->field()->setFocus();
     }
 }
 
 std::vector<KeyHint> ProveStation::keys() const {
-    return {{tr("↑ ↓"), tr("next reading")}, {tr("Enter"), tr("write down")}, {tr("Alt+S"), tr("clock")}};
+    return {{tr("↑ ↓"), tr("next reading")},
+            {tr("Alt+I O"), tr("all in, on")},
+            {tr("Alt+G N"), tr("good, not so")},
+            {tr("Alt+S"), tr("clock")}};
 }
 
 bool ProveStation::isDone(const Snapshot& shown) {

@@ -5,6 +5,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include "app/stations/closing_card.h"
 #include "app/stations/reading_row.h"
 #include "app/stations/station.h"
 
@@ -29,6 +30,7 @@ protected:
     void timerEvent(QTimerEvent* event) override;
 
 private:
+    void bindClosing();
     std::optional<ReadingRow::Asks> asksFor(const proof::ProofLine& line);
     void buildRows();
     Written recordVolts(const evidence::VoltsAsked& asked, const Reading& reading);
@@ -41,6 +43,7 @@ private:
     void plotCurve(const Curve& curve, const QVector<double>& minutes);
     void plotSoak();
 
+    ClosingCard* closing_ = nullptr;
     QVBoxLayout* rows_ = nullptr;
     std::vector<ReadingRow*> proofRows_;
     QStringList rowNames_;

@@ -7,8 +7,10 @@
 #include "app/stations/fix_plan.h"
 #include "app/stations/hand_back.h"
 #include "app/stations/make_safe.h"
+#include "app/stations/open_up.h"
 #include "app/stations/panel_check.h"
 #include "app/stations/prove.h"
+#include "app/stations/rework.h"
 #include "app/stations/strings.h"
 #include "app/stations/take_in.h"
 
@@ -35,6 +37,8 @@ const std::vector<StationKind>& stationKinds() {
          BoardStation::isDone},
         {"panelCheck", "panel-check", [](set::LightKind) { return Station::tr("Panel check"); },
          make<PanelCheckStation>, PanelCheckStation::isDone},
+        {"openUp", "open-up", [](set::LightKind) { return Station::tr("Open up"); }, make<OpenUpStation>,
+         OpenUpStation::isDone},
         {"strings", "strings",
          [](set::LightKind light) {
              return light == set::LightKind::Lamps ? StringsStation::tr("Lamps") : StringsStation::tr("Strings");
@@ -42,6 +46,8 @@ const std::vector<StationKind>& stationKinds() {
          make<StringsStation>, StringsStation::isDone},
         {"fixPlan", "fix-plan", [](set::LightKind) { return Station::tr("Fix plan"); }, make<FixPlanStation>,
          FixPlanStation::isDone},
+        {"rework", "rework", [](set::LightKind) { return Station::tr("Rework"); }, make<ReworkStation>,
+         ReworkStation::isDone},
         {"prove", "prove", [](set::LightKind) { return Station::tr("Prove"); }, make<ProveStation>,
          ProveStation::isDone},
         {"handBack", "hand-back", [](set::LightKind) { return Station::tr("Hand back"); }, make<HandBackStation>,
