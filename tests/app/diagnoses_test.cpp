@@ -12,6 +12,7 @@
 #include "tests/app/technician.h"
 #include "tests/app/typed_readings.h"
 #include "virtualset/sealed_set.h"
+#include "virtualset/trial.h"
 
 namespace dimglow {
 namespace {
@@ -39,7 +40,8 @@ protected:
         plain.feeds = {{78}};
         job_.set.backlight = backlight::plainBacklight(plain);
         job_.set.points = points;
-        set_.emplace(job_.set.backlight, fault, knowledge::builtInKnowledge(), virtualset::Manner{}, points);
+        set_ = std::make_shared<virtualset::SealedSet>(job_.set.backlight, fault, knowledge::builtInKnowledge(),
+                                                       virtualset::Manner{}, points);
         me_.logbook().create(job_, QStringLiteral("Taken in"));
         me_.window().openJob(QStringLiteral("SK-0500"));
         me_.settle();
@@ -96,7 +98,7 @@ protected:
 
     test::Technician me_;
     job::Job job_;
-    std::optional<virtualset::SealedSet> set_;
+    std::shared_ptr<const virtualset::SimulatedSet> set_;
 };
 
 int partNamed(const char* suspect, const char* point) {
@@ -134,6 +136,87 @@ TEST_F(Diagnosis, OfAMainBoardBySwapByKeys) {
     EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("ain board"))
         << steps.join('|').toStdString();
     EXPECT_TRUE(steps.join('|').contains(QStringLiteral("Known-good"))) << steps.join('|').toStdString();
+}
+
+/// A whole job on a set with lamps: from one line to the report, by keys.
+class LampJob : public Diagnosis {
+protected:
+    /// The first set of the lamps' family whose trouble is one of those.
+    void takeInLamps(const std::string& suspect) {
+        std::uint64_t seed = 9100;
+        virtualset::Patient patient;
+        do {
+            patient = virtualset::drawPatient(++seed, virtualset::Told::Nothing, knowledge::builtInKnowledge(),
+                                              virtualset::Family::Lamps);
+        } while (patient.suspect != suspect || patient.job.set.lamps.count % 2 != 0);
+        set_ = patient.set;
+        me_.press(Qt::Key_N, Qt::ControlModifier);
+        me_.settle();
+        me_.clickInto(QStringLiteral("wiringLine"));
+        me_.type(QStringLiteral("%1%2 lamps 2 × %3, 410 mm, 2.4 mm bore, 12 V")
+                     .arg(patient.job.set.kind == "monitor" ? "monitor, " : "television, ")
+                     .arg(patient.job.set.lamps.count)
+                     .arg(patient.job.set.lamps.count / 2));
+        me_.press(Qt::Key_Return);
+        me_.goTo("board");
+        me_.press(Qt::Key_A, Qt::AltModifier);
+        EXPECT_EQ(me_.job().set.lamps.count, patient.job.set.lamps.count);
+    }
+    void finish() {
+        me_.goTo("fixPlan");
+        me_.settle();
+        me_.press(Qt::Key_1);
+        EXPECT_FALSE(me_.job().repair.option.empty());
+        me_.goTo("rework");
+        for (int most = 0; most < 30 && me_.find<QWidget>(QStringLiteral("stepDone")) != nullptr; ++most) {
+            if (me_.find<QLineEdit>(QStringLiteral("stepReading")) != nullptr) {
+                me_.type(QStringLiteral("1.2"));
+                me_.press(Qt::Key_Return);
+            } else {
+                me_.press(Qt::Key_Space);
+            }
+        }
+        me_.goTo("handBack");
+        me_.clickInto(QStringLiteral("folder"));
+        me_.typeOver(me_.path(QString()));
+        me_.press(Qt::Key_3, Qt::AltModifier);
+        me_.press(Qt::Key_P, Qt::ControlModifier);
+        EXPECT_TRUE(QFile::exists(me_.path(QString::fromStdString(me_.job().id) + QStringLiteral(".bench.pdf"))));
+        EXPECT_TRUE(me_.window().session().shown().assessment.work.next < 0) << "every step is ticked";
+    }
+};
+
+TEST_F(LampJob, OfABurntJointByKeys) {
+    takeInLamps("lampJoint");
+    const auto steps = followByKeys(40);
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("oint")) << steps.join('|').toStdString();
+    finish();
+}
+
+TEST_F(LampJob, SumsReckonWithWhatWasTypedAlone) {
+    takeInLamps("lampJoint");
+    me_.goTo("strings");
+    EXPECT_THAT(me_.read(QStringLiteral("lampSums")).toStdString(), HasSubstr("Type what is known"));
+    for (const auto& [field, text] : {std::pair("sumMilliamps", "6"),
+                                      {"sumKilohertz", "50"},
+                                      {"sumBallast", "22"},
+                                      {"sumStray", "10"},
+                                      {"sumQ", "30"}}) {
+        me_.clickInto(QString::fromUtf8(field));
+        me_.type(QString::fromUtf8(text));
+    }
+    const auto sums = me_.read(QStringLiteral("lampSums")).toStdString();
+    for (const char* words : {"725 V", "120.8 kΩ", "4.3 W", "1131 V", "4.97 mA", "13.2 rings"}) {
+        EXPECT_THAT(sums, HasSubstr(words));
+    }
+}
+
+TEST_F(LampJob, OfTheInvertersCapacitorsByKeys) {
+    takeInLamps("inverterCapacitors");
+    const auto steps = followByKeys(40);
+    EXPECT_THAT(me_.read(QStringLiteral("verdict")).toStdString(), HasSubstr("lectrolytics"))
+        << steps.join('|').toStdString();
+    finish();
 }
 
 TEST_F(Diagnosis, OfAMainBoardByMouseAlone) {

@@ -1339,6 +1339,7 @@ TEST_F(AtTheBench, LongComplaintIsNotCut) {
 TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
     auto strange = virtualset::demoJob(0, knowledge::builtInKnowledge()).job;
     strange.id = "../escape";
+    strange.opening.photos.clear();
     me_.logbook().create(strange, QStringLiteral("Imported"));
     open("../escape");
     me_.goTo("handBack");

@@ -86,6 +86,9 @@ void Technician::typeOver(const QString& text) {
 
 void Technician::goTo(const char* station) {
     const auto keys = app::stationKeys(app::stationIndex(station)).front()[0];
+    if (keys.key() == Qt::Key_End && qobject_cast<QPlainTextEdit*>(QApplication::focusWidget()) != nullptr) {
+        goTo("takeIn");  // among lines of text it is the end of them
+    }
     press(keys.key(), keys.keyboardModifiers());
 }
 

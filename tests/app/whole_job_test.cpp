@@ -239,6 +239,9 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     me_.clickInto(QStringLiteral("proof2"));
     me_.type(QStringLiteral("lit"));
     me_.press(Qt::Key_Return);
+    for (int look = 0; look < 6; ++look) {  // what is to be seen and heard of the closed set
+        me_.press(Qt::Key_G, Qt::AltModifier);
+    }
     me_.goTo("handBack");
     me_.press(Qt::Key_H, Qt::AltModifier);
     EXPECT_TRUE(me_.sees(QStringLiteral("handed back")));
