@@ -224,7 +224,7 @@ bool isRight(const sheet::Assessment& assessment, const Patient& patient, const 
     const auto most = std::max_element(shares.begin(), shares.end(),
                                        [](const auto& a, const auto& b) { return a.second < b.second; });
     const auto mends = [&](const knowledge::RepairKind& repair, const std::string& suspect) {
-        return trade.suspect(suspect) != nullptr && !repair.writesOff &&
+        return trade.suspect(suspect) != nullptr && repair.isRepair() &&
                repair.mends(suspect, trade.unitOf(*trade.suspect(suspect), patient.job.set));
     };
     const bool isMendedAlike = std::any_of(trade.repairs.begin(), trade.repairs.end(), [&](const auto& repair) {

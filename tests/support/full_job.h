@@ -125,6 +125,18 @@ inline Job fullJob() {
                     {{"bulk", 310, "2026-11-25T07:58:00Z", 2, false}, {"bulk", 1.4, "2026-11-25T08:00:00Z", 2, true}},
                     1};
     job.describedAfter = 3;
+    job.order.whose = Whose::Customer;
+    job.repair.terms.front().source = "stall by the pier";
+    auto& details = job.repair.details;
+    details.current = {"R22 ∥ R22", "R22 ∥ R33", "half brightness"};
+    details.box = {25, true};
+    details.universal = Universal{{3, 150, 6, 12, 9.3, 0.35}, plan::Aim::Even, 5, {{300, 312}}};
+    details.matching.oldLed.package = "3030";
+    details.matching.newLed = {3.1, 0.06, 0.5, "3030", "small", "same"};
+    details.matching.oldStrip.side = "L";
+    details.matching.newStrip = {12, 37.2, 0.35, 75, 14, 880, "2-pin", "L", "dome", "b7"};
+    details.module = parts::DriverModule{60, 180, 0.3, 2.5, 10, 190, true, false};
+    details.sums = {{"boost", {{"vin", 24}, {"vout", 62}}}};
     return job;
 }
 

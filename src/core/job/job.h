@@ -9,6 +9,7 @@
 #include "core/evidence/source.h"
 #include "core/format/fields.h"
 #include "core/hands/opening.h"
+#include "core/job/fix.h"
 #include "core/panelcheck/panel_check.h"
 #include "core/safety/make_safe.h"
 #include "core/set/display_set.h"
@@ -31,6 +32,9 @@ struct Entry {
     bool operator==(const Entry&) const = default;
 };
 
+/// Who bears a comeback: a workshop's own set costs no goodwill, a customer's costs trust.
+enum class Whose { Unsaid, Own, Customer };
+
 /// What its owner wants.
 struct Order {
     std::string place;  ///< where the set hangs
@@ -40,6 +44,7 @@ struct Order {
     std::string owner = {};
     std::string phone = {};
     std::optional<double> agreedPrice = {};  ///< in the bench's currency
+    Whose whose = Whose::Unsaid;
     bool operator==(const Order&) const = default;
 };
 
@@ -77,6 +82,7 @@ struct Terms {
     std::optional<double> parts;  ///< money
     std::optional<double> days;   ///< until the parts are here
     bool unavailable = false;     ///< they are not to be had
+    std::string source = {};      ///< where the price was seen, in the technician's words
     bool operator==(const Terms&) const = default;
 };
 
@@ -86,6 +92,7 @@ struct Repair {
     std::optional<double> originalAmps;  ///< written down before it is changed
     std::optional<double> newAmps;
     std::vector<Terms> terms = {};  ///< at most one of each option
+    FixDetails details = {};
     bool operator==(const Repair&) const = default;
 
     /// The terms of an option; empty where nobody has said any.

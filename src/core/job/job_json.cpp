@@ -18,6 +18,7 @@ using nlohmann::json;
 namespace {
 
 const std::vector<const char*> outcomeWords = {"open", "go", "go-with-note", "no-go"};
+const std::vector<const char*> whoseWords = {"unsaid", "own", "customer"};
 const std::vector<const char*> phaseWords = {"before", "after"};
 const std::vector<const char*> firstWords = {"measure", "swap"};
 const std::vector<const char*> levelWords = {"any", "board", "component", "strip"};
@@ -64,6 +65,9 @@ json orderJson(const Order& order) {
         result["phone"] = order.phone;
     }
     format::writeKnown(result, {{"agreedPrice", order.agreedPrice}});
+    if (order.whose != Whose::Unsaid) {
+        result["whose"] = whoseWords[std::size_t(order.whose)];
+    }
     return result;
 }
 
@@ -76,6 +80,7 @@ Order readOrder(Fields fields) {
     order.owner = fields.text("owner", "");
     order.phone = fields.text("phone", "");
     order.agreedPrice = fields.maybeNumber("agreedPrice");
+    order.whose = Whose(fields.choice("whose", whoseWords, 0));
     return order;
 }
 
@@ -243,7 +248,13 @@ json repairJson(const Repair& repair) {
     for (const auto& terms : repair.terms) {
         json of = {{"option", terms.option}, {"unavailable", terms.unavailable}};
         format::writeKnown(of, {{"parts", terms.parts}, {"days", terms.days}});
+        if (!terms.source.empty()) {
+            of["source"] = terms.source;
+        }
         result["terms"].push_back(std::move(of));
+    }
+    if (repair.details != FixDetails()) {
+        result["details"] = toJson(repair.details);
     }
     return result;
 }
@@ -255,9 +266,12 @@ Repair readRepair(Fields fields) {
     repair.originalAmps = fields.maybeNumber("originalAmps");
     repair.newAmps = fields.maybeNumber("newAmps");
     fields.forEach("terms", limits::terms, [&](Fields of) {
-        repair.terms.push_back(
-            {of.text("option"), of.maybeNumber("parts"), of.maybeNumber("days"), of.flag("unavailable", false)});
+        repair.terms.push_back({of.text("option"), of.maybeNumber("parts"), of.maybeNumber("days"),
+                                of.flag("unavailable", false), of.text("source", "")});
     });
+    if (fields.has("details")) {
+        repair.details = readFixDetails(fields.object("details"));
+    }
     return repair;
 }
 

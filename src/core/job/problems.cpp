@@ -153,10 +153,12 @@ void checkRepair(const Check& at, const Repair& repair) {
         of.text("option", terms.option, limits::word);
         of.number("parts", terms.parts, limits::money);
         of.number("days", terms.days, limits::days);
+        of.text("source", terms.source, limits::line);
         if (repair.termsOf(terms.option) != &terms) {
             of.report("option", text::say("{} has terms twice", terms.option));
         }
     }
+    check(at.at("details"), repair.details);
 }
 
 }  // namespace

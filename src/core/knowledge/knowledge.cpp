@@ -241,6 +241,13 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.say = sentence(repair, "say", longestSentence);
         kind.done = sentence(repair, "done", longestSentence);
         kind.forOwner = sentence(repair, "forOwner", longestSentence);
+        if (repair.has("looks")) {
+            kind.looks = sentence(repair, "looks", longestWord);
+        }
+        if (repair.has("refused")) {
+            kind.refused = sentence(repair, "refused", longestSentence);
+        }
+        kind.plan = repair.text("plan", longestWord, "");
         knowledge.repairs.push_back(std::move(kind));
     });
     if (std::none_of(knowledge.repairs.begin(), knowledge.repairs.end(), [](const auto& r) { return r.writesOff; })) {

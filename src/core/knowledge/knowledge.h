@@ -210,7 +210,8 @@ struct RepairKind {
     bool opensPanel = false;
     bool writesOff = false;
     bool stopGap = false;  ///< listed, never advised
-    /// What it exchanges, as ways of working tell repairs apart: "board", "part", "strip", "led"; empty of others.
+    /// What it exchanges, as ways of working tell repairs apart: "board", "part", "kit", "driver", "strip",
+    /// "universal", "led"; empty of others.
     std::string exchanges;
     bool bridges = false;                ///< leaves a short where the faulty LED was
     double relapse = 0;                  ///< chance that it comes back for a reason other than the LEDs' age
@@ -218,6 +219,10 @@ struct RepairKind {
     text::Text done;                     ///< "Strip replaced": its title once it is done
     std::vector<std::string> work = {};  ///< ids of what is done with the hands, into Knowledge::hands
     text::Text forOwner;                 ///< what it means to whoever pays
+    text::Text looks = {};               ///< what is seen of it on the screen, in a word or two
+    text::Text refused = {};             ///< why it is no repair; empty of those that are
+    bool isRepair() const { return !writesOff && refused.empty(); }
+    std::string plan = {};               ///< what must be planned before it can be advised: "strips", "driver"
 };
 
 /// Everything the trade knows that is data, not arithmetic.

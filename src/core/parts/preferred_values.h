@@ -1,8 +1,18 @@
 #pragma once
 
+#include <span>
+
+/// \file
+/// Preferred values (IEC 60063).
+
 namespace dimglow::parts {
 
-/// The E24 value (IEC 60063) nearest to \p wanted that is not below it.
+enum class Series { E12, E24 };
+
+/// The values of one decade, 10 to 91, rising.
+std::span<const int> valuesOf(Series series);
+
+/// The E24 value nearest to \p wanted that is not below it.
 /// \pre wanted is positive and finite
 double e24AtLeast(double wanted);
 

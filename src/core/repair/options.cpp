@@ -6,6 +6,7 @@
 #include <cstdio>
 
 #include "core/repair/comeback.h"
+#include "core/repair/current.h"
 
 namespace dimglow::repair {
 
@@ -46,19 +47,12 @@ double mendedShare(const RepairKind& kind, const Diagnosis& diagnosis, const job
     return share;
 }
 
-/// Chance that a LED fails again, by what the repair leaves old and what it makes new.
-void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
+/// Hours of light that a set may have run where nobody knows them (common practice, no source).
+constexpr double guessedHours[] = {4'000, 12'000, 30'000};
+
+/// What a repair leaves old and what it makes new.
+Renewed renewedBy(const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
     const int total = job.set.backlight.ledCount();
-    if (!kind.opensPanel) {
-        option.comeback = kind.relapse > 0 ? std::optional(kind.relapse) : std::nullopt;
-        option.comebackWhy = kind.relapse > 0 ? say("{:.0f} % from the board itself", 100 * kind.relapse)
-                                              : say("cannot tell: no figure for this repair");
-        return;
-    }
-    if (!job.set.hoursRun || *job.set.hoursRun <= 0) {
-        option.comebackWhy = say("cannot tell: the hours run are not known");
-        return;
-    }
     const int failed = diagnosis.failedCount;
     int fresh = 0;
     if (kind.renews == Renews::Leds) {
@@ -67,26 +61,75 @@ void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, 
         fresh = total;
     } else if (kind.renews == Renews::Strips) {
         for (const int strip : diagnosis.failedStrips) {
-            fresh += job.set.backlight.strips[strip].leds;
+            fresh += job.set.backlight.strips[std::size_t(strip)].leds;
         }
     }
-    const int old = kind.renews == Renews::Nothing || kind.renews == Renews::Leds ? total - failed : total - fresh;
-    const double hours = *job.set.hoursRun;
-    const double within = job.bench.promisedHours;
-    const double shape = job.bench.weibullShape;
-    const double life = characteristicLife({total, failed, hours, shape});
-    const double survives = (1 - failureChance(old, hours, within, life, shape)) *
-                            (1 - failureChance(fresh, 0, within, life, shape)) * (1 - kind.relapse);
-    option.comeback = 1 - survives;
-    option.comebackWhy = say("{} old and {} new LEDs over {:.0f} h of light", old, fresh, within);
+    Renewed of;
+    of.old = kind.renews == Renews::Nothing || kind.renews == Renews::Leds ? total - failed : total - fresh;
+    of.fresh = fresh;
+    of.within = job.bench.promisedHours;
+    of.relapse = kind.relapse;
+    of.leds = {total, failed, job.set.hoursRun.value_or(0), job.bench.weibullShape};
+    if (of.leds.hours <= 0) {
+        of.leds.hours = guessedHours[1];
+        of.hoursKnown = false;
+    }
+    if (job.repair.originalAmps && job.repair.newAmps && *job.repair.newAmps > 0 && *job.repair.originalAmps > 0) {
+        of.stretch = lifeTimes(*job.repair.originalAmps, *job.repair.newAmps);
+    }
+    return of;
+}
+
+/// Fills in how likely it comes back. \returns the chance to reckon with, over all that is not known
+double judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
+    if (!kind.opensPanel) {
+        if (kind.relapse > 0) {
+            option.comeback = kind.relapse;
+            option.comebackRange = {kind.relapse / 2, kind.relapse, std::min(1.0, 2 * kind.relapse)};
+            option.comebackWhy = say("{:.0f} % from the board itself", 100 * kind.relapse);
+        } else {
+            option.comebackWhy = say("cannot tell: no figure for this repair");
+        }
+        return kind.relapse;
+    }
+    Renewed renewed = renewedBy(kind, job, diagnosis);
+    option.comebackRange = comebackRange(renewed);
+    option.comebackIsBound = diagnosis.failedCount == 0;
+    if (!renewed.hoursKnown) {
+        option.comebackWhy = say("cannot tell: the hours run are not known");
+        double sum = 0;
+        for (const double hours : guessedHours) {
+            renewed.leds.hours = hours;
+            sum += comebackRange(renewed).likely;
+        }
+        return sum / double(std::size(guessedHours));
+    }
+    option.comeback = option.comebackRange->likely;
+    option.comebackWhy =
+        say("{} old and {} new LEDs over {:.0f} h of light", renewed.old, renewed.fresh, renewed.within);
+    return *option.comeback;
+}
+
+/// What must be typed or planned before an option can be advised.
+Text planFirstOf(const RepairKind& kind, const job::Job& job) {
+    const auto& details = job.repair.details;
+    if (kind.plan == "strips" && !details.universal) {
+        return say("Plan the strips first: stock, cuts, places.");
+    }
+    if (kind.plan == "driver" && !details.module) {
+        return say("Hold a module against this set first.");
+    }
+    return {};
 }
 
 Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
              double mends) {
     Option option;
     option.id = kind.id;
-    option.title = kind.title;
+    option.title =
+        kind.exchanges == "part" && !diagnosis.part.empty() ? say("Replace: {}", diagnosis.part) : kind.title;
     option.say = kind.say;
+    option.looks = kind.looks;
     option.stopGap = kind.stopGap;
     option.writesOff = kind.writesOff;
     if (kind.writesOff) {
@@ -95,6 +138,7 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         return option;
     }
     option.mends = mends;
+    option.planFirst = planFirstOf(kind, job);
     const int strips =
         kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
     option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
@@ -110,36 +154,115 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         option.unavailable = terms->unavailable;
     }
     option.glassRisk = kind.opensPanel ? opened.breaks : 0;
-    judgeComeback(option, kind, job, diagnosis);
+    const double comesBack = judgeComeback(option, kind, job, diagnosis);
 
     const double perMinute = job.bench.ratePerHour / 60;
-    const double secondJob = option.parts + (work + (kind.opensPanel ? opened.minutes : 0)) * perMinute;
-    option.expectedCost =
-        option.parts + option.minutes * perMinute + option.comeback.value_or(0) * (secondJob + job.bench.goodwill) +
-        option.glassRisk * job.order.value + (1 - mends) * (secondJob + secondDiagnosisMinutes * perMinute);
+    option.secondJob = option.parts + (work + (kind.opensPanel ? opened.minutes : 0)) * perMinute;
+    option.before = option.parts + option.minutes * perMinute + option.glassRisk * job.order.value +
+                    (1 - mends) * (option.secondJob + secondDiagnosisMinutes * perMinute);
+    option.expectedCost = option.before + comesBack * (option.secondJob + goodwillOf(job));
     return option;
 }
 
 /// Whether somebody who works so would do it.
 bool suits(const RepairKind& kind, job::Way::Level level) {
-    return !(level == job::Way::Level::Board && kind.exchanges == "part") &&
+    const bool isPart = kind.exchanges == "part" || kind.exchanges == "kit" || kind.exchanges == "driver";
+    return !(level == job::Way::Level::Board && isPart) &&
            !(level == job::Way::Level::Strip && kind.exchanges == "led");
 }
+
+/// The chance that an option's cost was reckoned with.
+double chanceIn(const Option& option, double goodwill) {
+    const double perComeback = option.secondJob + goodwill;
+    return perComeback > 0 && option.expectedCost ? (*option.expectedCost - option.before) / perComeback : 0;
+}
+
+/// Options that may be advised, and the first of them.
+class Choice {
+public:
+    Choice(const job::Job& job, const std::vector<Option>& options) : job_(job), options_(options) {
+        const bool isOwn = job.order.whose == job::Whose::Own;
+        const bool hasOther = std::any_of(options.begin(), options.end(),
+                                          [](const Option& o) { return isSure(o) && !o.stopGap && !o.late; });
+        takesStopGaps_ = isOwn && !hasOther;
+    }
+
+    bool may(const Option& option) const { return isSure(option) && (!option.stopGap || takesStopGaps_); }
+    const Option* best() const {
+        const auto found = std::find_if(options_.begin(), options_.end(), [&](const Option& o) { return may(o); });
+        return found == options_.end() ? nullptr : &*found;
+    }
+    const Option* next(const Option& best) const {
+        const Option* found = nullptr;
+        for (const auto& option : options_) {
+            if (&option != &best && may(option) && (found == nullptr || *option.expectedCost < *found->expectedCost)) {
+                found = &option;
+            }
+        }
+        return found;
+    }
+    /// Why a cheaper one than \p best was passed over.
+    Text overrode(const Option& best) const {
+        for (const auto& option : options_) {
+            if (!isSure(option) || &option == &best || *option.expectedCost >= *best.expectedCost) {
+                continue;
+            }
+            if (option.stopGap) {
+                return say("{} would cost {:.0f}, but it is a stop-gap.", option.title, *option.expectedCost);
+            }
+            if (option.late) {
+                return say("{} would cost {:.0f}, but comes too late for {}.", option.title, *option.expectedCost,
+                           job_.order.due);
+            }
+        }
+        if (best.stopGap) {
+            return say("A stop-gap, since nothing else is here in time and the set is one's own.");
+        }
+        return {};
+    }
+    /// Where the order turns as a comeback gets dearer or cheaper.
+    std::optional<Turn> turn(const Option& best) const {
+        std::optional<Turn> nearest;
+        const double now = goodwillOf(job_);
+        const double chance = chanceIn(best, now);
+        for (const auto& other : options_) {
+            const double otherChance = chanceIn(other, now);
+            if (&other == &best || !may(other) || other.late != best.late || std::abs(otherChance - chance) < 1e-9) {
+                continue;
+            }
+            const double at = (other.before + otherChance * other.secondJob - best.before - chance * best.secondJob) /
+                              (chance - otherChance);
+            if (at >= 0 && (!nearest || std::abs(at - now) < std::abs(nearest->goodwill - now))) {
+                const bool isSaferHere = chance < otherChance;
+                nearest = isSaferHere ? Turn{at, other.id, best.id} : Turn{at, best.id, other.id};
+            }
+        }
+        return nearest;
+    }
+
+private:
+    static bool isSure(const Option& option) {
+        return option.canBeDone() && option.mends > sureEnough && option.expectedCost;
+    }
+    const job::Job& job_;
+    const std::vector<Option>& options_;
+    bool takesStopGaps_ = false;
+};
 
 Text adviceFor(const Option& best, const Option* runnerUp, const job::Job& job) {
     const auto cost = say("{}: {:.0f} {} expected", best.title, *best.expectedCost, job.bench.currency);
     const auto comeback = best.comeback ? say("{:.0f} % chance of a comeback", 100 * *best.comeback) : Text();
     const auto worth = job.order.value > 0 ? say("against a set worth {:.0f}", job.order.value) : Text();
     const auto advice = text::joined({cost, comeback, worth});
-    return runnerUp == nullptr ? say("{}.", advice)
-                               : say("{}; {} would be {:.0f} more.", advice, runnerUp->title,
-                                     std::round(*runnerUp->expectedCost) - std::round(*best.expectedCost));
+    return runnerUp == nullptr || *runnerUp->expectedCost < *best.expectedCost
+               ? say("{}.", advice)
+               : say("{}; {} would be {:.0f} more.", advice, runnerUp->title,
+                     std::round(*runnerUp->expectedCost) - std::round(*best.expectedCost));
 }
 
-}  // namespace
-
-FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
-                const std::string& today) {
+/// Everything but the advice.
+FixPlan priced(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+               const std::string& today) {
     FixPlan plan;
     const auto due = dayOf(job.order.due);
     const auto now = dayOf(today);
@@ -153,38 +276,78 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
         if (mends < leastShareWorthListing || !canBePriced) {
             continue;
         }
+        if (!kind.refused.empty()) {
+            plan.refused.push_back({kind.title, kind.refused});
+            continue;
+        }
         Option option = price(kind, job, trade, diagnosis, mends);
         option.late = due && now && *now + std::chrono::days(int(std::ceil(option.days))) > *due;
         plan.options.push_back(std::move(option));
     }
-    std::stable_sort(plan.options.begin(), plan.options.end(), [](const Option& a, const Option& b) {
-        const double costA = a.expectedCost.value_or(INFINITY);
-        const auto isOut = [](const Option& o) { return o.late || o.unavailable; };
-        return isOut(a) != isOut(b) ? isOut(b) : costA < b.expectedCost.value_or(INFINITY);
+    const auto rank = [](const Option& o) { return o.writesOff ? 2 : o.late || !o.canBeDone() ? 1 : 0; };
+    std::stable_sort(plan.options.begin(), plan.options.end(), [&](const Option& a, const Option& b) {
+        return rank(a) != rank(b) ? rank(a) < rank(b)
+                                  : a.expectedCost.value_or(INFINITY) < b.expectedCost.value_or(INFINITY);
     });
-    const auto repairs = [](const Option& o) {
-        return !o.stopGap && !o.writesOff && !o.unavailable && o.mends > sureEnough;
+    return plan;
+}
+
+/// "the LED at 4,000 h, all strips at 30,000", where nobody knows the hours and the advice hangs on them.
+Text hoursTurnOf(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                 const std::string& today) {
+    if (job.set.hoursRun.value_or(0) > 0) {
+        return {};
+    }
+    const auto adviceAt = [&](double hours) {
+        auto aged = job;
+        aged.set.hoursRun = hours;
+        const auto plan = priced(aged, trade, diagnosis, today);
+        const auto* best = Choice(aged, plan.options).best();
+        return best == nullptr ? Text() : best->title;
     };
-    const auto best = std::find_if(plan.options.begin(), plan.options.end(), repairs);
-    if (best == plan.options.end()) {
+    const auto young = adviceAt(guessedHours[0]);
+    const auto old = adviceAt(guessedHours[2]);
+    return young == old || young.empty() || old.empty()
+               ? Text()
+               : say("Hours not known: at {:.0f} h it would be \"{}\", at {:.0f} \"{}\". Ask, or read them off.",
+                     guessedHours[0], young, guessedHours[2], old);
+}
+
+}  // namespace
+
+double goodwillOf(const job::Job& job) {
+    return job.order.whose == job::Whose::Own ? 0 : job.bench.goodwill;
+}
+
+FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                const std::string& today) {
+    FixPlan plan = priced(job, trade, diagnosis, today);
+    const Choice choice(job, plan.options);
+    const Option* best = choice.best();
+    if (best == nullptr) {
         plan.advice =
             job.set.backlight.isDescribed
                 ? say("Nothing is sure enough to be mended yet: take the next probe first.")
                 : say("Describe the strips first: what mends them, and what it costs, hangs on how many there are.");
         return plan;
     }
-    if (job.order.value > 0 && *best->expectedCost > worthwhileShare * job.order.value) {
+    plan.overrode = choice.overrode(*best);
+    plan.turn = choice.turn(*best);
+    plan.hoursTurn = hoursTurnOf(job, trade, diagnosis, today);
+    const bool isOwn = job.order.whose == job::Whose::Own;
+    if (job.order.value > 0 && *best->expectedCost > (isOwn ? 1 : worthwhileShare) * job.order.value) {
         // Over half of its value is the owner's to decide; over all of it nobody would.
         plan.advised = *best->expectedCost < job.order.value ? best->id : trade.writeOff().id;
         plan.advice =
-            say("Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the set's "
-                "{:.0f}.",
-                best->title, *best->expectedCost, job.bench.currency, job.order.value);
+            isOwn ? say("It is expected to cost more ({:.0f} {}) than the set is worth ({:.0f}).", *best->expectedCost,
+                        job.bench.currency, job.order.value)
+                  : say("Ask the owner first: the cheapest repair ({}) is expected to cost {:.0f} {}, over half of the "
+                        "set's {:.0f}.",
+                        best->title, *best->expectedCost, job.bench.currency, job.order.value);
         return plan;
     }
-    const auto next = std::find_if(best + 1, plan.options.end(), repairs);
     plan.advised = best->id;
-    plan.advice = adviceFor(*best, next == plan.options.end() ? nullptr : &*next, job);
+    plan.advice = adviceFor(*best, choice.next(*best), job);
     return plan;
 }
 

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/findings/bad_parts.h"
 #include "core/findings/standing.h"
 #include "core/probe/kinds.h"
 #include "core/probe/runs.h"
@@ -142,9 +143,18 @@ private:
         sheet_.diagnosis = diagnosisOf(model_, belief_, sheet_.likeliest);
         const auto& parts = sheet_.suspects.front().parts;
         sheet_.diagnosis.partIsFound = !parts.empty() && parts.front().share >= findings::sureShare;
+        if (sheet_.diagnosis.partIsFound) {
+            sheet_.diagnosis.part = parts.front().title;
+        }
+        sheet_.diagnosis.badParts = findings::badPartsOf(model_.standing(), job_.set, knowledge_);
         sheet_.plan = repair::planFix(job_, knowledge_, sheet_.diagnosis, options_.today);
         if (!sheet_.probes.best.empty() && sheet_.verdict().empty() && !sheet_.misfit) {
             sheet_.fixNow = repair::fixNow(sheet_.plan, knowledge_, job_.bench, sheet_.probes.best.front().minutes);
+        }
+        if (job_.repair.option.empty()) {
+            sheet_.shopping = repair::shoppingList(job_, knowledge_, sheet_.diagnosis, sheet_.plan.advised);
+        } else {
+            sheet_.shopping = repair::shoppingList(job_, knowledge_, sheet_.diagnosis, job_.repair.option);
         }
         sheet_.proof =
             proof::proofOf(job_, knowledge_, sheet_.reference, findings::ledsOf(sheet_.located), sheet_.expected.volts);

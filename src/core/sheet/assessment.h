@@ -14,6 +14,7 @@
 #include "core/proof/proof.h"
 #include "core/proof/soak.h"
 #include "core/repair/fix_now.h"
+#include "core/repair/shopping.h"
 #include "core/safety/hazards.h"
 
 /// \file
@@ -43,6 +44,7 @@ struct Assessment {
     driver::DriverReference reference;     ///< the same for a simulated driver, by feed
     repair::Diagnosis diagnosis;
     repair::FixPlan plan;
+    std::vector<repair::ShoppingLine> shopping;  ///< of the chosen repair, or of the advised one until there is one
     std::optional<repair::FixNow> fixNow;
     std::vector<safety::Caution> cautions;
     std::vector<proof::ProofLine> proof;

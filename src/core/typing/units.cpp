@@ -36,7 +36,8 @@ constexpr Row table[] = {
     {"cm", Unit::Millimetres, 10},  {"c", Unit::Celsius, 1},         {"eur", Unit::Money, 1},
     {"euro", Unit::Money, 1},       {"euros", Unit::Money, 1},       {"€", Unit::Money, 1},
     {"£", Unit::Money, 1},          {"$", Unit::Money, 1},           {"gbp", Unit::Money, 1},
-    {"usd", Unit::Money, 1},        {"chf", Unit::Money, 1}};
+    {"usd", Unit::Money, 1},        {"chf", Unit::Money, 1},         {"nh", Unit::Henries, 1e-9},
+    {"uh", Unit::Henries, 1e-6},    {"mh", Unit::Henries, 1e-3}};
 
 }  // namespace
 

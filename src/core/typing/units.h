@@ -16,6 +16,7 @@ enum class Unit {
     Amps,
     Ohms,
     Farads,
+    Henries,
     Watts,
     Share,
     Hertz,
@@ -32,7 +33,7 @@ enum class Unit {
 /// What a unit word makes of the number before it.
 struct UnitWord {
     Unit unit = Unit::None;
-    double scale = 1;  ///< to V, A, Ω, F, W, Hz, a share of one, h, min, s, mm, °C, money
+    double scale = 1;  ///< to V, A, Ω, F, H, W, Hz, a share of one, h, min, s, mm, °C, money
 };
 
 /// The unit of a word as it was typed, Ω as "ohm", µ as "u". Capitals count where they decide: "1 Mohm" is a megohm,
