@@ -2,6 +2,28 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
+    <name>CurrentCard</name>
+    <message>
+        <source>%1 mA</source>
+        <translation>%1 mA</translation>
+    </message>
+</context>
+<context>
+    <name>FixPlanStation</name>
+    <message>
+        <source>our own set</source>
+        <translation>eigenes Gerät</translation>
+    </message>
+    <message>
+        <source>customer&apos;s set</source>
+        <translation>Kundengerät</translation>
+    </message>
+    <message>
+        <source>whose set?</source>
+        <translation>wessen Gerät?</translation>
+    </message>
+</context>
+<context>
     <name>JobGlances</name>
     <message>
         <source>to be handed back</source>
@@ -261,6 +283,14 @@
     <message>
         <source>The full record (%1) stays with the workshop under %2.</source>
         <translation>Das vollständige Protokoll (%1) bleibt in der Werkstatt unter %2.</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>Helligkeit</translation>
+    </message>
+    <message>
+        <source>can no longer be set: the light is full or off</source>
+        <translation>nicht mehr einstellbar: das Licht ist voll oder aus</translation>
     </message>
 </context>
 <context>
@@ -659,6 +689,22 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>%1 pictures are kept with the job.</source>
         <translation>%1 Bilder liegen beim Auftrag.</translation>
+    </message>
+    <message>
+        <source>Parts for it:</source>
+        <translation>Teile dafür:</translation>
+    </message>
+    <message>
+        <source>Resistors as found:</source>
+        <translation>Widerstände vorgefunden:</translation>
+    </message>
+    <message>
+        <source>; as left: %1</source>
+        <translation>; hinterlassen: %1</translation>
+    </message>
+    <message>
+        <source>; measured at: %1</source>
+        <translation>; gemessen bei: %1</translation>
     </message>
 </context>
 <context>
@@ -4224,54 +4270,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>An der Wand oder auf dem Fuß: nichts klappert, nichts drückt aufs Glas</translation>
     </message>
     <message>
-        <source>Off in standby</source>
-        <translation>Aus im Standby</translation>
-    </message>
-    <message>
-        <source>Standby, then off: the light goes out and stays out.</source>
-        <translation>Standby, dann aus: das Licht geht aus und bleibt aus.</translation>
-    </message>
-    <message>
-        <source>Smooth at switch-off</source>
-        <translation>Sanft beim Ausschalten</translation>
-    </message>
-    <message>
-        <source>The light fades at once, without a flash or a flicker after.</source>
-        <translation>Das Licht vergeht sofort, ohne Blitz oder Flackern danach.</translation>
-    </message>
-    <message>
-        <source>Even on a white picture</source>
-        <translation>Gleichmäßig bei weißem Bild</translation>
-    </message>
-    <message>
-        <source>No dark spot, no bright line, no shadow of a lens or a thread.</source>
-        <translation>Kein dunkler Fleck, keine helle Linie, kein Schatten von Linse oder Faden.</translation>
-    </message>
-    <message>
-        <source>Of one colour on a white picture</source>
-        <translation>Von einer Farbe bei weißem Bild</translation>
-    </message>
-    <message>
-        <source>Blue or yellow places are lenses, films or strips of another kind.</source>
-        <translation>Blaue oder gelbe Stellen sind Linsen, Folien oder Leisten anderer Art.</translation>
-    </message>
-    <message>
-        <source>Sound is there</source>
-        <translation>Ton ist da</translation>
-    </message>
-    <message>
-        <source>Both sides, without a hum.</source>
-        <translation>Beide Seiten, ohne Brummen.</translation>
-    </message>
-    <message>
-        <source>Keys and remote answer</source>
-        <translation>Tasten und Fernbedienung antworten</translation>
-    </message>
-    <message>
-        <source>Each key once; the receiver&apos;s lead is easily left out.</source>
-        <translation>Jede Taste einmal; das Kabel des Empfängers bleibt leicht draußen.</translation>
-    </message>
-    <message>
         <source>Mark the LED on its strip, and which pad is plus</source>
         <translation>LED auf der Leiste markieren, und welches Pad Plus ist</translation>
     </message>
@@ -4522,6 +4520,1558 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>says more than a layer holds</source>
         <translation>sagt mehr, als eine Lage hält</translation>
+    </message>
+    <message>
+        <source>lies before its start</source>
+        <translation>liegt vor seinem Anfang</translation>
+    </message>
+    <message>
+        <source>is no chain of resistors</source>
+        <translation>ist keine Kette von Widerständen</translation>
+    </message>
+    <message>
+        <source>One dark spot</source>
+        <translation>Ein dunkler Fleck</translation>
+    </message>
+    <message>
+        <source>one LED gives no light while its string is lit: shorted, or conducting dark</source>
+        <translation>eine LED gibt kein Licht, während ihr Strang leuchtet: kurzgeschlossen oder dunkel leitend</translation>
+    </message>
+    <message>
+        <source>Find it with the tester, renew it; a bridge leaves the spot.</source>
+        <translation>Mit dem Tester suchen, erneuern; eine Brücke lässt den Fleck.</translation>
+    </message>
+    <message>
+        <source>One dull spot</source>
+        <translation>Ein matter Fleck</translation>
+    </message>
+    <message>
+        <source>one LED is aged or leaks</source>
+        <translation>eine LED ist gealtert oder leckt</translation>
+    </message>
+    <message>
+        <source>Put it to the tester by itself; renew it.</source>
+        <translation>Einzeln an den Tester; erneuern.</translation>
+    </message>
+    <message>
+        <source>One bright spot</source>
+        <translation>Ein heller Fleck</translation>
+    </message>
+    <message>
+        <source>one new LED among aged ones, or of a brighter bin</source>
+        <translation>eine neue LED unter gealterten, oder aus hellerer Klasse</translation>
+    </message>
+    <message>
+        <source>Choose a bin as bright as its neighbours, or renew the strip.</source>
+        <translation>Eine so helle Klasse wie die Nachbarn wählen, oder die Leiste erneuern.</translation>
+    </message>
+    <message>
+        <source>A yellow or blue ring</source>
+        <translation>Ein gelber oder blauer Ring</translation>
+    </message>
+    <message>
+        <source>an LED of another white, or its phosphor is burnt</source>
+        <translation>eine LED mit anderem Weiß, oder ihr Leuchtstoff ist verbrannt</translation>
+    </message>
+    <message>
+        <source>Hold it lit beside a good one; renew it by its bin.</source>
+        <translation>Leuchtend neben eine gute halten; nach Klasse erneuern.</translation>
+    </message>
+    <message>
+        <source>A bright point in a dull disc</source>
+        <translation>Ein heller Punkt in matter Scheibe</translation>
+    </message>
+    <message>
+        <source>the lens is clouded: vapour of glue, or dust in its cone</source>
+        <translation>die Linse ist trüb: Kleberdampf, oder Staub in ihrem Kegel</translation>
+    </message>
+    <message>
+        <source>Clean the inner cone with alcohol; let glue cure in the open.</source>
+        <translation>Den inneren Kegel mit Alkohol reinigen; Kleber offen aushärten lassen.</translation>
+    </message>
+    <message>
+        <source>A hard bright point</source>
+        <translation>Ein harter heller Punkt</translation>
+    </message>
+    <message>
+        <source>the lens has come off</source>
+        <translation>die Linse ist abgefallen</translation>
+    </message>
+    <message>
+        <source>Find it, seat it on its feet with three small dots of glue.</source>
+        <translation>Suchen, mit drei kleinen Punkten Kleber auf ihre Füße setzen.</translation>
+    </message>
+    <message>
+        <source>A disc bright on one side</source>
+        <translation>Eine einseitig helle Scheibe</translation>
+    </message>
+    <message>
+        <source>the lens sits off its centre</source>
+        <translation>die Linse sitzt neben der Mitte</translation>
+    </message>
+    <message>
+        <source>Centre it under a scrap of diffuser while it is lit, then glue.</source>
+        <translation>Leuchtend unter einem Stück Diffusor mittig setzen, dann kleben.</translation>
+    </message>
+    <message>
+        <source>Points everywhere</source>
+        <translation>Überall Punkte</translation>
+    </message>
+    <message>
+        <source>a diffusing film is missing</source>
+        <translation>eine Streufolie fehlt</translation>
+    </message>
+    <message>
+        <source>Compare the stack with what came out: count and order.</source>
+        <translation>Den Stapel mit dem vergleichen, was herauskam: Zahl und Lage.</translation>
+    </message>
+    <message>
+        <source>Dull, with shadows that run across</source>
+        <translation>Matt, mit querlaufenden Schatten</translation>
+    </message>
+    <message>
+        <source>a prism film lies turned or upside down</source>
+        <translation>eine Prismenfolie liegt verdreht oder verkehrt herum</translation>
+    </message>
+    <message>
+        <source>Notch to its corner, dull side as it was written down.</source>
+        <translation>Kerbe in ihre Ecke, matte Seite wie aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>Nobody has said what the driver gives: {:.0f} V a string must suit it.</source>
+        <translation>Niemand hat gesagt, was der Treiber gibt: {:.0f} V je Strang müssen ihm passen.</translation>
+    </message>
+    <message>
+        <source>{:.0f} V a string instead of {:.0f}: {:+.0f} %, more than a driver gives.</source>
+        <translation>{:.0f} V je Strang statt {:.0f}: {:+.0f} %, mehr als ein Treiber hergibt.</translation>
+    </message>
+    <message>
+        <source>No row: describe the strips first.</source>
+        <translation>Keine Reihe: erst die Leisten beschreiben.</translation>
+    </message>
+    <message>
+        <source>A length is missing, or beyond 10 m.</source>
+        <translation>Eine Länge fehlt oder ist über 10 m.</translation>
+    </message>
+    <message>
+        <source>A segment has 1 to 60 LEDs, a strip 1 to 200 segments.</source>
+        <translation>Ein Segment hat 1 bis 60 LEDs, ein Streifen 1 bis 200 Segmente.</translation>
+    </message>
+    <message>
+        <source>The volts of a segment and the amps that it is rated for are needed.</source>
+        <translation>Spannung und Nennstrom eines Segments werden gebraucht.</translation>
+    </message>
+    <message>
+        <source>At most 60 rows of 200 segments.</source>
+        <translation>Höchstens 60 Reihen zu 200 Segmenten.</translation>
+    </message>
+    <message>
+        <source>Row {} has no room for {} segments of {:.0f} mm.</source>
+        <translation>Reihe {} hat keinen Platz für {} Segmente von {:.0f} mm.</translation>
+    </message>
+    <message>
+        <source>{:.0f} mA through strips rated {:.0f}: {:.0f} %. Lower the current first.</source>
+        <translation>{:.0f} mA durch Streifen für {:.0f}: {:.0f} %. Erst den Strom senken.</translation>
+    </message>
+    <message>
+        <source>Cut edges of metal-core strips are filed; copper stays back from the cut.</source>
+        <translation>Schnittkanten von Metallkern-Streifen werden gefeilt; Kupfer bleibt vom Schnitt zurück.</translation>
+    </message>
+    <message>
+        <source>After each piece: tester from LED+ to the chassis, nothing may flow.</source>
+        <translation>Nach jedem Stück: Tester von LED+ ans Blech, nichts darf fließen.</translation>
+    </message>
+    <message>
+        <source>more ohms: less current</source>
+        <translation>mehr Ohm: weniger Strom</translation>
+    </message>
+    <message>
+        <source>fewer ohms: more current</source>
+        <translation>weniger Ohm: mehr Strom</translation>
+    </message>
+    <message>
+        <source>the same ohms: the same current</source>
+        <translation>gleiche Ohm: gleicher Strom</translation>
+    </message>
+    <message>
+        <source>{:.0f} mA</source>
+        <translation>{:.0f} mA</translation>
+    </message>
+    <message>
+        <source>{:.1f} mm</source>
+        <translation>{:.1f} mm</translation>
+    </message>
+    <message>
+        <source>rated current</source>
+        <translation>Nennstrom</translation>
+    </message>
+    <message>
+        <source>{:.0f} mA through {:.0f}: {:.0f} %</source>
+        <translation>{:.0f} mA durch {:.0f}: {:.0f} %</translation>
+    </message>
+    <message>
+        <source>{}, overdriven: lower the current first</source>
+        <translation>{}, übersteuert: erst den Strom senken</translation>
+    </message>
+    <message>
+        <source>{}, at its limit: a lower current lets it last</source>
+        <translation>{}, am Anschlag: mit weniger Strom hält sie</translation>
+    </message>
+    <message>
+        <source>a weaker one fails again</source>
+        <translation>ein schwächeres fällt wieder aus</translation>
+    </message>
+    <message>
+        <source>{:.3g} nF</source>
+        <translation>{:.3g} nF</translation>
+    </message>
+    <message>
+        <source>capacitance</source>
+        <translation>Kapazität</translation>
+    </message>
+    <message>
+        <source>larger: a stronger inrush, mostly harmless</source>
+        <translation>größer: höherer Einschaltstrom, meist harmlos</translation>
+    </message>
+    <message>
+        <source>{:+.0f} %: not the same part</source>
+        <translation>{:+.0f} %: nicht dasselbe Teil</translation>
+    </message>
+    <message>
+        <source>rated volts</source>
+        <translation>Nennspannung</translation>
+    </message>
+    <message>
+        <source>far above: see whether it has the room and the ESR</source>
+        <translation>weit darüber: Platz und ESR prüfen</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>{:.0f} °C</source>
+        <translation>{:.0f} °C</translation>
+    </message>
+    <message>
+        <source>it dries out sooner: 105 °C types last</source>
+        <translation>trocknet früher aus: 105-°C-Typen halten</translation>
+    </message>
+    <message>
+        <source>{:.2f} A</source>
+        <translation>{:.2f} A</translation>
+    </message>
+    <message>
+        <source>a stronger fuse lets the board burn</source>
+        <translation>eine stärkere Sicherung lässt die Platine brennen</translation>
+    </message>
+    <message>
+        <source>a weaker one blows at switch-on</source>
+        <translation>eine schwächere fliegt beim Einschalten</translation>
+    </message>
+    <message>
+        <source>fits</source>
+        <translation>passt</translation>
+    </message>
+    <message>
+        <source>fits, with a note</source>
+        <translation>passt, mit Vorbehalt</translation>
+    </message>
+    <message>
+        <source>does not fit</source>
+        <translation>passt nicht</translation>
+    </message>
+    <message>
+        <source>volts at {:.0f} mA</source>
+        <translation>Spannung bei {:.0f} mA</translation>
+    </message>
+    <message>
+        <source>another bin: lit a little otherwise</source>
+        <translation>andere Klasse: leuchtet etwas anders</translation>
+    </message>
+    <message>
+        <source>another class: {} dies, not {}</source>
+        <translation>andere Bauart: {} Chips, nicht {}</translation>
+    </message>
+    <message>
+        <source>package</source>
+        <translation>Bauform</translation>
+    </message>
+    <message>
+        <source>its pads lie elsewhere</source>
+        <translation>ihre Pads liegen anders</translation>
+    </message>
+    <message>
+        <source>plus pad</source>
+        <translation>Plus-Pad</translation>
+    </message>
+    <message>
+        <source>it goes in turned round: the plus pad to the plus pad, never by its looks</source>
+        <translation>gedreht einsetzen: Plus-Pad auf Plus-Pad, nie nach Aussehen</translation>
+    </message>
+    <message>
+        <source>a tinted spot may show</source>
+        <translation>ein farbiger Fleck kann bleiben</translation>
+    </message>
+    <message>
+        <source>{} LEDs</source>
+        <translation>{} LEDs</translation>
+    </message>
+    <message>
+        <source>LEDs</source>
+        <translation>LEDs</translation>
+    </message>
+    <message>
+        <source>another strip; cut to marks it may still serve</source>
+        <translation>andere Leiste; an Marken gekürzt kann sie dienen</translation>
+    </message>
+    <message>
+        <source>volts</source>
+        <translation>Spannung</translation>
+    </message>
+    <message>
+        <source>pitch</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>the lenses miss the holes of the reflector</source>
+        <translation>die Linsen treffen die Löcher des Reflektors nicht</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>it does not lie between its ribs</source>
+        <translation>liegt nicht zwischen ihren Rippen</translation>
+    </message>
+    <message>
+        <source>length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>its pins and holes lie elsewhere</source>
+        <translation>ihre Stifte und Löcher liegen anders</translation>
+    </message>
+    <message>
+        <source>plug</source>
+        <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>the old lead is soldered on, plus to plus</source>
+        <translation>das alte Kabel wird angelötet, Plus an Plus</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>the other half: its plug comes out wrong</source>
+        <translation>die andere Hälfte: ihr Stecker sitzt falsch</translation>
+    </message>
+    <message>
+        <source>lens</source>
+        <translation>Linse</translation>
+    </message>
+    <message>
+        <source>spots or rings show</source>
+        <translation>Flecken oder Ringe zeigen sich</translation>
+    </message>
+    <message>
+        <source>batch</source>
+        <translation>Charge</translation>
+    </message>
+    <message>
+        <source>its tint may differ: renew all strips of a set together</source>
+        <translation>Farbton kann abweichen: alle Leisten eines Geräts zusammen erneuern</translation>
+    </message>
+    <message>
+        <source>zener volts</source>
+        <translation>Zenerspannung</translation>
+    </message>
+    <message>
+        <source>ohms</source>
+        <translation>Ohm</translation>
+    </message>
+    <message>
+        <source>volts it stands</source>
+        <translation>Spannungsfestigkeit</translation>
+    </message>
+    <message>
+        <source>amps it carries</source>
+        <translation>Strombelastbarkeit</translation>
+    </message>
+    <message>
+        <source>Plan the strips first: stock, cuts, places.</source>
+        <translation>Erst die Streifen planen: Ware, Schnitte, Plätze.</translation>
+    </message>
+    <message>
+        <source>Hold a module against this set first.</source>
+        <translation>Erst ein Modul mit diesem Gerät vergleichen.</translation>
+    </message>
+    <message>
+        <source>Replace: {}</source>
+        <translation>Ersetzen: {}</translation>
+    </message>
+    <message>
+        <source>{} would cost {:.0f}, but it is a stop-gap.</source>
+        <translation>{} kostete {:.0f}, ist aber ein Notbehelf.</translation>
+    </message>
+    <message>
+        <source>{} would cost {:.0f}, but comes too late for {}.</source>
+        <translation>{} kostete {:.0f}, kommt aber zu spät für {}.</translation>
+    </message>
+    <message>
+        <source>A stop-gap, since nothing else is here in time and the set is one&apos;s own.</source>
+        <translation>Ein Notbehelf, weil sonst nichts rechtzeitig da ist und das Gerät das eigene ist.</translation>
+    </message>
+    <message>
+        <source>Hours not known: at {:.0f} h it would be &quot;{}&quot;, at {:.0f} &quot;{}&quot;. Ask, or read them off.</source>
+        <translation>Stunden unbekannt: bei {:.0f} h wäre es „{}“, bei {:.0f} „{}“. Fragen oder ablesen.</translation>
+    </message>
+    <message>
+        <source>It is expected to cost more ({:.0f} {}) than the set is worth ({:.0f}).</source>
+        <translation>Es kostet voraussichtlich mehr ({:.0f} {}), als das Gerät wert ist ({:.0f}).</translation>
+    </message>
+    <message>
+        <source>LED</source>
+        <translation>LED</translation>
+    </message>
+    <message>
+        <source>one or two spare: they die under the iron</source>
+        <translation>ein, zwei mehr: sie sterben unter dem Kolben</translation>
+    </message>
+    <message>
+        <source>volts: measure a good one first</source>
+        <translation>Spannung: erst eine gute messen</translation>
+    </message>
+    <message>
+        <source>{:.1f} V at {:.0f} mA, {} dies</source>
+        <translation>{:.1f} V bei {:.0f} mA, {} Chips</translation>
+    </message>
+    <message>
+        <source>rated {:.0f} mA or more</source>
+        <translation>für {:.0f} mA oder mehr</translation>
+    </message>
+    <message>
+        <source>strip</source>
+        <translation>Leiste</translation>
+    </message>
+    <message>
+        <source>{:.1f} V each</source>
+        <translation>je {:.1f} V</translation>
+    </message>
+    <message>
+        <source>pitch {:.1f} mm</source>
+        <translation>Abstand {:.1f} mm</translation>
+    </message>
+    <message>
+        <source>panel</source>
+        <translation>Panel</translation>
+    </message>
+    <message>
+        <source>all of one batch</source>
+        <translation>alle aus einer Charge</translation>
+    </message>
+    <message>
+        <source>its tint may differ from its neighbours</source>
+        <translation>ihr Farbton kann von den Nachbarn abweichen</translation>
+    </message>
+    <message>
+        <source>universal strip</source>
+        <translation>Universalstreifen</translation>
+    </message>
+    <message>
+        <source>segments of {} LEDs, {:.1f} mm</source>
+        <translation>Segmente zu {} LEDs, {:.1f} mm</translation>
+    </message>
+    <message>
+        <source>{:.1f} V a segment, rated {:.0f} mA</source>
+        <translation>{:.1f} V je Segment, für {:.0f} mA</translation>
+    </message>
+    <message>
+        <source>{:.0f} mm wide</source>
+        <translation>{:.0f} mm breit</translation>
+    </message>
+    <message>
+        <source>wire, two colours</source>
+        <translation>Draht, zwei Farben</translation>
+    </message>
+    <message>
+        <source>{:.1f} m</source>
+        <translation>{:.1f} m</translation>
+    </message>
+    <message>
+        <source>stands the string&apos;s volts</source>
+        <translation>hält die Strangspannung aus</translation>
+    </message>
+    <message>
+        <source>thermal tape</source>
+        <translation>Wärmeleitband</translation>
+    </message>
+    <message>
+        <source>105 °C, low ESR, the same size</source>
+        <translation>105 °C, niedriger ESR, gleiche Größe</translation>
+    </message>
+    <message>
+        <source>electrolytic capacitors</source>
+        <translation>Elkos</translation>
+    </message>
+    <message>
+        <source>read values and volts off the board first</source>
+        <translation>erst Werte und Spannungen von der Platine ablesen</translation>
+    </message>
+    <message>
+        <source>label and revision like the old one, not its looks</source>
+        <translation>Aufdruck und Stand wie die alte, nicht das Aussehen</translation>
+    </message>
+    <message>
+        <source>set</source>
+        <translation>Gerät</translation>
+    </message>
+    <message>
+        <source>driver module</source>
+        <translation>Treibermodul</translation>
+    </message>
+    <message>
+        <source>with limits of its own</source>
+        <translation>mit eigenen Grenzen</translation>
+    </message>
+    <message>
+        <source>like for like, equal or stronger; its row with it</source>
+        <translation>gleich um gleich, gleich oder stärker; seine Reihe mit</translation>
+    </message>
+    <message>
+        <source>found bad on the way</source>
+        <translation>unterwegs schlecht befunden</translation>
+    </message>
+    <message>
+        <source>what</source>
+        <translation>was</translation>
+    </message>
+    <message>
+        <source>count</source>
+        <translation>Zahl</translation>
+    </message>
+    <message>
+        <source>figures</source>
+        <translation>Angaben</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Hinweis</translation>
+    </message>
+    <message>
+        <source>before opening</source>
+        <translation>vor dem Öffnen</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>{} or more</source>
+        <translation>{} oder mehr</translation>
+    </message>
+    <message>
+        <source>{} or less</source>
+        <translation>{} oder weniger</translation>
+    </message>
+    <message>
+        <source>current limit of its own</source>
+        <translation>eigene Strombegrenzung</translation>
+    </message>
+    <message>
+        <source>a shorted string would burn</source>
+        <translation>ein kurzgeschlossener Strang verbrennt</translation>
+    </message>
+    <message>
+        <source>lowest output</source>
+        <translation>kleinste Ausgangsspannung</translation>
+    </message>
+    <message>
+        <source>it cannot go down so far</source>
+        <translation>so weit kommt es nicht herunter</translation>
+    </message>
+    <message>
+        <source>highest output</source>
+        <translation>größte Ausgangsspannung</translation>
+    </message>
+    <message>
+        <source>the strings stay dark</source>
+        <translation>die Stränge bleiben dunkel</translation>
+    </message>
+    <message>
+        <source>current</source>
+        <translation>Strom</translation>
+    </message>
+    <message>
+        <source>dimmer than it was</source>
+        <translation>dunkler als zuvor</translation>
+    </message>
+    <message>
+        <source>open-load limit</source>
+        <translation>Leerlaufgrenze</translation>
+    </message>
+    <message>
+        <source>an open string would meet all of it</source>
+        <translation>ein offener Strang bekommt alles ab</translation>
+    </message>
+    <message>
+        <source>enabled from</source>
+        <translation>aktiv ab</translation>
+    </message>
+    <message>
+        <source>BL_ON does not reach it: a transistor between</source>
+        <translation>BL_ON reicht nicht: ein Transistor dazwischen</translation>
+    </message>
+    <message>
+        <source>starts from</source>
+        <translation>startet ab</translation>
+    </message>
+    <message>
+        <source>a step-up module, or an added winding, must feed it</source>
+        <translation>ein Aufwärtswandler oder eine Zusatzwicklung muss es speisen</translation>
+    </message>
+    <message>
+        <source>Refused: without an open-load and a current limit of its own the next open or shorted LED burns the strip, or the set.</source>
+        <translation>Abgelehnt: ohne eigene Leerlauf- und Stromgrenze verbrennt die nächste offene oder kurzgeschlossene LED die Leiste oder das Gerät.</translation>
+    </message>
+    <message>
+        <source>It does not suit these strings.</source>
+        <translation>Es passt nicht zu diesen Strängen.</translation>
+    </message>
+    <message>
+        <source>On a spare bar at the bench, current limited.</source>
+        <translation>An einer Ersatzleiste am Tisch, strombegrenzt.</translation>
+    </message>
+    <message>
+        <source>Its enable from BL_ON: off in standby, on with the set.</source>
+        <translation>Freigabe von BL_ON: aus im Standby, an mit dem Gerät.</translation>
+    </message>
+    <message>
+        <source>Open-load volts with nothing connected, manual range.</source>
+        <translation>Leerlaufspannung ohne Last, fester Messbereich.</translation>
+    </message>
+    <message>
+        <source>The dead chip&apos;s fault output parked, so that the main board goes on.</source>
+        <translation>Fehlerausgang des toten Chips festgelegt, damit das Mainboard weiterläuft.</translation>
+    </message>
+    <message>
+        <source>The LEDs, one string first; then all.</source>
+        <translation>Die LEDs, erst ein Strang, dann alle.</translation>
+    </message>
+    <message>
+        <source>Standby, on again, warm for an hour.</source>
+        <translation>Standby, wieder an, eine Stunde warm.</translation>
+    </message>
+    <message>
+        <source>Brightness can no longer be set: the light is full or off.</source>
+        <translation>Die Helligkeit ist nicht mehr einstellbar: das Licht ist voll oder aus.</translation>
+    </message>
+    <message>
+        <source>It blinks</source>
+        <translation>Es blinkt</translation>
+    </message>
+    <message>
+        <source>Its supply starves and starts again: start resistor missing or too large.</source>
+        <translation>Seine Versorgung hungert und startet neu: Startwiderstand fehlt oder ist zu groß.</translation>
+    </message>
+    <message>
+        <source>It is dim and unsteady</source>
+        <translation>Es ist dunkel und unruhig</translation>
+    </message>
+    <message>
+        <source>Start or sense resistor too large.</source>
+        <translation>Start- oder Messwiderstand zu groß.</translation>
+    </message>
+    <message>
+        <source>It stays on in standby</source>
+        <translation>Es bleibt im Standby an</translation>
+    </message>
+    <message>
+        <source>Its enable hangs on the rail, not on BL_ON.</source>
+        <translation>Seine Freigabe hängt an der Schiene, nicht an BL_ON.</translation>
+    </message>
+    <message>
+        <source>The set turns itself off</source>
+        <translation>Das Gerät schaltet sich ab</translation>
+    </message>
+    <message>
+        <source>The dead chip&apos;s fault output is not parked.</source>
+        <translation>Der Fehlerausgang des toten Chips ist nicht festgelegt.</translation>
+    </message>
+    <message>
+        <source>It steps up: the output must be above the input.</source>
+        <translation>Er setzt hoch: der Ausgang muss über dem Eingang liegen.</translation>
+    </message>
+    <message>
+        <source>duty</source>
+        <translation>Tastgrad</translation>
+    </message>
+    <message>
+        <source>current in</source>
+        <translation>Eingangsstrom</translation>
+    </message>
+    <message>
+        <source>ripple of the coil</source>
+        <translation>Welligkeit der Spule</translation>
+    </message>
+    <message>
+        <source>peak of the coil</source>
+        <translation>Spitze der Spule</translation>
+    </message>
+    <message>
+        <source>diode and MOSFET see</source>
+        <translation>Diode und MOSFET sehen</translation>
+    </message>
+    <message>
+        <source>Half the ripple is above the current in: the coil runs empty, so that duty and peak are less.</source>
+        <translation>Die halbe Welligkeit liegt über dem Eingangsstrom: die Spule läuft leer, Tastgrad und Spitze sind kleiner.</translation>
+    </message>
+    <message>
+        <source>The coil never runs empty.</source>
+        <translation>Die Spule läuft nie leer.</translation>
+    </message>
+    <message>
+        <source>Diode from {:.0f} V on, MOSFET likewise: a quarter above what they see.</source>
+        <translation>Diode ab {:.0f} V, MOSFET ebenso: ein Viertel über dem, was sie sehen.</translation>
+    </message>
+    <message>
+        <source>limit</source>
+        <translation>Grenze</translation>
+    </message>
+    <message>
+        <source>The limit must be above the reference.</source>
+        <translation>Die Grenze muss über der Referenz liegen.</translation>
+    </message>
+    <message>
+        <source>bottom resistor</source>
+        <translation>unterer Widerstand</translation>
+    </message>
+    <message>
+        <source>More ohms below: a lower limit.</source>
+        <translation>Mehr Ohm unten: niedrigere Grenze.</translation>
+    </message>
+    <message>
+        <source>Type the bottom resistor, or the limit that is wanted.</source>
+        <translation>Den unteren Widerstand eingeben, oder die gewünschte Grenze.</translation>
+    </message>
+    <message>
+        <source>A limit that was raised no longer guards the strips: note what it was.</source>
+        <translation>Eine erhöhte Grenze schützt die Leisten nicht mehr: aufschreiben, was war.</translation>
+    </message>
+    <message>
+        <source>Kilo-ohms set a current, they do not sense it: take the other sum.</source>
+        <translation>Kiloohm stellen einen Strom ein, sie messen ihn nicht: die andere Rechnung nehmen.</translation>
+    </message>
+    <message>
+        <source>Tenths of ohms sense a current, they do not set it: take the other sum.</source>
+        <translation>Zehntelohm messen einen Strom, sie stellen ihn nicht ein: die andere Rechnung nehmen.</translation>
+    </message>
+    <message>
+        <source>reference</source>
+        <translation>Referenz</translation>
+    </message>
+    <message>
+        <source>constant</source>
+        <translation>Konstante</translation>
+    </message>
+    <message>
+        <source>resistor</source>
+        <translation>Widerstand</translation>
+    </message>
+    <message>
+        <source>{}: {} in {}</source>
+        <translation>{}: {} in {}</translation>
+    </message>
+    <message>
+        <source>LEDs last {:.2f} times as long from now on, light {:.0f} %.</source>
+        <translation>LEDs halten von nun an {:.2f}-mal so lange, Licht {:.0f} %.</translation>
+    </message>
+    <message>
+        <source>Write down what was there before it is changed, and the brightness it was measured at.</source>
+        <translation>Vor dem Ändern aufschreiben, was war, und bei welcher Helligkeit gemessen wurde.</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>Windungen</translation>
+    </message>
+    <message>
+        <source>{} turns</source>
+        <translation>{} Windungen</translation>
+    </message>
+    <message>
+        <source>the right way round</source>
+        <translation>richtig herum</translation>
+    </message>
+    <message>
+        <source>the wrong way round</source>
+        <translation>falsch herum</translation>
+    </message>
+    <message>
+        <source>Before diode and regulation. Measured below the base rail: its ends are swapped.</source>
+        <translation>Vor Diode und Regelung. Unter der Grundspannung gemessen: die Enden sind vertauscht.</translation>
+    </message>
+    <message>
+        <source>Triple insulated wire, away from the mains side. Mains out and bulk measured empty first.</source>
+        <translation>Dreifach isolierter Draht, weg von der Netzseite. Erst Netz aus und Siebelko leer gemessen.</translation>
+    </message>
+    <message>
+        <source>base rail</source>
+        <translation>Grundspannung</translation>
+    </message>
+    <message>
+        <source>a turn gives</source>
+        <translation>eine Windung gibt</translation>
+    </message>
+    <message>
+        <source>turns for {}</source>
+        <translation>Windungen für {}</translation>
+    </message>
+    <message>
+        <source>The rail must be above the zener.</source>
+        <translation>Die Schiene muss über der Zenerspannung liegen.</translation>
+    </message>
+    <message>
+        <source>through the zener</source>
+        <translation>durch die Zenerdiode</translation>
+    </message>
+    <message>
+        <source>zener</source>
+        <translation>Zenerdiode</translation>
+    </message>
+    <message>
+        <source>Too little: the chip starves and restarts, the light blinks. Fewer ohms.</source>
+        <translation>Zu wenig: der Chip hungert und startet neu, das Licht blinkt. Weniger Ohm.</translation>
+    </message>
+    <message>
+        <source>Below about 20 V no zener: a few hundred ohms.</source>
+        <translation>Unter etwa 20 V keine Zenerdiode: einige hundert Ohm.</translation>
+    </message>
+    <message>
+        <source>Usual: 4.7 to 10 kΩ and the zener.</source>
+        <translation>Üblich: 4,7 bis 10 kΩ und die Zenerdiode.</translation>
+    </message>
+    <message>
+        <source>bulk without power-factor correction</source>
+        <translation>Siebelko ohne Leistungsfaktorkorrektur</translation>
+    </message>
+    <message>
+        <source>with it, while the set is on</source>
+        <translation>mit ihr, solange das Gerät an ist</translation>
+    </message>
+    <message>
+        <source>380 to 400 V</source>
+        <translation>380 bis 400 V</translation>
+    </message>
+    <message>
+        <source>Beyond 60 V: trained people, one hand, local codes. No scope earth on the hot side.</source>
+        <translation>Über 60 V: nur Geschulte, eine Hand, örtliche Vorschriften. Keine Oszilloskopmasse auf der heißen Seite.</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>up to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>off by</source>
+        <translation>Abweichung</translation>
+    </message>
+    <message>
+        <source>Within its band.</source>
+        <translation>Im Band.</translation>
+    </message>
+    <message>
+        <source>Outside its band.</source>
+        <translation>Außerhalb des Bands.</translation>
+    </message>
+    <message>
+        <source>to {:.0f} V</source>
+        <translation>bis {:.0f} V</translation>
+    </message>
+    <message>
+        <source>energy</source>
+        <translation>Energie</translation>
+    </message>
+    <message>
+        <source>{:.3g} J</source>
+        <translation>{:.3g} J</translation>
+    </message>
+    <message>
+        <source>peak in the resistor</source>
+        <translation>Spitze im Widerstand</translation>
+    </message>
+    <message>
+        <source>This resistor does not stand it: higher volts or more watts.</source>
+        <translation>Dieser Widerstand hält das nicht aus: mehr Volt oder mehr Watt.</translation>
+    </message>
+    <message>
+        <source>Measure, discharge, measure again; the resistor stays on. No screwdriver.</source>
+        <translation>Messen, entladen, wieder messen; der Widerstand bleibt dran. Kein Schraubendreher.</translation>
+    </message>
+    <message>
+        <source>The volts did not fall between the readings.</source>
+        <translation>Die Spannung fiel zwischen den Messungen nicht.</translation>
+    </message>
+    <message>
+        <source>time constant</source>
+        <translation>Zeitkonstante</translation>
+    </message>
+    <message>
+        <source>from the second reading to {:.0f} V</source>
+        <translation>von der zweiten Messung bis {:.0f} V</translation>
+    </message>
+    <message>
+        <source>capacitor, meter left on</source>
+        <translation>Kondensator, Messgerät blieb dran</translation>
+    </message>
+    <message>
+        <source>capacitor, meter taken off</source>
+        <translation>Kondensator, Messgerät abgenommen</translation>
+    </message>
+    <message>
+        <source>at most, at 120 Hz</source>
+        <translation>höchstens, bei 120 Hz</translation>
+    </message>
+    <message>
+        <source>Bad: renew it, and its row.</source>
+        <translation>Schlecht: erneuern, samt seiner Reihe.</translation>
+    </message>
+    <message>
+        <source>Doubtful: compare it with its twin.</source>
+        <translation>Zweifelhaft: mit dem Zwilling vergleichen.</translation>
+    </message>
+    <message>
+        <source>Good.</source>
+        <translation>Gut.</translation>
+    </message>
+    <message>
+        <source>Measured empty first: 2 V or less.</source>
+        <translation>Erst leer gemessen: 2 V oder weniger.</translation>
+    </message>
+    <message>
+        <source>The supply must be above the LED.</source>
+        <translation>Die Speisung muss über der LED liegen.</translation>
+    </message>
+    <message>
+        <source>next of E24</source>
+        <translation>nächster aus E24</translation>
+    </message>
+    <message>
+        <source>current then</source>
+        <translation>Strom dann</translation>
+    </message>
+    <message>
+        <source>it turns to heat</source>
+        <translation>wird zu Wärme</translation>
+    </message>
+    <message>
+        <source>first glow from about</source>
+        <translation>erstes Glimmen ab etwa</translation>
+    </message>
+    <message>
+        <source>limit until polarity is known, at most</source>
+        <translation>Grenze, bis die Polung bekannt ist, höchstens</translation>
+    </message>
+    <message>
+        <source>at that current</source>
+        <translation>bei diesem Strom</translation>
+    </message>
+    <message>
+        <source>Plug out of the board first. Beyond 60 V: hands off the strips.</source>
+        <translation>Erst den Stecker von der Platine. Über 60 V: Hände weg von den Leisten.</translation>
+    </message>
+    <message>
+        <source>supplies in series</source>
+        <translation>Netzgeräte in Reihe</translation>
+    </message>
+    <message>
+        <source>each at</source>
+        <translation>jedes auf</translation>
+    </message>
+    <message>
+        <source>{:.0f} V above earth at the top, and its terminals stand {:.0f}: not with these supplies.</source>
+        <translation>{:.0f} V gegen Erde am oberen Ende, und die Klemmen halten {:.0f} aus: nicht mit diesen Netzgeräten.</translation>
+    </message>
+    <message>
+        <source>Floating outputs, connected at 0 V, then turned up together; polarity through 4.7 kΩ first.</source>
+        <translation>Erdfreie Ausgänge, bei 0 V verbunden, dann zusammen hochgedreht; Polung erst über 4,7 kΩ.</translation>
+    </message>
+    <message>
+        <source>They stay charged afterwards: measured before they are touched.</source>
+        <translation>Sie bleiben danach geladen: messen, bevor man sie berührt.</translation>
+    </message>
+    <message>
+        <source>it takes</source>
+        <translation>nimmt auf</translation>
+    </message>
+    <message>
+        <source>it steps up</source>
+        <translation>setzt hoch</translation>
+    </message>
+    <message>
+        <source>{:.1f} times</source>
+        <translation>{:.1f}-mal</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>Ausgang</translation>
+    </message>
+    <message>
+        <source>More than ten times is beyond most modules: a higher input.</source>
+        <translation>Mehr als zehnmal schaffen die meisten Module nicht: höherer Eingang.</translation>
+    </message>
+    <message>
+        <source>Its current limit is set with the output shorted, its volts open.</source>
+        <translation>Strombegrenzung bei kurzgeschlossenem Ausgang einstellen, die Spannung offen.</translation>
+    </message>
+    <message>
+        <source>Beyond 60 V its output is as dangerous as LED+; its capacitor keeps it.</source>
+        <translation>Über 60 V ist sein Ausgang so gefährlich wie LED+; sein Kondensator hält sie.</translation>
+    </message>
+    <message>
+        <source>junction</source>
+        <translation>Sperrschicht</translation>
+    </message>
+    <message>
+        <source>{:.0f} °C, between {:.0f} and {:.0f}</source>
+        <translation>{:.0f} °C, zwischen {:.0f} und {:.0f}</translation>
+    </message>
+    <message>
+        <source>Air under it: press it flush, or it cooks.</source>
+        <translation>Luft darunter: bündig andrücken, sonst verkocht sie.</translation>
+    </message>
+    <message>
+        <source>Flush on its tape.</source>
+        <translation>Bündig auf ihrem Band.</translation>
+    </message>
+    <message>
+        <source>life</source>
+        <translation>Lebensdauer</translation>
+    </message>
+    <message>
+        <source>{:.2f} times</source>
+        <translation>{:.2f}-mal</translation>
+    </message>
+    <message>
+        <source>life, from now on</source>
+        <translation>Lebensdauer, von nun an</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>output</source>
+        <translation>Ausgang</translation>
+    </message>
+    <message>
+        <source>lamp as ohms</source>
+        <translation>Lampe als Ohm</translation>
+    </message>
+    <message>
+        <source>left by stray</source>
+        <translation>nach Streukapazität</translation>
+    </message>
+    <message>
+        <source>to strike, from</source>
+        <translation>zum Zünden, ab</translation>
+    </message>
+    <message>
+        <source>Lamp and ballast add as vectors. Kilovolts: no meter on it.</source>
+        <translation>Lampe und Vorschaltkondensator addieren sich als Zeiger. Kilovolt: kein Messgerät daran.</translation>
+    </message>
+    <message>
+        <source>resonance</source>
+        <translation>Resonanz</translation>
+    </message>
+    <message>
+        <source>with that drift</source>
+        <translation>mit dieser Drift</translation>
+    </message>
+    <message>
+        <source>rings down to a quarter</source>
+        <translation>Schwingungen bis auf ein Viertel</translation>
+    </message>
+    <message>
+        <source>A gapped transformer rings low when it is sound: its twin, out of circuit, decides.</source>
+        <translation>Ein Trafo mit Luftspalt schwingt auch heil wenig: sein Zwilling, ausgebaut, entscheidet.</translation>
+    </message>
+    <message>
+        <source>dummy lamp</source>
+        <translation>Ersatzlampe</translation>
+    </message>
+    <message>
+        <source>A chain of resistors, each within its volts; away from fingers and chassis.</source>
+        <translation>Eine Kette von Widerständen, jeder in seiner Spannung; weg von Fingern und Blech.</translation>
+    </message>
+    <message>
+        <source>from the supply</source>
+        <translation>aus der Versorgung</translation>
+    </message>
+    <message>
+        <source>efficiency</source>
+        <translation>Wirkungsgrad</translation>
+    </message>
+    <message>
+        <source>lamp, running</source>
+        <translation>Lampe, im Betrieb</translation>
+    </message>
+    <message>
+        <source>lamp current</source>
+        <translation>Lampenstrom</translation>
+    </message>
+    <message>
+        <source>Step-up stage</source>
+        <translation>Aufwärtswandler</translation>
+    </message>
+    <message>
+        <source>input</source>
+        <translation>Eingang</translation>
+    </message>
+    <message>
+        <source>LED+</source>
+        <translation>LED+</translation>
+    </message>
+    <message>
+        <source>LED current, all strings</source>
+        <translation>LED-Strom, alle Stränge</translation>
+    </message>
+    <message>
+        <source>coil</source>
+        <translation>Spule</translation>
+    </message>
+    <message>
+        <source>switching</source>
+        <translation>Schaltfrequenz</translation>
+    </message>
+    <message>
+        <source>top resistor</source>
+        <translation>oberer Widerstand</translation>
+    </message>
+    <message>
+        <source>limit wanted</source>
+        <translation>gewünschte Grenze</translation>
+    </message>
+    <message>
+        <source>Current by a sense resistor</source>
+        <translation>Strom über Messwiderstand</translation>
+    </message>
+    <message>
+        <source>measured current</source>
+        <translation>gemessener Strom</translation>
+    </message>
+    <message>
+        <source>its resistor</source>
+        <translation>sein Widerstand</translation>
+    </message>
+    <message>
+        <source>current wanted</source>
+        <translation>gewünschter Strom</translation>
+    </message>
+    <message>
+        <source>Current by a set resistor</source>
+        <translation>Strom über Einstellwiderstand</translation>
+    </message>
+    <message>
+        <source>Preferred values</source>
+        <translation>Normwerte</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>gewünscht</translation>
+    </message>
+    <message>
+        <source>Added winding</source>
+        <translation>Zusatzwicklung</translation>
+    </message>
+    <message>
+        <source>rail wanted</source>
+        <translation>gewünschte Schiene</translation>
+    </message>
+    <message>
+        <source>diode</source>
+        <translation>Diode</translation>
+    </message>
+    <message>
+        <source>Winding tried both ways</source>
+        <translation>Wicklung in beiden Polungen</translation>
+    </message>
+    <message>
+        <source>one way round</source>
+        <translation>einmal herum</translation>
+    </message>
+    <message>
+        <source>the other</source>
+        <translation>andersherum</translation>
+    </message>
+    <message>
+        <source>Start resistor and zener</source>
+        <translation>Startwiderstand und Zenerdiode</translation>
+    </message>
+    <message>
+        <source>rail</source>
+        <translation>Schiene</translation>
+    </message>
+    <message>
+        <source>the chip takes</source>
+        <translation>der Chip nimmt</translation>
+    </message>
+    <message>
+        <source>Rectified mains</source>
+        <translation>Gleichgerichtetes Netz</translation>
+    </message>
+    <message>
+        <source>mains, AC</source>
+        <translation>Netz, AC</translation>
+    </message>
+    <message>
+        <source>A rail against its label</source>
+        <translation>Eine Schiene gegen ihren Aufdruck</translation>
+    </message>
+    <message>
+        <source>label</source>
+        <translation>Aufdruck</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>within</source>
+        <translation>innerhalb</translation>
+    </message>
+    <message>
+        <source>Discharge through a resistor</source>
+        <translation>Entladen über Widerstand</translation>
+    </message>
+    <message>
+        <source>charged to</source>
+        <translation>geladen auf</translation>
+    </message>
+    <message>
+        <source>capacitor</source>
+        <translation>Kondensator</translation>
+    </message>
+    <message>
+        <source>resistor&apos;s watts</source>
+        <translation>Watt des Widerstands</translation>
+    </message>
+    <message>
+        <source>resistor stands</source>
+        <translation>Widerstand hält aus</translation>
+    </message>
+    <message>
+        <source>Two readings of a charged capacitor</source>
+        <translation>Zwei Messungen am geladenen Kondensator</translation>
+    </message>
+    <message>
+        <source>first reading</source>
+        <translation>erste Messung</translation>
+    </message>
+    <message>
+        <source>second</source>
+        <translation>zweite</translation>
+    </message>
+    <message>
+        <source>between them</source>
+        <translation>dazwischen</translation>
+    </message>
+    <message>
+        <source>bleeder</source>
+        <translation>Entladewiderstand</translation>
+    </message>
+    <message>
+        <source>Highest ESR</source>
+        <translation>Höchster ESR</translation>
+    </message>
+    <message>
+        <source>Series resistor for one LED</source>
+        <translation>Vorwiderstand für eine LED</translation>
+    </message>
+    <message>
+        <source>supply</source>
+        <translation>Speisung</translation>
+    </message>
+    <message>
+        <source>Strip tester</source>
+        <translation>Leistentester</translation>
+    </message>
+    <message>
+        <source>LEDs in series</source>
+        <translation>LEDs in Reihe</translation>
+    </message>
+    <message>
+        <source>each</source>
+        <translation>je</translation>
+    </message>
+    <message>
+        <source>Supplies in series</source>
+        <translation>Netzgeräte in Reihe</translation>
+    </message>
+    <message>
+        <source>each gives at most</source>
+        <translation>jedes gibt höchstens</translation>
+    </message>
+    <message>
+        <source>terminals stand, to earth</source>
+        <translation>Klemmen halten gegen Erde</translation>
+    </message>
+    <message>
+        <source>Tester by a step-up module</source>
+        <translation>Tester aus Aufwärtsmodul</translation>
+    </message>
+    <message>
+        <source>current out</source>
+        <translation>Ausgangsstrom</translation>
+    </message>
+    <message>
+        <source>Junction temperature</source>
+        <translation>Sperrschichttemperatur</translation>
+    </message>
+    <message>
+        <source>room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>metal under one LED</source>
+        <translation>Blech unter einer LED</translation>
+    </message>
+    <message>
+        <source>air under the strip</source>
+        <translation>Luft unter der Leiste</translation>
+    </message>
+    <message>
+        <source>Cooler lasts longer</source>
+        <translation>Kühler hält länger</translation>
+    </message>
+    <message>
+        <source>hot</source>
+        <translation>heiß</translation>
+    </message>
+    <message>
+        <source>cooler</source>
+        <translation>kühler</translation>
+    </message>
+    <message>
+        <source>Less current lasts longer</source>
+        <translation>Weniger Strom hält länger</translation>
+    </message>
+    <message>
+        <source>current now</source>
+        <translation>Strom jetzt</translation>
+    </message>
+    <message>
+        <source>exponent</source>
+        <translation>Exponent</translation>
+    </message>
+    <message>
+        <source>Inverter output for a lamp</source>
+        <translation>Inverterausgang für eine Lampe</translation>
+    </message>
+    <message>
+        <source>inverter</source>
+        <translation>Inverter</translation>
+    </message>
+    <message>
+        <source>ballast</source>
+        <translation>Vorschaltkondensator</translation>
+    </message>
+    <message>
+        <source>stray</source>
+        <translation>Streukapazität</translation>
+    </message>
+    <message>
+        <source>Resonance and its shift</source>
+        <translation>Resonanz und Verschiebung</translation>
+    </message>
+    <message>
+        <source>film capacitor</source>
+        <translation>Folienkondensator</translation>
+    </message>
+    <message>
+        <source>it has drifted by</source>
+        <translation>ist gedriftet um</translation>
+    </message>
+    <message>
+        <source>Ring test</source>
+        <translation>Klingeltest</translation>
+    </message>
+    <message>
+        <source>quality Q</source>
+        <translation>Güte Q</translation>
+    </message>
+    <message>
+        <source>its supply</source>
+        <translation>seine Versorgung</translation>
+    </message>
+    <message>
+        <source>Type: {}.</source>
+        <translation>Eingeben: {}.</translation>
+    </message>
+    <message>
+        <source>{}: {} to {} only.</source>
+        <translation>{}: nur {} bis {}.</translation>
+    </message>
+    <message>
+        <source>No answer: {} is beyond all numbers.</source>
+        <translation>Keine Antwort: {} liegt jenseits aller Zahlen.</translation>
+    </message>
+    <message>
+        <source>&quot;{}&quot; is no number for {}.</source>
+        <translation>„{}“ ist keine Zahl für {}.</translation>
+    </message>
+    <message>
+        <source>{} is asked for in {}.</source>
+        <translation>{} wird in {} erwartet.</translation>
+    </message>
+    <message>
+        <source>Pieces cut at their marks, cut edges of metal-core strips filed</source>
+        <translation>Stücke an den Marken geschnitten, Schnittkanten von Metallkern gefeilt</translation>
+    </message>
+    <message>
+        <source>Copper stays back from the cut: creepage to the metal.</source>
+        <translation>Kupfer bleibt vom Schnitt zurück: Kriechstrecke zum Metall.</translation>
+    </message>
+    <message>
+        <source>Template laid on, checked by its measure; pieces taped flush to the plan</source>
+        <translation>Schablone aufgelegt, am Maß geprüft; Stücke bündig nach Plan geklebt</translation>
+    </message>
+    <message>
+        <source>A dimple or a rib under a strip cooks it.</source>
+        <translation>Eine Delle oder Rippe unter einer Leiste verkocht sie.</translation>
+    </message>
+    <message>
+        <source>Each piece: tester from LED+ to the chassis, nothing flows</source>
+        <translation>Jedes Stück: Tester von LED+ ans Blech, nichts fließt</translation>
+    </message>
+    <message>
+        <source>Module tried on a spare bar at the bench, current limited</source>
+        <translation>Modul an Ersatzleiste am Tisch erprobt, strombegrenzt</translation>
+    </message>
+    <message>
+        <source>Its open volts are LED+: hands off.</source>
+        <translation>Seine Leerlaufspannung ist LED+: Hände weg.</translation>
+    </message>
+    <message>
+        <source>volts on the bar</source>
+        <translation>Spannung an der Leiste</translation>
+    </message>
+    <message>
+        <source>The dead chip&apos;s fault output parked</source>
+        <translation>Fehlerausgang des toten Chips festgelegt</translation>
+    </message>
+    <message>
+        <source>Enable from BL_ON: off in standby, on with the set</source>
+        <translation>Freigabe von BL_ON: aus im Standby, an mit dem Gerät</translation>
+    </message>
+    <message>
+        <source>Open-load volts with nothing connected</source>
+        <translation>Leerlaufspannung ohne Last</translation>
+    </message>
+    <message>
+        <source>Manual range; it stays charged afterwards.</source>
+        <translation>Fester Messbereich; er bleibt danach geladen.</translation>
+    </message>
+    <message>
+        <source>open-load volts</source>
+        <translation>Leerlaufspannung</translation>
+    </message>
+    <message>
+        <source>Universal strips</source>
+        <translation>Universalstreifen</translation>
+    </message>
+    <message>
+        <source>Universal strips fitted</source>
+        <translation>Universalstreifen eingebaut</translation>
+    </message>
+    <message>
+        <source>Where the right strips are no longer made: cut only at marks, laid to a plan, flush on the metal.</source>
+        <translation>Wo es die richtigen Leisten nicht mehr gibt: nur an Marken geschnitten, nach Plan gelegt, bündig auf dem Metall.</translation>
+    </message>
+    <message>
+        <source>Strips of another make, fitted to this set: all LEDs are new.</source>
+        <translation>Streifen anderer Herkunft, diesem Gerät angepasst: alle LEDs sind neu.</translation>
+    </message>
+    <message>
+        <source>Renew all its electrolytics</source>
+        <translation>Alle Elkos erneuern</translation>
+    </message>
+    <message>
+        <source>Electrolytics renewed</source>
+        <translation>Elkos erneuert</translation>
+    </message>
+    <message>
+        <source>Capacitors of one board aged together; the large ones first, polarity by the print.</source>
+        <translation>Elkos einer Platine altern gemeinsam; die großen zuerst, Polung nach Aufdruck.</translation>
+    </message>
+    <message>
+        <source>All capacitors of the supply that wear out are renewed.</source>
+        <translation>Alle Verschleißkondensatoren der Versorgung werden erneuert.</translation>
+    </message>
+    <message>
+        <source>Substitute driver</source>
+        <translation>Ersatztreiber</translation>
+    </message>
+    <message>
+        <source>Substitute driver fitted</source>
+        <translation>Ersatztreiber eingebaut</translation>
+    </message>
+    <message>
+        <source>Where neither chip nor board is to be had: a module with limits of its own, in the place of the driver.</source>
+        <translation>Wo weder Chip noch Platine zu haben ist: ein Modul mit eigenen Grenzen anstelle des Treibers.</translation>
+    </message>
+    <message>
+        <source>A driver of another make lights the set; how bright it is may no longer be set.</source>
+        <translation>Ein Treiber anderer Herkunft lässt das Gerät leuchten; die Helligkeit ist vielleicht nicht mehr einstellbar.</translation>
+    </message>
+    <message>
+        <source>Take the protection out</source>
+        <translation>Schutz herausnehmen</translation>
+    </message>
+    <message>
+        <source>Protection taken out</source>
+        <translation>Schutz herausgenommen</translation>
+    </message>
+    <message>
+        <source>It is no repair.</source>
+        <translation>Das ist keine Reparatur.</translation>
+    </message>
+    <message>
+        <source>dark spot</source>
+        <translation>dunkler Fleck</translation>
+    </message>
+    <message>
+        <source>old ones stay</source>
+        <translation>alte bleiben</translation>
+    </message>
+    <message>
+        <source>tint may differ</source>
+        <translation>Farbton kann abweichen</translation>
+    </message>
+    <message>
+        <source>one batch</source>
+        <translation>eine Charge</translation>
+    </message>
+    <message>
+        <source>see the light map</source>
+        <translation>siehe Lichtbild</translation>
+    </message>
+    <message>
+        <source>The next fault burns the strip, or the set. As a bench diagnosis on a limited supply it may be noted.</source>
+        <translation>Der nächste Fehler verbrennt die Leiste oder das Gerät. Als Diagnose am begrenzten Netzgerät darf es notiert werden.</translation>
+    </message>
+    <message>
+        <source>brighter than its neighbours</source>
+        <translation>heller als die Nachbarn</translation>
+    </message>
+    <message>
+        <source>even</source>
+        <translation>gleichmäßig</translation>
     </message>
 </context>
 <context>
@@ -4830,6 +6380,41 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>now</source>
         <translation>jetzt</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::BenchMaths</name>
+    <message>
+        <source>Bench maths</source>
+        <translation>Werkbankrechner</translation>
+    </message>
+    <message>
+        <source>Pin to the job</source>
+        <translation>An den Auftrag heften</translation>
+    </message>
+    <message>
+        <source>Alt+P</source>
+        <translation>Alt+P</translation>
+    </message>
+    <message>
+        <source>Sums</source>
+        <translation>Rechnungen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <translation>%1  %2</translation>
+    </message>
+    <message>
+        <source>Taken as usual: %1.</source>
+        <translation>Als üblich genommen: %1.</translation>
+    </message>
+    <message>
+        <source>Pinned: %1</source>
+        <translation>Angeheftet: %1</translation>
     </message>
 </context>
 <context>
@@ -5218,6 +6803,160 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::CurrentCard</name>
+    <message>
+        <source>Current</source>
+        <translation>Strom</translation>
+    </message>
+    <message>
+        <source>resistors as found</source>
+        <translation>Widerstände vorgefunden</translation>
+    </message>
+    <message>
+        <source>R22 || R22</source>
+        <translation>R22 || R22</translation>
+    </message>
+    <message>
+        <source>measured at brightness</source>
+        <translation>gemessen bei Helligkeit</translation>
+    </message>
+    <message>
+        <source>full, menu 100</source>
+        <translation>voll, Menü 100</translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>its resistors</source>
+        <translation>seine Widerstände</translation>
+    </message>
+    <message>
+        <source>at brightness</source>
+        <translation>bei Helligkeit</translation>
+    </message>
+    <message>
+        <source>wanted</source>
+        <translation>gewünscht</translation>
+    </message>
+    <message>
+        <source>Current as found</source>
+        <translation>Strom vorgefunden</translation>
+    </message>
+    <message>
+        <source>Write it as R22, 0.22 || 0.33 or 12k.</source>
+        <translation>Schreiben als R22, 0,22 || 0,33 oder 12k.</translation>
+    </message>
+    <message>
+        <source>Resistors as found</source>
+        <translation>Widerstände vorgefunden</translation>
+    </message>
+    <message>
+        <source>Brightness</source>
+        <translation>Helligkeit</translation>
+    </message>
+    <message>
+        <source>life × %1 · light %2 %</source>
+        <translation>Leben × %1 · Licht %2 %</translation>
+    </message>
+    <message>
+        <source>more ohms: less current</source>
+        <translation>mehr Ohm: weniger Strom</translation>
+    </message>
+    <message>
+        <source>100 to 300 Ω neither sense a current nor set one: read them again.</source>
+        <translation>100 bis 300 Ω messen weder einen Strom noch stellen sie ihn ein: noch einmal ablesen.</translation>
+    </message>
+    <message>
+        <source>Write down the current and its resistors as found: then what less of it takes.</source>
+        <translation>Strom und Widerstände aufschreiben, wie vorgefunden: dann, was weniger davon braucht.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::FiguresSheet</name>
+    <message>
+        <source>New LED against the old one</source>
+        <translation>Neue LED gegen die alte</translation>
+    </message>
+    <message>
+        <source>New strip against the old one</source>
+        <translation>Neue Leiste gegen die alte</translation>
+    </message>
+    <message>
+        <source>Substitute driver</source>
+        <translation>Ersatztreiber</translation>
+    </message>
+    <message>
+        <source>old</source>
+        <translation>alt</translation>
+    </message>
+    <message>
+        <source>new</source>
+        <translation>neu</translation>
+    </message>
+    <message>
+        <source>package</source>
+        <translation>Bauform</translation>
+    </message>
+    <message>
+        <source>plus pad (large, small, left, right)</source>
+        <translation>Plus-Pad (large, small, left, right)</translation>
+    </message>
+    <message>
+        <source>white: bin, or beside a good one</source>
+        <translation>Weiß: Klasse, oder neben einer guten</translation>
+    </message>
+    <message>
+        <source>LEDs</source>
+        <translation>LEDs</translation>
+    </message>
+    <message>
+        <source>plug</source>
+        <translation>Stecker</translation>
+    </message>
+    <message>
+        <source>side, L or R</source>
+        <translation>Seite, L oder R</translation>
+    </message>
+    <message>
+        <source>lens</source>
+        <translation>Linse</translation>
+    </message>
+    <message>
+        <source>batch</source>
+        <translation>Charge</translation>
+    </message>
+    <message>
+        <source>yes, no</source>
+        <translation>ja, nein</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>current limit of its own</source>
+        <translation>eigene Strombegrenzung</translation>
+    </message>
+    <message>
+        <source>follows DIM</source>
+        <translation>folgt DIM</translation>
+    </message>
+    <message>
+        <source>: %1, needed %2</source>
+        <translation>: %1, gebraucht %2</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::FirstLookStation</name>
     <message>
         <source>First look</source>
@@ -5341,6 +7080,21 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::FixChart</name>
+    <message>
+        <source>%1: %2 %3, comes back %4 to %5 %</source>
+        <translation>%1: %2 %3, kommt zu %4 bis %5 % zurück</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1 before any comeback →</source>
+        <translation>%1 vor einer Rückkehr →</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::FixPlanStation</name>
     <message>
         <source>Fix plan</source>
@@ -5359,10 +7113,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Kulanz</translation>
     </message>
     <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
         <source>not known</source>
         <translation>unbekannt</translation>
     </message>
@@ -5375,20 +7125,8 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Notbehelf</translation>
     </message>
     <message>
-        <source>expected cost</source>
-        <translation>erwartet</translation>
-    </message>
-    <message>
-        <source>comeback</source>
-        <translation>Rückkehr</translation>
-    </message>
-    <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>none</source>
-        <translation>–</translation>
     </message>
     <message>
         <source>?</source>
@@ -5399,32 +7137,12 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Teile</translation>
     </message>
     <message>
-        <source>work</source>
-        <translation>Arbeit</translation>
-    </message>
-    <message>
         <source>%1 min</source>
         <translation>%1 min</translation>
     </message>
     <message>
-        <source>mends</source>
-        <translation>behebt</translation>
-    </message>
-    <message>
-        <source>glass risk</source>
-        <translation>Glasbruch</translation>
-    </message>
-    <message>
-        <source>too late for %1</source>
-        <translation>zu spät für %1</translation>
-    </message>
-    <message>
         <source>chosen</source>
         <translation>gewählt</translation>
-    </message>
-    <message>
-        <source>Choose</source>
-        <translation>Wahl</translation>
     </message>
     <message>
         <source>Not certain yet: %1, %2 %</source>
@@ -5433,10 +7151,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Repair: %1</source>
         <translation>Reparatur: %1</translation>
-    </message>
-    <message>
-        <source>1 … 5</source>
-        <translation>1 … 5</translation>
     </message>
     <message>
         <source>choose</source>
@@ -5481,6 +7195,198 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Weibull β: 1 at any age alike, 2.5 the older the likelier</source>
         <translation>Weibull β: 1 in jedem Alter gleich, 2,5 je älter, desto eher</translation>
+    </message>
+    <message>
+        <source>today</source>
+        <translation>heute</translation>
+    </message>
+    <message>
+        <source>1 day</source>
+        <translation>1 Tag</translation>
+    </message>
+    <message>
+        <source>%1 days</source>
+        <translation>%1 Tage</translation>
+    </message>
+    <message>
+        <source>plan it first</source>
+        <translation>erst planen</translation>
+    </message>
+    <message>
+        <source>too late</source>
+        <translation>zu spät</translation>
+    </message>
+    <message>
+        <source>Whose set it is: a comeback of one&apos;s own costs no goodwill.</source>
+        <translation>Wessen Gerät es ist: eine Rückkehr des eigenen kostet keine Kulanz.</translation>
+    </message>
+    <message>
+        <source>What it costs, and how likely it comes back</source>
+        <translation>Was es kostet, und wie leicht es zurückkommt</translation>
+    </message>
+    <message>
+        <source>seen at</source>
+        <translation>gesehen bei</translation>
+    </message>
+    <message>
+        <source>Where the price was seen</source>
+        <translation>Wo der Preis gesehen wurde</translation>
+    </message>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>Larger</source>
+        <translation>Größer</translation>
+    </message>
+    <message>
+        <source>L</source>
+        <translation>L</translation>
+    </message>
+    <message>
+        <source>To order</source>
+        <translation>Bestellen</translation>
+    </message>
+    <message>
+        <source>Match</source>
+        <translation>Vergleichen</translation>
+    </message>
+    <message>
+        <source>M</source>
+        <translation>M</translation>
+    </message>
+    <message>
+        <source>Universal strips</source>
+        <translation>Universalstreifen</translation>
+    </message>
+    <message>
+        <source>U</source>
+        <translation>U</translation>
+    </message>
+    <message>
+        <source>List as CSV</source>
+        <translation>Liste als CSV</translation>
+    </message>
+    <message>
+        <source>S</source>
+        <translation>S</translation>
+    </message>
+    <message>
+        <source>%1 · %2 d</source>
+        <translation>%1 · %2 T</translation>
+    </message>
+    <message>
+        <source>Alt+O</source>
+        <translation>Alt+O</translation>
+    </message>
+    <message>
+        <source>If a comeback costs you, beside the second job,</source>
+        <translation>Kostet eine Rückkehr neben der zweiten Arbeit</translation>
+    </message>
+    <message>
+        <source>under %1 %2</source>
+        <translation>unter %1 %2</translation>
+    </message>
+    <message>
+        <source>over %1 %2</source>
+        <translation>über %1 %2</translation>
+    </message>
+    <message>
+        <source>here: %1 %2</source>
+        <translation>hier: %1 %2</translation>
+    </message>
+    <message>
+        <source>However dear a comeback gets, the order stays.</source>
+        <translation>So teuer eine Rückkehr auch wird, die Reihenfolge bleibt.</translation>
+    </message>
+    <message>
+        <source>comeback at most %1 (%2)</source>
+        <translation>Rückkehr höchstens %1 (%2)</translation>
+    </message>
+    <message>
+        <source>comeback %1, between %2 and %3 % (%4)</source>
+        <translation>Rückkehr %1, zwischen %2 und %3 % (%4)</translation>
+    </message>
+    <message>
+        <source>mends %1 %</source>
+        <translation>behebt %1 %</translation>
+    </message>
+    <message>
+        <source>glass risk %1 %</source>
+        <translation>Glasbruch %1 %</translation>
+    </message>
+    <message>
+        <source>Refused: %1. %2</source>
+        <translation>Abgelehnt: %1. %2</translation>
+    </message>
+    <message>
+        <source>A light guide spreads their light: no picture.</source>
+        <translation>Ein Lichtleiter verteilt ihr Licht: kein Bild.</translation>
+    </message>
+    <message>
+        <source>Describe the strips first.</source>
+        <translation>Erst die Leisten beschreiben.</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>as planned · darkest over mean: found %1, planned %2</source>
+        <translation>wie geplant · dunkelstes durch Mittel: vorgefunden %1, geplant %2</translation>
+    </message>
+    <message>
+        <source>Order before the glass is opened: it is needed anyway.</source>
+        <translation>Vor dem Öffnen des Glases bestellen: es wird ohnehin gebraucht.</translation>
+    </message>
+    <message>
+        <source>Nothing to buy yet.</source>
+        <translation>Noch nichts zu kaufen.</translation>
+    </message>
+    <message>
+        <source>Whose set</source>
+        <translation>Wessen Gerät</translation>
+    </message>
+    <message>
+        <source>Save the list</source>
+        <translation>Liste sichern</translation>
+    </message>
+    <message>
+        <source>Lists (*.csv)</source>
+        <translation>Listen (*.csv)</translation>
+    </message>
+    <message>
+        <source>1 … 9</source>
+        <translation>1 … 9</translation>
+    </message>
+    <message>
+        <source>← →</source>
+        <translation>← →</translation>
+    </message>
+    <message>
+        <source>look at</source>
+        <translation>ansehen</translation>
+    </message>
+    <message>
+        <source>E</source>
+        <translation>E</translation>
+    </message>
+    <message>
+        <source>price, days</source>
+        <translation>Preis, Tage</translation>
+    </message>
+    <message>
+        <source>C</source>
+        <translation>C</translation>
+    </message>
+    <message>
+        <source>current</source>
+        <translation>Strom</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>Licht</translation>
     </message>
 </context>
 <context>
@@ -6065,6 +7971,73 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>side and notch not said</source>
         <translation>Seite und Kerbe nicht gesagt</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::LightSheet</name>
+    <message>
+        <source>Light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>as made</source>
+        <translation>wie gebaut</translation>
+    </message>
+    <message>
+        <source>1</source>
+        <translation>1</translation>
+    </message>
+    <message>
+        <source>as found</source>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>2</source>
+        <translation>2</translation>
+    </message>
+    <message>
+        <source>as planned</source>
+        <translation>wie geplant</translation>
+    </message>
+    <message>
+        <source>3</source>
+        <translation>3</translation>
+    </message>
+    <message>
+        <source>LEDs to diffuser, mm</source>
+        <translation>LEDs bis Diffusor, mm</translation>
+    </message>
+    <message>
+        <source>It looks like</source>
+        <translation>Es sieht aus wie</translation>
+    </message>
+    <message>
+        <source>What it looks like</source>
+        <translation>Wie es aussieht</translation>
+    </message>
+    <message>
+        <source>nothing wrong</source>
+        <translation>nichts falsch</translation>
+    </message>
+    <message>
+        <source>It cannot be told: the strips are not described, or a light guide spreads their light.</source>
+        <translation>Nicht zu sagen: die Leisten sind nicht beschrieben, oder ein Lichtleiter verteilt ihr Licht.</translation>
+    </message>
+    <message>
+        <source>%1. %2</source>
+        <translation>%1. %2</translation>
+    </message>
+    <message>
+        <source>Arrows or a click choose an LED; drag one to see it lie elsewhere.</source>
+        <translation>Pfeile oder Klick wählen eine LED; eine ziehen zeigt sie an anderer Stelle.</translation>
+    </message>
+    <message>
+        <source>%1 (%2 to %3, depth not known)</source>
+        <translation>%1 (%2 bis %3, Tiefe nicht bekannt)</translation>
+    </message>
+    <message>
+        <source>Darkest over mean %1 · nine points %2 · darkest at %3, %4 mm · brightest at %5, %6 mm</source>
+        <translation>Dunkelstes durch Mittel %1 · neun Punkte %2 · dunkelster bei %3, %4 mm · hellster bei %5, %6 mm</translation>
     </message>
 </context>
 <context>
@@ -7086,6 +9059,13 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::RowsPicture</name>
+    <message>
+        <source>Where the pieces lie</source>
+        <translation>Wo die Stücke liegen</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::ScreenSketch</name>
     <message>
         <source>Screen: drag over what is dark</source>
@@ -7094,6 +9074,17 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>drag over what is dark</source>
         <translation>über das Dunkle ziehen</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::Sheet</name>
+    <message>
+        <source>Back</source>
+        <translation>Zurück</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
     </message>
 </context>
 <context>
@@ -7613,6 +9604,17 @@ repair  (A)</source>
     </message>
 </context>
 <context>
+    <name>dimglow::app::SumPicture</name>
+    <message>
+        <source>chip</source>
+        <translation>Chip</translation>
+    </message>
+    <message>
+        <source>lamp</source>
+        <translation>Lampe</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::SwitchOnChart</name>
     <message>
         <source>LED+ after switch-on, simulated</source>
@@ -7944,6 +9946,92 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     </message>
 </context>
 <context>
+    <name>dimglow::app::TypedField</name>
+    <message>
+        <source>usually %1</source>
+        <translation>üblich %1</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::UniversalSheet</name>
+    <message>
+        <source>Universal strips</source>
+        <translation>Universalstreifen</translation>
+    </message>
+    <message>
+        <source>Template 1 : 1</source>
+        <translation>Schablone 1 : 1</translation>
+    </message>
+    <message>
+        <source>Ctrl+S</source>
+        <translation>Strg+S</translation>
+    </message>
+    <message>
+        <source>by the driver&apos;s volts</source>
+        <translation>nach Treiberspannung</translation>
+    </message>
+    <message>
+        <source>segments to a row</source>
+        <translation>Segmente je Reihe</translation>
+    </message>
+    <message>
+        <source>Keep free, mm from the left</source>
+        <translation>Freihalten, mm von links</translation>
+    </message>
+    <message>
+        <source>300-312; 600-604</source>
+        <translation>300-312; 600-604</translation>
+    </message>
+    <message>
+        <source>keep free, mm from the left</source>
+        <translation>freihalten, mm von links</translation>
+    </message>
+    <message>
+        <source>Alt+P</source>
+        <translation>Alt+P</translation>
+    </message>
+    <message>
+        <source>Write it as 300-312; 600-604.</source>
+        <translation>Schreiben als 300-312; 600-604.</translation>
+    </message>
+    <message>
+        <source>as even as can be</source>
+        <translation>so gleichmäßig wie möglich</translation>
+    </message>
+    <message>
+        <source>old places</source>
+        <translation>alte Plätze</translation>
+    </message>
+    <message>
+        <source>Type what the strips are: figures of one segment, from mark to mark.</source>
+        <translation>Eingeben, was die Streifen sind: Angaben eines Segments, von Marke zu Marke.</translation>
+    </message>
+    <message>
+        <source>Describe the strips of the set first.</source>
+        <translation>Erst die Leisten des Geräts beschreiben.</translation>
+    </message>
+    <message>
+        <source>%1 V a string (was %2), %3 mA, %4 W · %5 strips to buy, %6 pieces, offcuts %7 segments · %8 m of wire</source>
+        <translation>%1 V je Strang (war %2), %3 mA, %4 W · %5 Streifen zu kaufen, %6 Stücke, Reste %7 Segmente · %8 m Draht</translation>
+    </message>
+    <message>
+        <source> · darkest over mean %1, as made %2</source>
+        <translation> · dunkelstes durch Mittel %1, wie gebaut %2</translation>
+    </message>
+    <message>
+        <source>Wires: %1.</source>
+        <translation>Drähte: %1.</translation>
+    </message>
+    <message>
+        <source>Save the template</source>
+        <translation>Schablone sichern</translation>
+    </message>
+    <message>
+        <source>Templates (*.pdf *.svg)</source>
+        <translation>Schablonen (*.pdf *.svg)</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::WiringBoard</name>
     <message>
         <source>Strips and their strings</source>
@@ -8134,6 +10222,17 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     <message>
         <source>± %1 %</source>
         <translation>± %1 %</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::report::TemplatePdf</name>
+    <message>
+        <source>%1 mm: measure it before cutting</source>
+        <translation>%1 mm: vor dem Schneiden nachmessen</translation>
+    </message>
+    <message>
+        <source>%1 · column %2, row %3 of %4 sheets</source>
+        <translation>%1 · Spalte %2, Reihe %3 von %4 Blättern</translation>
     </message>
 </context>
 </TS>

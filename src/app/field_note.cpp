@@ -79,6 +79,7 @@ private:
             return;
         }
         restyle(this, "inside", false);
+        setWordWrap(true);
         const QRect room = parentWidget()->rect();
         const int words = fontMetrics().horizontalAdvance(text()) + theme::px(40);
         setFixedWidth(std::min({theme::px(widestNote), room.width(), std::max(theme::px(160), words)}));
@@ -95,6 +96,7 @@ private:
             return false;
         }
         restyle(this, "inside", true);
+        setWordWrap(false);
         setFixedSize(words, line->height() - 4);
         move(line->mapTo(parentWidget(), QPoint(line->width() - words - 2, 2)));
         return true;

@@ -38,6 +38,8 @@ public:
     void goToStep(NextStep step);
     void toggleTrail();
     void toggleBelief();
+    /// The focus goes back to the station in front.
+    void enterAgain() { station(current_)->enter(); }
     /// A line for what comes off, over the foot of any station.
     void toggleLayerEntry();
     /// In the colours and sizes of the theme as it is now.

@@ -323,6 +323,7 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_E), [this] { onJobPage(&JobPage::toggleLayerEntry); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Delete), [this] { onJobPage(&JobPage::missNext); });
+    on(QKeySequence(Qt::CTRL | Qt::Key_B), [this] { toggleMaths(); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
     on(QKeySequence(Qt::Key_PageDown), [this] { stepStation(1); });
     on(QKeySequence(Qt::Key_PageUp), [this] { stepStation(-1); });
@@ -334,6 +335,20 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(QKeySequence::ZoomIn), [this] { zoom(scaleStep); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { zoom(scaleStep); });
     on(QKeySequence(QKeySequence::ZoomOut), [this] { zoom(-scaleStep); });
+}
+
+/// Over whatever page is shown; what is typed in it stays.
+void MainWindow::toggleMaths() {
+    if (maths_ == nullptr) {
+        maths_ = new BenchMaths(session_, pages_);
+        connect(maths_, &BenchMaths::refused, this, [this](const QString& reason) { say(reason); });
+        connect(maths_, &Sheet::left, this, [this] {
+            if (page_ == Page::Job) {
+                jobPage_->enterAgain();
+            }
+        });
+    }
+    maths_->toggle();
 }
 
 void MainWindow::stepBack() {

@@ -7,6 +7,7 @@
 #include <QStackedWidget>
 #include <QTimer>
 
+#include "app/bench_maths.h"
 #include "app/charge_badge.h"
 #include "app/home_page.h"
 #include "app/job_page.h"
@@ -33,6 +34,8 @@ public:
     void importFile(const QString& path);
     void goToStation(const std::string& id);
     int stationCount() const { return int(stationKinds().size()); }
+    /// Bench maths over whatever page is shown, or away again.
+    void toggleMaths();
     /// Colours as the theme has them now; whatever is half typed stays.
     void applyTheme();
     /// Says something that is about no field, over the foot of the page, until the station is left or a while has gone.
@@ -82,6 +85,7 @@ private:
     Rescaler rescaler_;
     double scale_ = theme::scale();  ///< that everything was given its sizes at
     QStackedWidget* pages_ = nullptr;
+    BenchMaths* maths_ = nullptr;  ///< null until it is asked for
     HomePage* home_ = nullptr;
     JobPage* jobPage_ = nullptr;      ///< null until a job is opened
     QWidget* openingPage_ = nullptr;  ///< null until a job is opened

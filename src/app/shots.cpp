@@ -6,9 +6,11 @@
 
 #include "app/belief_river.h"
 #include "app/job_glances.h"
+#include "app/light_sheet.h"
 #include "app/stations/stations.h"
 #include "app/switch_on_chart.h"
 #include "app/theme.h"
+#include "app/universal_sheet.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::app {
@@ -50,6 +52,8 @@ void finish(JobSession& session, const virtualset::DemoJob& demo) {
         job.repair.option = "replaceAllStrips";
         job.repair.originalAmps = 0.24;
         job.repair.newAmps = 0.2;
+        job.repair.details.current = {"2R4 ∥ 2R4", "2R4 ∥ 3R6", "full"};
+        job.repair.details.sums = {{"boost", {{"vin", 24}, {"vout", 146}, {"iout", 0.2}, {"l", 100e-6}, {"f", 130e3}}}};
         job.repair.work =
             "Four new strips of one batch, flush on the chassis; polarity checked at low current. "
             "Sense resistor raised: 240 mA as found, 200 mA as left.";
@@ -110,6 +114,16 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     const auto kindOf = [](const char* id) -> const StationKind& {
         return stationKinds()[std::size_t(stationIndex(id))];
     };
+    const auto saveSheets = [&] {
+        auto* light = window.findChild<LightSheet*>();
+        light->setOption("replaceLed");
+        light->open();
+        save(QStringLiteral("light"));
+        light->putAway();
+        window.toggleMaths();
+        save(QStringLiteral("bench-maths"));
+        window.toggleMaths();
+    };
     window.goHome();
     window.grab();  // the rows in view ask for their glances
     for (auto* glances : window.findChildren<JobGlances*>()) {
@@ -135,6 +149,13 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     open(*lamps);
     window.goToStation("strings");
     save(QStringLiteral("lamps"));
+    const auto universal = std::find_if(demos.begin(), demos.end(),
+                                        [](const auto& demo) { return demo.job.repair.details.universal.has_value(); });
+    open(*universal);
+    window.goToStation("fixPlan");
+    window.findChild<UniversalSheet*>()->open();
+    save(QStringLiteral("universal"));
+    window.findChild<UniversalSheet*>()->putAway();
     open(demos[0]);
     theme::setMode(theme::Mode::Daylight);
     window.applyTheme();
@@ -149,6 +170,9 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
                                         [&](job::Job& job) { close(job, window.session().trade()); });
         }
         saveStation(stationKinds()[std::size_t(place)]);
+        if (place == stationIndex("fixPlan")) {
+            saveSheets();
+        }
     }
     return count;
 }

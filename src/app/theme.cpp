@@ -48,6 +48,7 @@ QLabel[tone="ember"] { color: @ember; }
 QLabel[tone="good"] { color: @good; }
 QLabel[tone="idle"] { color: @idle; }
 QLabel[keycap="true"] { background: @raised; border: 1px solid @line; border-radius: 5px; padding: 3px 7px; }
+QFrame[sheet="true"] { background: @ground; border: none; }
 QPushButton { background: @raised; border: 1px solid @line; border-radius: 6px; padding: 6px 14px; min-height: @buttonpx; }
 QPushButton:hover { border-color: @quiet; }
 QPushButton:focus { border: 2px solid @glow; padding: 5px 13px; }
@@ -56,6 +57,10 @@ QPushButton:disabled { color: @quiet; }
 QPushButton[primary="true"] { background: @glow; color: @onglow; border: none; font-weight: bold; }
 QPushButton[primary="true"]:focus { border: 2px solid @text; }
 QPushButton[edge="true"] { padding: 0; }
+QPushButton[line="true"] { text-align: left; padding: 3px 9px; min-height: 0; }
+QListWidget { background: @panel; border: 1px solid @line; border-radius: 8px; padding: 6px; }
+QListWidget::item { padding: 5px 6px; border-radius: 6px; }
+QListWidget::item:selected { background: @glow; color: @onglow; }
 QLineEdit, QPlainTextEdit, QDateEdit, QComboBox, QSpinBox, QDoubleSpinBox { background: @ground; border: 1px solid @line; border-radius: 6px;
   padding: 5px 8px; min-height: @fieldpx; selection-background-color: @glow; selection-color: @onglow; }
 QLineEdit[large="true"] { min-height: @largepx; }

@@ -14,9 +14,12 @@
 
 #include "cli/assessment_json.h"
 #include "cli/commands.h"
+#include "cli/fix_commands.h"
 #include "core/backlight/map_svg.h"
 #include "core/format/document.h"
 #include "core/knowledge/knowledge.h"
+#include "core/plan/template_svg.h"
+#include "core/repair/planned_light.h"
 #include "language/language.h"
 #include "records/files.h"
 #include "records/job_file.h"
@@ -145,6 +148,14 @@ struct Commands {
         addJob("panel-check", "Print how to light the panel from the bench and what its findings amount to");
     CLI::App* checked = app.add_subcommand("check", "Print the verdict on a part, a rail or a pin of a board");
     CLI::App* map = addJob("map", "Print the backlight map as SVG");
+    cli::SenseOptions current;
+    std::string sum;
+    std::vector<std::string> given;
+    bool asSvg = false;
+    CLI::App* plan = addJob("plan", "Print what mends it, what each way costs and risks, and what to buy");
+    CLI::App* strips = addJob("strips", "Print where universal strips are cut and lie");
+    CLI::App* sense = app.add_subcommand("sense", "Print resistors for another LED current");
+    CLI::App* bench = app.add_subcommand("bench", "Print a calculation of the bench, or what there is");
 
     Commands() {
         app.require_subcommand(1);
@@ -164,6 +175,14 @@ struct Commands {
         traced->add_option("--seconds", trace.seconds, "how long")->check(within(0.4, 60));
         traced->add_option("--feed", trace.feed, "whose LED+, from 1")->check(within(1, 4));
         traced->add_flag("--plug-out", trace.plugOut, "with the LEDs unplugged");
+        strips->add_flag("--svg", asSvg, "the template at its true size");
+        sense->add_option("MILLIAMPS", current.milliamps, "as measured")->required()->check(within(1, 10000));
+        sense->add_option("RESISTORS", current.resistors, "R22, \"0.22 || 0.33\", 12k")->required();
+        sense->add_option("--want", current.wantedMilliamps, "mA instead")->check(within(1, 10000));
+        sense->add_option("--series", current.series, "preferred values")->check(CLI::IsMember({"E12", "E24"}));
+        sense->add_option("--parts", current.parts, "at most so many")->check(within(1, 4));
+        bench->add_option("SUM", sum, "boost, divider, discharge …");
+        bench->add_option("NAME=VALUE", given, "vin=24 l=47u");
         checked->add_option("PART", check.part, "electrolytic, diode, fuse, rail …, or outputDiode …")->required();
         checked->add_option("READING", check.reading, "\"0.02/0.02\", \"241u 4R of 470u 63V\"")->required();
         checked->add_option("--twin", check.twins, "what a part that should be alike reads");
@@ -184,6 +203,16 @@ struct Commands {
     }
 };
 
+void printStrips(const job::Job& job, bool asSvg) {
+    const auto plan = cli::strips(job);  // says what is missing
+    const auto task = repair::universalTaskOf(job);
+    if (asSvg) {
+        print(plan::templateSvg(*task, plan::planUniversal(*task)));
+    } else {
+        print(plan);
+    }
+}
+
 /// Does what was asked for.
 void carryOut(const Commands& asked, int argc, char** argv) {
     const auto& trade = knowledge::builtInKnowledge();
@@ -202,6 +231,14 @@ void carryOut(const Commands& asked, int argc, char** argv) {
         print(cli::check(asked.check, trade));
     } else if (*asked.panelCheck) {
         print(cli::panelCheck(jobAt(asked.file)));
+    } else if (*asked.plan) {
+        print(cli::plan(assessed(jobAt(asked.file), trade)));
+    } else if (*asked.sense) {
+        print(cli::sense(asked.current));
+    } else if (*asked.strips) {
+        printStrips(jobAt(asked.file), asked.asSvg);
+    } else if (*asked.bench) {
+        print(cli::bench(asked.sum, asked.given));
     } else if (*asked.map) {
         const auto job = describedJobAt(asked.file);
         print(backlight::mapSvg(job.set.backlight, job.id + " " + job.title));

@@ -38,11 +38,14 @@ typing::Tongue tongue() {
     return QLocale().language() == QLocale::German ? typing::Tongue::German : typing::Tongue::English;
 }
 
-QString words(const text::Text& text) {
-    const text::Language language{
+text::Language language() {
+    return {
         [](const std::string& english) { return QCoreApplication::translate("core", english.c_str()).toStdString(); },
         QLocale().decimalPoint().toStdString()};
-    return QString::fromStdString(text.in(language));
+}
+
+QString words(const text::Text& text) {
+    return QString::fromStdString(text.in(language()));
 }
 
 QString number(double value, int decimals) {

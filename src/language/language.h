@@ -20,6 +20,9 @@ void speak(const QLocale& locale);
 /// The language in which the reader types.
 typing::Tongue tongue();
 
+/// How the core speaks to the reader. On the thread of the window.
+text::Language language();
+
 /// What the core says, in the reader's language. On the thread of the window.
 QString words(const text::Text& text);
 

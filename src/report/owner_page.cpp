@@ -212,6 +212,11 @@ private:
                 OwnerPage::tr("Current of the LEDs changed"),
                 OwnerPage::tr("%1 → %2 mA").arg(milliamps(*job_.repair.originalAmps), milliamps(*job_.repair.newAmps)));
         }
+        const auto& module = job_.repair.details.module;
+        if (job_.repair.option == "substituteDriver" && module && !module->dims.value_or(false)) {
+            lines.emplace_back(OwnerPage::tr("Brightness"),
+                               OwnerPage::tr("can no longer be set: the light is full or off"));
+        }
         const auto isGood = [](const auto& proof) { return proof.within; };
         const auto count = std::count_if(assessment_.proof.begin(), assessment_.proof.end(), isGood);
         const auto open = std::count_if(assessment_.proof.begin(), assessment_.proof.end(),

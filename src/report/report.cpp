@@ -14,7 +14,10 @@
 #include <cmath>
 #include <stdexcept>
 
+#include "core/backlight/wiring.h"
 #include "core/job/trail_lines.h"
+#include "core/sums/substitute.h"
+#include "core/sums/sums.h"
 #include "language/language.h"
 #include "report/colours.h"
 #include "typeface/typeface.h"
@@ -138,6 +141,54 @@ QString cause(const sheet::Assessment& assessment) {
         .arg(Report::tr("Not certain. Likeliest:"), escaped(assessment.suspects.front().title), share);
 }
 
+/// What a substitute driver no longer does; nothing of a set that keeps its own.
+QString driver(const job::Job& job) {
+    if (job.repair.option != "substituteDriver" || !job.repair.details.module) {
+        return {};
+    }
+    const auto& backlight = job.set.backlight;
+    const auto verdict =
+        sums::judge(*job.repair.details.module,
+                    {backlight::healthyStringVolts(backlight), backlight.channels.front().someStringAmps(), {}, {}});
+    QString html;
+    for (const auto& loss : verdict.losses) {
+        html += QStringLiteral("<p>%1</p>").arg(escaped(loss));
+    }
+    return html;
+}
+
+/// What the chosen repair needs.
+QString bought(const sheet::Assessment& assessment) {
+    QString rows;
+    for (const auto& line : assessment.shopping) {
+        rows += row({QStringLiteral("%1 ×").arg(line.count), escaped(line.what),
+                     escaped(text::joined(line.figures, "; ")), escaped(line.note)});
+    }
+    return rows.isEmpty()
+               ? QString()
+               : QStringLiteral("<p>%1</p><table cellpadding=\"3\">%2</table>").arg(Report::tr("Parts for it:"), rows);
+}
+
+/// Calculations that were kept with the job.
+QString reckoned(const job::Job& job) {
+    QString html;
+    for (const auto& pinned : job.repair.details.sums) {
+        const auto* sum = sums::find(pinned.sum);
+        if (sum == nullptr) {
+            continue;
+        }
+        const auto answer = sums::work(*sum, pinned.given);
+        QStringList results;
+        for (const auto& result : answer.results) {
+            results << QStringLiteral("%1 %2").arg(escaped(result.name), escaped(result.words));
+        }
+        html += QStringLiteral("<p>%1: %2</p>")
+                    .arg(escaped(sum->title),
+                         answer.missing.empty() ? results.join(QStringLiteral(", ")) : escaped(answer.missing));
+    }
+    return html;
+}
+
 QString work(const job::Job& job, const sheet::Assessment& assessment) {
     QString html;
     for (const auto& option : assessment.plan.options) {
@@ -162,7 +213,19 @@ QString work(const job::Job& job, const sheet::Assessment& assessment) {
                 QStringLiteral(", %1 %L2 mA").arg(Report::tr("as left:")).arg(1000 * *job.repair.newAmps, 0, 'f', 0);
         }
         html += QStringLiteral("</p>");
+        const auto& current = job.repair.details.current;
+        if (!current.foundResistors.empty()) {
+            const auto code = [](const std::string& name) { return escaped(text::name(name)); };
+            html +=
+                QStringLiteral("<p>%1 %2%3%4</p>")
+                    .arg(Report::tr("Resistors as found:"), code(current.foundResistors),
+                         current.newResistors.empty() ? QString()
+                                                      : Report::tr("; as left: %1").arg(code(current.newResistors)),
+                         current.brightness.empty() ? QString()
+                                                    : Report::tr("; measured at: %1").arg(code(current.brightness)));
+        }
     }
+    html += driver(job) + bought(assessment) + reckoned(job);
     return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(Report::tr("None yet.")) : html;
 }
 

@@ -337,6 +337,12 @@ DemoJob berthDisplay(const knowledge::Knowledge& trade) {
         .strip(1)
         .strip(2)
         .strip(3);
+    demo.job.order.whose = job::Whose::Customer;
+    demo.job.repair.terms = {{"replaceStrip", {}, {}, true, "three dealers: no longer made"},
+                             {"replaceAllStrips", {}, {}, true, "three dealers: no longer made"},
+                             {"universalStrips", 22, 1, false, "market stall, south pier"}};
+    demo.job.repair.details.universal = job::Universal{{2, 180, 5, 12, 6.2, 0.3}, plan::Aim::OldPlaces, 0, {}};
+    demo.job.repair.details.box = {24, true};
     return demo;
 }
 

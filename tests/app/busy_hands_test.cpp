@@ -418,6 +418,7 @@ TEST_F(BusyHands, PricesDaysAndWhatIsNotToBeHadAreTheJobs) {
     openDemo(0);
     me_.goTo("fixPlan");
     const std::string first = me_.window().session().shown().assessment.plan.options.front().id;
+    me_.press(Qt::Key_1);
     me_.clickInto(QStringLiteral("parts1"));
     EXPECT_EQ(me_.read(QStringLiteral("parts1")), QString()) << "the workshop's figure is not typed";
     me_.type(QStringLiteral("$99"));

@@ -72,6 +72,56 @@ TEST_F(CommandLine, AssessPrintsSuspectsProbesStripsAndOptions) {
     EXPECT_TRUE(json["misfit"].is_null());
 }
 
+TEST_F(CommandLine, PlanPrintsRangesWhatTurnsItAndWhatIsRefused) {
+    const auto ran = cli({QStringLiteral("plan"), jobPath()});
+    ASSERT_EQ(ran.exitCode, 0) << ran.err;
+    const auto json = nlohmann::json::parse(ran.out);
+    EXPECT_FALSE(json["advised"].get<std::string>().empty());
+    EXPECT_FALSE(json["refused"].empty());
+    EXPECT_FALSE(json["shopping"].empty());
+    EXPECT_LT(json["options"][0]["comeback"]["low"], json["options"][0]["comeback"]["high"]);
+}
+
+TEST_F(CommandLine, SensePrintsResistorsForAnotherCurrent) {
+    const auto ran = cli({QStringLiteral("sense"), QStringLiteral("240"), QStringLiteral("2R4 || 2R4"),
+                          QStringLiteral("--want"), QStringLiteral("200")});
+    ASSERT_EQ(ran.exitCode, 0) << ran.err;
+    const auto json = nlohmann::json::parse(ran.out);
+    EXPECT_EQ(json["by"], "sense");
+    EXPECT_EQ(json["direction"], "more ohms: less current");
+    EXPECT_EQ(json["byOneBranch"][0]["resistors"], "2R4 ∥ 3R6");
+    EXPECT_EQ(cli({QStringLiteral("sense"), QStringLiteral("240"), QStringLiteral("about two")}).exitCode, 2);
+    EXPECT_EQ(cli({QStringLiteral("sense"), QStringLiteral("240"), QStringLiteral("200 ohm")}).exitCode, 2);
+}
+
+TEST_F(CommandLine, StripsAreCutWhereTheJobSaysWhatTheyAre) {
+    EXPECT_THAT(cli({QStringLiteral("strips"), jobPath()}).err, HasSubstr("says nothing of universal strips"));
+    auto job = demo();
+    job.repair.details.universal = job::Universal{{3, 150, 6, 12, 9.3, 0.35}, plan::Aim::OldPlaces, 0, {}};
+    records::writeJobFile(job, jobPath());
+    const auto ran = cli({QStringLiteral("strips"), jobPath()});
+    ASSERT_EQ(ran.exitCode, 0) << ran.err;
+    EXPECT_EQ(nlohmann::json::parse(ran.out)["rows"].size(), 4u);
+    EXPECT_THAT(cli({QStringLiteral("strips"), jobPath(), QStringLiteral("--svg")}).out, HasSubstr("<svg"));
+}
+
+TEST_F(CommandLine, BenchWorksASumAndListsThem) {
+    const auto listed = cli({QStringLiteral("bench")});
+    ASSERT_EQ(listed.exitCode, 0) << listed.err;
+    EXPECT_GT(nlohmann::json::parse(listed.out).size(), 15u);
+    const auto ran = cli({QStringLiteral("bench"), QStringLiteral("mains"), QStringLiteral("vac=230")});
+    ASSERT_EQ(ran.exitCode, 0) << ran.err;
+    EXPECT_NEAR(nlohmann::json::parse(ran.out)["results"][0]["value"].get<double>(), 325.3, 0.1);
+    for (const auto& wrong : {QStringList{QStringLiteral("bench"), QStringLiteral("tea")},
+                              {QStringLiteral("bench"), QStringLiteral("mains"), QStringLiteral("vac=lots")},
+                              {QStringLiteral("bench"), QStringLiteral("mains"), QStringLiteral("milk=2")},
+                              {QStringLiteral("bench"), QStringLiteral("mains")}}) {
+        const auto refused = cli(wrong);
+        EXPECT_EQ(refused.exitCode, 2);
+        EXPECT_FALSE(refused.err.empty());
+    }
+}
+
 TEST_F(CommandLine, StripsThatNobodyHasDescribedAreNeitherPrintedNorDrawn) {
     const QString job = write(R"({"format": "dimglow-job", "version": 2, "id": "T", "title": "",
                                   "set": {"backlight": {"driver": {}}}})");

@@ -4,7 +4,9 @@
 
 #include <cmath>
 
+#include "core/sums/driver_bench.h"
 #include "core/sums/substitute.h"
+#include "tests/support/ngspice.h"
 
 namespace dimglow::sums {
 namespace {
@@ -72,6 +74,40 @@ TEST(Sums, CheckValues) {
         EXPECT_NEAR(resultOf(check.sum, check.given, check.id), check.value, check.within + 1e-12)
             << check.sum << " " << check.id;
     }
+}
+
+// Against ngspice: an ideal switch and diode, the duty that the formula asks for, a coil that never runs empty.
+TEST(Boost, AgreesWithATransientOfNgspice) {
+    const BoostStage stage{24, 62, 1, 1, 200e3, 220e-6};
+    const auto figures = boostFigures(stage);
+    ASSERT_FALSE(figures.isDiscontinuous);
+    auto& spice = test::Ngspice::instance();
+    const double period = 1 / stage.hertz;
+    ASSERT_TRUE(spice.load({"* step-up", "v1 in 0 24", "l1 in sw 220u ic=" + std::to_string(figures.inAmps),
+                            "s1 sw 0 g 0 swi", ".model swi sw(vt=0.5 vh=0 ron=1m roff=1meg)", "d1 sw out di",
+                            ".model di d(is=1e-12 n=0.01 rs=1m)", "c1 out 0 4.7u ic=62", "r1 out 0 62",
+                            "vg g 0 pulse(0 1 0 5n 5n " + std::to_string(figures.duty * period * 1e6) + "u " +
+                                std::to_string(period * 1e6) + "u)",
+                            ".tran 20n 4m 3.99m 20n uic"}));
+    ASSERT_TRUE(spice.run("run"));
+    const auto out = spice.series("v(out)");
+    const auto coil = spice.series("i(l1)");
+    ASSERT_GT(out.size(), 100U);
+    double sum = 0;
+    for (const double volts : out) {
+        sum += volts;
+    }
+    EXPECT_NEAR(sum / double(out.size()), stage.outVolts, 0.03 * stage.outVolts);
+    const auto [least, most] = std::minmax_element(coil.begin(), coil.end());
+    EXPECT_NEAR(*most - *least, figures.rippleAmps, 0.05 * figures.rippleAmps);
+    EXPECT_NEAR(*most, figures.peakAmps, 0.05 * figures.peakAmps);
+}
+
+TEST(Divider, AgreesWithAnOperatingPointOfNgspice) {
+    auto& spice = test::Ngspice::instance();
+    ASSERT_TRUE(spice.load({"* divider", "v1 out 0 127.5", "r1 out fb 100k", "r2 fb 0 2k"}));
+    ASSERT_TRUE(spice.run("op"));
+    EXPECT_NEAR(dividedVolts(spice.value("v(fb)"), 100e3, 2e3), 127.5, 1e-6);
 }
 
 /// The middle of what may be given, all of it.

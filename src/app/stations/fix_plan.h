@@ -1,11 +1,20 @@
 #pragma once
 
+#include <QCheckBox>
+#include <QGridLayout>
+
+#include "app/figures_sheet.h"
+#include "app/fix_chart.h"
+#include "app/light_sheet.h"
+#include "app/stations/current_card.h"
 #include "app/stations/number_field.h"
 #include "app/stations/station.h"
+#include "app/universal_sheet.h"
 
 namespace dimglow::app {
 
-/// The repairs side by side with what they cost, and the advice; the technician chooses.
+/// The repairs side by side with what they cost and risk, what turns the advice, the light and the current of what is
+/// chosen, and what is to be bought; the technician chooses.
 class FixPlanStation : public Station {
     Q_OBJECT
 public:
@@ -20,21 +29,64 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void buildAdvice();
+    void buildChart();
+    void buildTerms();
+    void buildLight();
+    void buildShopping();
+    void buildAssumptions();
+    void showAdvice();
+    void showChart();
+    void showTurn();
+    void showCards();
+    void showTerms();
+    void showLight();
+    void showShopping();
+
     QWidget* makeOption(const repair::Option& option, int number);
-    void addHead(QVBoxLayout& rows, const repair::Option& option, bool advised);
-    void addFacts(QVBoxLayout& rows, const repair::Option& option, int number);
-    enum class Term { Parts, Days };
-    void addTerm(QVBoxLayout& rows, const repair::Option& option, int number, Term term);
-    void changeTerms(const std::string& option, const QString& label, const std::function<void(job::Terms&)>& change);
-    QWidget* lastNamed(const QString& name) const;
+    void changeTerms(const QString& label, const std::function<void(job::Terms&)>& change);
+    void commitTerm(QLineEdit* edit, bool isParts);
+    /// The option whose terms are shown; null where there is none.
+    const repair::Option* front() const;
+    void moveFront(int by);
     void choose(int index);
+    void nextWhose();
+    void openMatch();
+    void saveShopping();
+    /// What is planned: the chosen option, else the one in front.
+    std::string planned() const;
 
     QLabel* cause_ = nullptr;
     QLabel* advice_ = nullptr;
-    QHBoxLayout* options_ = nullptr;
+    QLabel* overrode_ = nullptr;
+    QPushButton* whose_ = nullptr;
+    FixChart* chart_ = nullptr;
+    QVBoxLayout* turn_ = nullptr;
+    QGridLayout* options_ = nullptr;
+    QLabel* termsTitle_ = nullptr;
+    QLabel* termsFacts_ = nullptr;
+    QLineEdit* parts_ = nullptr;
+    QLineEdit* days_ = nullptr;
+    QLineEdit* source_ = nullptr;
+    QCheckBox* unavailable_ = nullptr;
+    QFrame* terms_ = nullptr;
+    QLabel* refused_ = nullptr;
+    LightPicture* light_ = nullptr;
+    QLabel* lightWords_ = nullptr;
+    QFrame* lightCard_ = nullptr;
+    CurrentCard* current_ = nullptr;
+    QVBoxLayout* shopping_ = nullptr;
+    QFrame* shoppingCard_ = nullptr;
     std::vector<NumberField*> assumptions_;
     NumberField* restocking_ = nullptr;  ///< of boards that are swapped first
     NumberField* ageing_ = nullptr;
+    LightSheet* lightSheet_ = nullptr;
+    UniversalSheet* universal_ = nullptr;
+    FiguresSheet* ledSheet_ = nullptr;
+    FiguresSheet* stripSheet_ = nullptr;
+    FiguresSheet* driverSheet_ = nullptr;
+    std::string front_;    ///< option id; empty: the chosen one, the advised one or the first
+    std::string lightOf_;  ///< what the small light pictures were made of, so that they are not made again
 };
 
 }  // namespace dimglow::app

@@ -46,7 +46,8 @@ const std::vector<LookKind>& looks();
 /// A scene with that look at one of its LEDs. \throws std::out_of_range when there is no such look or spot
 Scene withLook(Scene scene, const std::string& look, std::size_t spot);
 
-/// Lowest over mean for what is known of the box: over a depth of two thirds to one and a half where nobody said it.
+/// Lowest over mean for what is known of the box: over the depths that a set of such a pitch may have where nobody said
+/// it.
 struct EvennessRange {
     double low = 0;
     double likely = 0;

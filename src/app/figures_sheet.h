@@ -1,0 +1,58 @@
+#pragma once
+
+#include "app/session.h"
+#include "app/sheet.h"
+#include "app/typed_rows.h"
+#include "core/repair/matching.h"
+
+namespace dimglow::app {
+
+/// Old and new side by side, figure by figure, with the verdict on each: an LED, a strip, a driver module.
+class FiguresSheet : public Sheet {
+    Q_OBJECT
+public:
+    enum class What { Led, Strip, Driver };
+    FiguresSheet(JobSession& session, What what, QWidget* under);
+
+    void refresh() override;
+
+signals:
+    void refused(const QString& reason);
+
+protected:
+    QWidget* first() override;
+
+private:
+    /// One figure: its fields, and how they stand in the job.
+    struct Line {
+        TypedField* old = nullptr;  ///< null where the set's description says it
+        TypedField* offered = nullptr;
+        std::function<void(job::Job&, TypedField&)> writeOld;
+        std::function<void(job::Job&, TypedField&)> writeNew;
+        std::function<void(const job::Job&)> show;
+    };
+    void addLines();
+    void addLed();
+    void addStrip();
+    void addDriver();
+    template <class Part>
+    void addNumber(const sums::Asked& asked, Part job::Matching::*old, Part job::Matching::*fresh,
+                   std::optional<double> Part::*member);
+    template <class Part>
+    void addWords(const QString& id, const QString& name, Part job::Matching::*old, Part job::Matching::*fresh,
+                  std::string Part::*member);
+    void addLine(const QString& name, Line line);
+    void commit(TypedField& field, const std::function<void(job::Job&, TypedField&)>& write);
+    void showVerdict();
+    std::vector<repair::Margin> margins() const;
+
+    JobSession& session_;
+    What what_;
+    QGridLayout* grid_ = nullptr;
+    QVBoxLayout* verdicts_ = nullptr;
+    QLabel* whole_ = nullptr;
+    QLabel* words_ = nullptr;
+    std::vector<Line> lines_;
+};
+
+}  // namespace dimglow::app
