@@ -2,28 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE">
 <context>
-    <name>CurrentCard</name>
-    <message>
-        <source>%1 mA</source>
-        <translation>%1 mA</translation>
-    </message>
-</context>
-<context>
-    <name>FixPlanStation</name>
-    <message>
-        <source>our own set</source>
-        <translation>eigenes Gerät</translation>
-    </message>
-    <message>
-        <source>customer&apos;s set</source>
-        <translation>Kundengerät</translation>
-    </message>
-    <message>
-        <source>whose set?</source>
-        <translation>wessen Gerät?</translation>
-    </message>
-</context>
-<context>
     <name>JobGlances</name>
     <message>
         <source>to be handed back</source>
@@ -5282,10 +5260,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Widerstand</translation>
     </message>
     <message>
-        <source>{}: {} in {}</source>
-        <translation>{}: {} in {}</translation>
-    </message>
-    <message>
         <source>LEDs last {:.2f} times as long from now on, light {:.0f} %.</source>
         <translation>LEDs halten von nun an {:.2f}-mal so lange, Licht {:.0f} %.</translation>
     </message>
@@ -5922,10 +5896,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Keine Antwort: {} liegt jenseits aller Zahlen.</translation>
     </message>
     <message>
-        <source>&quot;{}&quot; is no number for {}.</source>
-        <translation>„{}“ ist keine Zahl für {}.</translation>
-    </message>
-    <message>
         <source>{} is asked for in {}.</source>
         <translation>{} wird in {} erwartet.</translation>
     </message>
@@ -6072,6 +6042,50 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>even</source>
         <translation>gleichmäßig</translation>
+    </message>
+    <message>
+        <source>{} is no number for {}.</source>
+        <translation>{} ist keine Zahl für {}.</translation>
+    </message>
+    <message>
+        <source>barely to be seen</source>
+        <translation>kaum zu sehen</translation>
+    </message>
+    <message>
+        <source>shows on a white screen</source>
+        <translation>zeigt sich auf weißem Bild</translation>
+    </message>
+    <message>
+        <source>A fuse blows for something behind it: bridge, switch, varistor, shorted capacitor. Find that first.</source>
+        <translation>Eine Sicherung fliegt wegen etwas dahinter: Brücke, Schalter, Varistor, kurzgeschlossener Kondensator. Das zuerst suchen.</translation>
+    </message>
+    <message>
+        <source>An output diode dies of over-voltage or of a short behind it: output capacitor and divider too.</source>
+        <translation>Eine Ausgangsdiode stirbt an Überspannung oder einem Kurzschluss dahinter: Ausgangselko und Teiler mit prüfen.</translation>
+    </message>
+    <message>
+        <source>A switch takes its gate resistor, the sense resistor and often the chip with it: measure them too.</source>
+        <translation>Ein Schalttransistor nimmt Gatewiderstand, Messwiderstand und oft den Chip mit: mit messen.</translation>
+    </message>
+    <message>
+        <source>Heat and age: its row is as old; a hot part beside it dries it out again.</source>
+        <translation>Wärme und Alter: seine Reihe ist so alt; ein heißes Teil daneben trocknet ihn wieder aus.</translation>
+    </message>
+    <message>
+        <source>Pulse current wears it: the same value, pulse type, its twin as well.</source>
+        <translation>Pulsstrom verschleißt ihn: gleicher Wert, Pulstyp, sein Zwilling auch.</translation>
+    </message>
+    <message>
+        <source>It shorts when the rail ran away: see why before it is renewed.</source>
+        <translation>Sie schließt kurz, wenn die Schiene davonlief: vor dem Erneuern klären, warum.</translation>
+    </message>
+    <message>
+        <source>It opens when the switch beside it shorted: measure that too.</source>
+        <translation>Er öffnet, wenn der Schalter daneben kurzschloss: den mit messen.</translation>
+    </message>
+    <message>
+        <source>{} in {}</source>
+        <translation>{} in {}</translation>
     </message>
 </context>
 <context>
@@ -6872,6 +6886,26 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Write down the current and its resistors as found: then what less of it takes.</source>
         <translation>Strom und Widerstände aufschreiben, wie vorgefunden: dann, was weniger davon braucht.</translation>
     </message>
+    <message>
+        <source>%1 mA</source>
+        <translation>%1 mA</translation>
+    </message>
+    <message>
+        <source>mm; empty: flush</source>
+        <translation>mm; leer: bündig</translation>
+    </message>
+    <message>
+        <source>air under strips</source>
+        <translation>Luft unter Leisten</translation>
+    </message>
+    <message>
+        <source>Air under the strips</source>
+        <translation>Luft unter den Leisten</translation>
+    </message>
+    <message>
+        <source>junctions %1 °C as found, %2 (%3 to %4) flush: life × %5</source>
+        <translation>Sperrschichten %1 °C vorgefunden, %2 (%3 bis %4) bündig: Leben × %5</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::FiguresSheet</name>
@@ -6954,6 +6988,26 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>not known</source>
         <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>New part against the old one</source>
+        <translation>Neues Teil gegen das alte</translation>
+    </message>
+    <message>
+        <source>old, as printed</source>
+        <translation>alt, wie aufgedruckt</translation>
+    </message>
+    <message>
+        <source>new, as printed</source>
+        <translation>neu, wie aufgedruckt</translation>
+    </message>
+    <message>
+        <source>as printed</source>
+        <translation>wie aufgedruckt</translation>
+    </message>
+    <message>
+        <source>Write as printed: %1</source>
+        <translation>Schreiben wie aufgedruckt: %1</translation>
     </message>
 </context>
 <context>
@@ -7387,6 +7441,26 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>light</source>
         <translation>Licht</translation>
+    </message>
+    <message>
+        <source>our own set</source>
+        <translation>eigenes Gerät</translation>
+    </message>
+    <message>
+        <source>customer&apos;s set</source>
+        <translation>Kundengerät</translation>
+    </message>
+    <message>
+        <source>whose set?</source>
+        <translation>wessen Gerät?</translation>
+    </message>
+    <message>
+        <source>From %1 h promised: %2</source>
+        <translation>Ab %1 h versprochen: %2</translation>
+    </message>
+    <message>
+        <source>Up to %1 h promised: %2</source>
+        <translation>Bis %1 h versprochen: %2</translation>
     </message>
 </context>
 <context>
@@ -8038,6 +8112,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Darkest over mean %1 · nine points %2 · darkest at %3, %4 mm · brightest at %5, %6 mm</source>
         <translation>Dunkelstes durch Mittel %1 · neun Punkte %2 · dunkelster bei %3, %4 mm · hellster bei %5, %6 mm</translation>
+    </message>
+    <message>
+        <source> · tint %1</source>
+        <translation> · Farbton %1</translation>
     </message>
 </context>
 <context>
@@ -8974,6 +9052,10 @@ die Kurven müssen eine halbe Stunde eben bleiben.</translation>
     <message>
         <source>good, not so</source>
         <translation>gut, nicht so</translation>
+    </message>
+    <message>
+        <source>By what LED+ fell the LEDs are %1 K warmer than at first, between %2 and %3.</source>
+        <translation>Nach dem Absinken von LED+ sind die LEDs %1 K wärmer als zu Beginn, zwischen %2 und %3.</translation>
     </message>
 </context>
 <context>

@@ -90,13 +90,15 @@ private:
     /// At the end of the field, where what is typed leaves room.
     bool placeInside() {
         const auto* line = qobject_cast<const QLineEdit*>(field_.data());
-        const int words = fontMetrics().horizontalAdvance(text()) + theme::px(20);
-        if (line == nullptr ||
-            line->fontMetrics().horizontalAdvance(line->text()) + words + theme::px(28) > line->width()) {
+        if (line == nullptr) {
             return false;
         }
         restyle(this, "inside", true);
         setWordWrap(false);
+        const int words = sizeHint().width() + theme::px(4);
+        if (line->fontMetrics().horizontalAdvance(line->text()) + words + theme::px(28) > line->width()) {
+            return false;
+        }
         setFixedSize(words, line->height() - 4);
         move(line->mapTo(parentWidget(), QPoint(line->width() - words - 2, 2)));
         return true;

@@ -5,6 +5,7 @@
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/backlight/wiring.h"
+#include "core/parts/part_line.h"
 #include "core/sums/substitute.h"
 
 namespace dimglow::app {
@@ -28,6 +29,7 @@ sums::Asked millimetres(const char* id, text::Text name) {
 QString titleOf(FiguresSheet::What what) {
     return what == FiguresSheet::What::Led     ? FiguresSheet::tr("New LED against the old one")
            : what == FiguresSheet::What::Strip ? FiguresSheet::tr("New strip against the old one")
+           : what == FiguresSheet::What::Part  ? FiguresSheet::tr("New part against the old one")
                                                : FiguresSheet::tr("Substitute driver");
 }
 
@@ -151,9 +153,50 @@ void FiguresSheet::addLines() {
         addLed();
     } else if (what_ == What::Strip) {
         addStrip();
+    } else if (what_ == What::Part) {
+        addPart();
     } else {
         addDriver();
     }
+}
+
+parts::PartKind FiguresSheet::partKind() const {
+    const auto& suspects = session_.shown().assessment.suspects;
+    const auto& parts = suspects.empty() ? std::vector<findings::PartShare>() : suspects.front().parts;
+    const auto* point = parts.empty() ? nullptr : session_.trade().point(parts.front().point);
+    return point == nullptr ? parts::PartKind::Electrolytic : point->kind;
+}
+
+/// As it is printed on the old one and on the new, and what it meets where it sits.
+void FiguresSheet::addPart() {
+    constexpr int longest = 60;
+    Line printed;
+    printed.old = new TypedField(QStringLiteral("partOld"), tr("old, as printed"), longest);
+    printed.offered = new TypedField(QStringLiteral("partNew"), tr("new, as printed"), longest);
+    printed.writeOld = [](job::Job& job, TypedField& field) {
+        job.repair.details.matching.oldPart = field.text().trimmed().toStdString();
+    };
+    printed.writeNew = [](job::Job& job, TypedField& field) {
+        job.repair.details.matching.newPart = field.text().trimmed().toStdString();
+    };
+    printed.show = [old = printed.old, offered = printed.offered](const job::Job& job) {
+        old->showWords(job.repair.details.matching.oldPart);
+        offered->showWords(job.repair.details.matching.newPart);
+    };
+    addLine(tr("as printed"), std::move(printed));
+    const auto stress = [&](const sums::Asked& asked, std::optional<double> job::Matching::*member) {
+        Line line;
+        line.offered = new TypedField(QString::fromStdString(asked.id), asked);
+        line.writeNew = [member](job::Job& job, TypedField& field) {
+            job.repair.details.matching.*member = field.value();
+        };
+        line.show = [member, field = line.offered](const job::Job& job) {
+            field->showValue(job.repair.details.matching.*member);
+        };
+        addLine(words(asked.name), std::move(line));
+    };
+    stress(volts("stressVolts", say("volts that it sees")), &job::Matching::stressVolts);
+    stress({"stressAmps", say("current through it"), Unit::Amps, "A", 1, 1e-4, 100}, &job::Matching::stressAmps);
 }
 
 void FiguresSheet::addLed() {
@@ -277,6 +320,15 @@ std::vector<repair::Margin> FiguresSheet::margins() const {
     if (what_ == What::Strip) {
         return repair::match(matching.newStrip, describedStrip(job));
     }
+    if (what_ == What::Part) {
+        const auto read = [kind = partKind()](const std::string& line) {
+            const auto ratings = parts::readTypedRatings(kind, line, language::tongue());
+            const auto* known = std::get_if<parts::Ratings>(&ratings);
+            return known == nullptr ? parts::Ratings{} : *known;
+        };
+        return repair::match(partKind(), read(matching.newPart), read(matching.oldPart),
+                             {matching.stressVolts, matching.stressAmps});
+    }
     repair::LedNeed need;
     need.spec = backlight.strips.front().led;
     need.spec.classAssumed = need.spec.classAssumed || !backlight.isDescribed;
@@ -318,6 +370,10 @@ void FiguresSheet::showVerdict() {
         }
     } else {
         all = margins();
+        if (what_ == What::Part) {
+            below << words(repair::whyItFails(partKind()))
+                  << tr("Write as printed: %1").arg(words(parts::printedExample(partKind())));
+        }
         const auto fit = all.empty() ? Fit::NotKnown : repair::verdictOf(all);
         whole = words(repair::wordsOf(fit));
         restyle(whole_, "tone", QString::fromLatin1(toneOf(fit)));

@@ -11,7 +11,7 @@ namespace dimglow::app {
 class FiguresSheet : public Sheet {
     Q_OBJECT
 public:
-    enum class What { Led, Strip, Driver };
+    enum class What { Led, Strip, Driver, Part };
     FiguresSheet(JobSession& session, What what, QWidget* under);
 
     void refresh() override;
@@ -35,6 +35,9 @@ private:
     void addLed();
     void addStrip();
     void addDriver();
+    void addPart();
+    /// What kind of part the suspect comes down to.
+    parts::PartKind partKind() const;
     template <class Part>
     void addNumber(const sums::Asked& asked, Part job::Matching::*old, Part job::Matching::*fresh,
                    std::optional<double> Part::*member);

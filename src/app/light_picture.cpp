@@ -39,6 +39,22 @@ QImage imageOf(const plan::LightMap& map, double brightest) {
     return image;
 }
 
+/// Each place in the tint that its light has against the usual white, a little more than it is.
+void tint(QImage& image, const plan::TintMap& map, const plan::Chromaticity& usual) {
+    constexpr double shown = 3;
+    for (int row = 0; row < image.height(); ++row) {
+        for (int column = 0; column < image.width(); ++column) {
+            const auto here = plan::uvOf(map.of(column, row));
+            const auto there = plan::uvOf(usual);
+            const double warm = std::clamp(shown * 10 * (here.v - there.v + here.u - there.u), -1.0, 1.0);
+            const QRgb grey = image.pixel(column, row);
+            image.setPixel(column, row,
+                           qRgb(std::clamp(int(qRed(grey) * (1 + 0.2 * warm)), 0, 255), qGreen(grey),
+                                std::clamp(int(qBlue(grey) * (1 - 0.7 * warm)), 0, 255)));
+        }
+    }
+}
+
 }  // namespace
 
 double brightestOf(const plan::Scene& scene) {
@@ -67,7 +83,13 @@ int LightPicture::heightForWidth(int width) const {
 
 void LightPicture::show(const plan::Scene& scene, double brightest) {
     scene_ = scene;
-    image_ = imageOf(plan::lightMap(scene.box, scene.spots, columns, rowsOf(scene.box)), brightest);
+    if (plan::isTinted(scene.spots)) {
+        const auto map = plan::tintMap(scene.box, scene.spots, columns, rowsOf(scene.box));
+        image_ = imageOf(map.y, brightest);
+        tint(image_, map, plan::usualWhite(scene.spots));
+    } else {
+        image_ = imageOf(plan::lightMap(scene.box, scene.spots, columns, rowsOf(scene.box)), brightest);
+    }
     update();
 }
 

@@ -117,10 +117,17 @@ void LightSheet::draw() {
                                ? number(range.likely, 2)
                                : tr("%1 (%2 to %3, depth not known)")
                                      .arg(number(range.likely, 2), number(range.low, 2), number(range.high, 2));
+    const QString tinted =
+        plan::isTinted(scene.spots)
+            ? tr(" · tint %1")
+                  .arg(words(plan::wordsOfDifference(plan::largestTint(plan::tintMap(scene.box, scene.spots, 160, 90),
+                                                                       plan::usualWhite(scene.spots)))))
+            : QString();
     figures_->setText(tr("Darkest over mean %1 · nine points %2 · darkest at %3, %4 mm · brightest at %5, %6 mm")
                           .arg(spread, number(evenness.ninePoints, 2), number(evenness.darkest.x, 0),
                                number(evenness.darkest.y, 0), number(evenness.brightest.x, 0),
-                               number(evenness.brightest.y, 0)));
+                               number(evenness.brightest.y, 0)) +
+                      tinted);
 }
 
 void LightSheet::moveCursor(int by) {

@@ -4,13 +4,13 @@ namespace dimglow::app {
 
 namespace {
 
-std::vector<PaintedText>* watched = nullptr;
+std::vector<PaintedText>* seenText = nullptr;
 
 void note(QPainter& painter, const QRectF& box, int flags, const QString& words, bool isElided) {
-    if (watched != nullptr) {
+    if (seenText != nullptr) {
         const QTransform& to = painter.combinedTransform();
         const QRectF needed = QFontMetricsF(painter.font()).boundingRect(box, flags, words);
-        watched->push_back({to.mapRect(box), to.mapRect(needed), words, isElided});
+        seenText->push_back({to.mapRect(box), to.mapRect(needed), words, isElided});
     }
 }
 
@@ -28,7 +28,7 @@ void paintRemark(QPainter& painter, const QRectF& box, int flags, const QString&
 }
 
 void watchPaintedText(std::vector<PaintedText>* seen) {
-    watched = seen;
+    seenText = seen;
 }
 
 }  // namespace dimglow::app

@@ -5,7 +5,9 @@
 #include <algorithm>
 #include <stdexcept>
 
+#include "core/parts/part_line.h"
 #include "core/repair/current.h"
+#include "core/repair/matching.h"
 #include "core/repair/planned_light.h"
 #include "core/sums/sums.h"
 
@@ -85,7 +87,7 @@ json plan(const sheet::Assessment& assessment) {
         {"overrode", plan.overrode},
         {"hoursTurn", plan.hoursTurn},
         {"turn",
-         plan.turn ? json({{"goodwill", plan.turn->goodwill}, {"below", plan.turn->below}, {"above", plan.turn->above}})
+         plan.turn ? json({{"goodwill", plan.turn->at}, {"below", plan.turn->below}, {"above", plan.turn->above}})
                    : json()},
         {"refused", refused},
         {"shopping", shopping}};
@@ -119,6 +121,35 @@ json sense(const SenseOptions& options) {
         }
     }
     return result;
+}
+
+json match(const MatchOptions& options) {
+    const auto& kinds = parts::partKindWords;
+    const auto named = std::find(kinds.begin(), kinds.end(), options.part);
+    if (named == kinds.end()) {
+        throw std::invalid_argument(fmt::format("\"{}\" is no part; one of {}", options.part, fmt::join(kinds, ", ")));
+    }
+    const auto kind = parts::PartKind(named - kinds.begin());
+    const auto read = [&](const std::string& line) {
+        const auto ratings = parts::readTypedRatings(kind, line);
+        if (const auto* problem = std::get_if<text::Text>(&ratings)) {
+            throw std::invalid_argument(problem->english());
+        }
+        return std::get<parts::Ratings>(ratings);
+    };
+    const auto margins =
+        repair::match(kind, read(options.offer), options.old.empty() ? parts::Ratings{} : read(options.old),
+                      {options.stressVolts, options.stressAmps});
+    json list = json::array();
+    for (const auto& margin : margins) {
+        list.push_back({{"quantity", margin.quantity},
+                        {"have", margin.have},
+                        {"need", margin.need},
+                        {"fit", repair::wordsOf(margin.fit)},
+                        {"why", margin.why}});
+    }
+    const auto whole = margins.empty() ? repair::Fit::NotKnown : repair::verdictOf(margins);
+    return {{"verdict", repair::wordsOf(whole)}, {"figures", list}};
 }
 
 json strips(const job::Job& job) {

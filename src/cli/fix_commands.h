@@ -23,6 +23,17 @@ struct SenseOptions {
 /// \throws std::invalid_argument for what is no chain of resistors, or neither senses nor sets a current
 nlohmann::json sense(const SenseOptions& options);
 
+/// A new part against the old one, and what it must stand.
+struct MatchOptions {
+    std::string part;   ///< a kind of part: "diode"
+    std::string offer;  ///< as printed: "200V 3A"
+    std::string old;
+    std::optional<double> stressVolts;
+    std::optional<double> stressAmps;
+};
+/// \throws std::invalid_argument for what is no part, or cannot be read
+nlohmann::json match(const MatchOptions& options);
+
 /// Where the universal strips of a job are cut and lie. \throws std::invalid_argument where nobody has described them
 nlohmann::json strips(const job::Job& job);
 

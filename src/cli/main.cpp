@@ -149,6 +149,8 @@ struct Commands {
     CLI::App* checked = app.add_subcommand("check", "Print the verdict on a part, a rail or a pin of a board");
     CLI::App* map = addJob("map", "Print the backlight map as SVG");
     cli::SenseOptions current;
+    cli::MatchOptions parts;
+    CLI::App* matched = app.add_subcommand("match", "Print whether a new part may take the place of an old one");
     std::string sum;
     std::vector<std::string> given;
     bool asSvg = false;
@@ -181,6 +183,11 @@ struct Commands {
         sense->add_option("--want", current.wantedMilliamps, "mA instead")->check(within(1, 10000));
         sense->add_option("--series", current.series, "preferred values")->check(CLI::IsMember({"E12", "E24"}));
         sense->add_option("--parts", current.parts, "at most so many")->check(within(1, 4));
+        matched->add_option("PART", parts.part, "diode, mosfet, electrolytic, film, fuse, zener …")->required();
+        matched->add_option("NEW", parts.offer, "as printed: \"200V 3A\", \"470u 63V\"")->required();
+        matched->add_option("OLD", parts.old, "likewise");
+        matched->add_option("--stress-volts", parts.stressVolts, "that it sees there")->check(within(0.1, 5000));
+        matched->add_option("--stress-amps", parts.stressAmps, "through it")->check(within(0.001, 100));
         bench->add_option("SUM", sum, "boost, divider, discharge …");
         bench->add_option("NAME=VALUE", given, "vin=24 l=47u");
         checked->add_option("PART", check.part, "electrolytic, diode, fuse, rail …, or outputDiode …")->required();
@@ -235,6 +242,8 @@ void carryOut(const Commands& asked, int argc, char** argv) {
         print(cli::plan(assessed(jobAt(asked.file), trade)));
     } else if (*asked.sense) {
         print(cli::sense(asked.current));
+    } else if (*asked.matched) {
+        print(cli::match(asked.parts));
     } else if (*asked.strips) {
         printStrips(jobAt(asked.file), asked.asSvg);
     } else if (*asked.bench) {

@@ -94,6 +94,19 @@ TEST_F(CommandLine, SensePrintsResistorsForAnotherCurrent) {
     EXPECT_EQ(cli({QStringLiteral("sense"), QStringLiteral("240"), QStringLiteral("200 ohm")}).exitCode, 2);
 }
 
+TEST_F(CommandLine, MatchHoldsANewPartToItsStress) {
+    const auto fits = [&](const QString& offer) {
+        const auto ran = cli({QStringLiteral("match"), QStringLiteral("diode"), offer, QStringLiteral("--stress-volts"),
+                              QStringLiteral("100"), QStringLiteral("--stress-amps"), QStringLiteral("1")});
+        EXPECT_EQ(ran.exitCode, 0) << ran.err;
+        return nlohmann::json::parse(ran.out)["verdict"].get<std::string>();
+    };
+    EXPECT_EQ(fits(QStringLiteral("200V 3A")), "fits");
+    EXPECT_EQ(fits(QStringLiteral("100V 3A")), "does not fit");
+    EXPECT_EQ(fits(QStringLiteral("200V")), "not known");
+    EXPECT_EQ(cli({QStringLiteral("match"), QStringLiteral("tea"), QStringLiteral("1")}).exitCode, 2);
+}
+
 TEST_F(CommandLine, StripsAreCutWhereTheJobSaysWhatTheyAre) {
     EXPECT_THAT(cli({QStringLiteral("strips"), jobPath()}).err, HasSubstr("says nothing of universal strips"));
     auto job = demo();

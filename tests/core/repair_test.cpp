@@ -8,6 +8,7 @@
 #include "core/repair/comeback.h"
 #include "core/repair/fix_now.h"
 #include "core/repair/options.h"
+#include "core/repair/shopping.h"
 #include "core/safety/hazards.h"
 
 namespace dimglow::repair {
@@ -113,6 +114,99 @@ TEST_F(Plan, WithoutHoursItCannotTellAndSaysSo) {
     const auto led = option(plan(), "replaceLed");
     EXPECT_FALSE(led.comeback);
     EXPECT_THAT(led.comebackWhy, HasSubstr("cannot tell"));
+}
+
+// Expected cost is what it takes before, and the comeback times second job and goodwill: on either side of where it
+// turns another option is cheapest.
+TEST_F(Plan, TheAdviceTurnsWhereItSays) {
+    job_.bench.goodwill = 5;
+    const auto before = plan();
+    ASSERT_TRUE(before.turn);
+    job_.bench.goodwill = before.turn->at * 0.98;
+    EXPECT_EQ(plan().advised, before.turn->below);
+    job_.bench.goodwill = before.turn->at * 1.02;
+    EXPECT_EQ(plan().advised, before.turn->above);
+}
+
+TEST_F(Plan, TheAdviceTurnsAtTheHoursItSays) {
+    const auto before = plan();
+    ASSERT_TRUE(before.promiseTurn);
+    job_.bench.promisedHours = before.promiseTurn->at * 0.97;
+    EXPECT_EQ(plan().advised, before.promiseTurn->below);
+    job_.bench.promisedHours = before.promiseTurn->at * 1.03;
+    EXPECT_EQ(plan().advised, before.promiseTurn->above);
+}
+
+TEST_F(Plan, OnesOwnSetTakesAStopGapWhenNothingElseIsHereInTime) {
+    job_.order.due = "2026-11-26";
+    EXPECT_NE(plan("2026-11-25").advised, "bridgeLed");
+    job_.order.whose = job::Whose::Own;
+    const auto p = plan("2026-11-25");
+    EXPECT_EQ(p.advised, "bridgeLed");
+    EXPECT_THAT(p.overrode, HasSubstr("stop-gap"));
+}
+
+TEST_F(Plan, WithoutHoursTheRangeIsWiderAndTheOrderSaysWhatHangsOnThem) {
+    const auto known = *option(plan(), "replaceLed").comebackRange;
+    job_.set.hoursRun.reset();
+    const auto p = plan();
+    const auto guessed = *option(p, "replaceLed").comebackRange;
+    EXPECT_GT(guessed.high - guessed.low, known.high - known.low);
+    EXPECT_GT(*option(p, "replaceLed").expectedCost, option(p, "replaceLed").before) << "not known is not never";
+}
+
+TEST_F(Plan, WhatIsNotPlannedYetIsNeverAdvised) {
+    for (const char* id : {"replaceLed", "replaceStrip", "replaceAllStrips"}) {
+        job_.repair.terms.push_back({id, {}, {}, true, {}});
+    }
+    EXPECT_NE(plan().advised, "universalStrips");
+    job_.repair.details.universal = job::Universal{{3, 150, 6, 12, 9.3, 0.35}, {}, 0, {}};
+    EXPECT_EQ(plan().advised, "universalStrips");
+}
+
+TEST_F(Plan, ProtectionTakenOutIsRefusedWithItsReason) {
+    const auto p = plan();
+    ASSERT_EQ(p.refused.size(), 1u);
+    EXPECT_THAT(p.refused.front().why, HasSubstr("burns"));
+    for (const auto& o : p.options) {
+        EXPECT_NE(o.id, "protectionOut");
+    }
+}
+
+TEST_F(Plan, LessCurrentAndStripsPressedFlushComeBackLess) {
+    const double before = *option(plan(), "replaceLed").comeback;
+    job_.repair.originalAmps = 0.24;
+    job_.repair.newAmps = 0.192;
+    const double less = *option(plan(), "replaceLed").comeback;
+    EXPECT_NEAR(less, 0.273, 0.001);  // a fifth less, Weibayes with the life stretched from now on
+    EXPECT_LT(less, before);
+    job_.repair.details.gapMm = 0.5;
+    EXPECT_LT(*option(plan(), "replaceLed").comeback, less);
+}
+
+TEST_F(Plan, NoOptionCostsLessWhenMoreIsWrong) {
+    const auto before = plan();
+    open_.failedCount = 3;
+    open_.failedStrips = {1, 2};
+    for (const auto& o : plan().options) {
+        if (o.expectedCost && !o.writesOff) {
+            EXPECT_GE(*o.expectedCost, *option(before, o.id).expectedCost) << o.id;
+        }
+    }
+}
+
+TEST_F(Plan, WhatIsBoughtNamesItsFigures) {
+    const auto& trade = knowledge::builtInKnowledge();
+    open_.badParts = {{text::say("Supply capacitor {}", std::string("C12")), "470u 63V"}};
+    const auto lines = shoppingList(job_, trade, open_, "replaceAllStrips");
+    ASSERT_EQ(lines.size(), 2u);
+    EXPECT_EQ(lines[0].count, 4);
+    EXPECT_TRUE(lines[0].beforeOpening);
+    EXPECT_EQ(lines[1].what, "Supply capacitor C12");
+    const auto csv = shoppingCsv(lines, {[](const std::string& english) { return english; }, "."});
+    EXPECT_THAT(csv, testing::StartsWith("\"what\",\"count\""));
+    EXPECT_THAT(csv, HasSubstr("470u 63V"));
+    EXPECT_TRUE(shoppingList(job_, trade, open_, "doNotRepair").empty());
 }
 
 TEST_F(Plan, StopGapIsListedButNeverAdvised) {

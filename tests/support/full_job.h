@@ -135,6 +135,11 @@ inline Job fullJob() {
     details.matching.newLed = {3.1, 0.06, 0.5, "3030", "small", "same"};
     details.matching.oldStrip.side = "L";
     details.matching.newStrip = {12, 37.2, 0.35, 75, 14, 880, "2-pin", "L", "dome", "b7"};
+    details.matching.oldPart = "470u 63V";
+    details.matching.newPart = "470u 100V";
+    details.matching.stressVolts = 48;
+    details.matching.stressAmps = 0.5;
+    details.gapMm = 0.4;
     details.module = parts::DriverModule{60, 180, 0.3, 2.5, 10, 190, true, false};
     details.sums = {{"boost", {{"vin", 24}, {"vout", 62}}}};
     return job;

@@ -7,6 +7,7 @@
 #include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
+#include "core/repair/junctions.h"
 
 namespace dimglow::app {
 
@@ -15,7 +16,7 @@ using typing::Unit;
 
 namespace {
 
-constexpr std::size_t longestText = 80;
+constexpr int longestText = 80;
 
 QString milliamps(double amps) {
     return CurrentCard::tr("%1 mA").arg(number(1000 * amps, 0));
@@ -42,15 +43,19 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
         return sums::Asked{id, std::move(name), Unit::Amps, "mA", 1e-3, 1e-3, 5};
     };
     amps_ = new TypedField(QStringLiteral("foundAmps"), amps("found", say("current as found")));
-    resistors_ = new TypedField(QStringLiteral("foundResistors"), tr("resistors as found"), int(longestText));
+    resistors_ = new TypedField(QStringLiteral("foundResistors"), tr("resistors as found"), longestText);
     resistors_->setPlaceholderText(tr("R22 || R22"));
-    brightness_ = new TypedField(QStringLiteral("brightness"), tr("measured at brightness"), int(longestText));
+    brightness_ = new TypedField(QStringLiteral("brightness"), tr("measured at brightness"), longestText);
     brightness_->setPlaceholderText(tr("full, menu 100"));
     wanted_ = new TypedField(QStringLiteral("wantedAmps"), amps("want", say("current wanted")));
+    gap_ = new TypedField(QStringLiteral("gap"), sums::Asked{"gap", say("air under the strips as found"),
+                                                             Unit::Millimetres, "mm", 1, 0.01, 20});
+    gap_->setPlaceholderText(tr("mm; empty: flush"));
     const std::pair<QString, TypedField*> fields[] = {{tr("as found"), amps_},
                                                       {tr("its resistors"), resistors_},
                                                       {tr("at brightness"), brightness_},
-                                                      {tr("wanted"), wanted_}};
+                                                      {tr("wanted"), wanted_},
+                                                      {tr("air under strips"), gap_}};
     int at = 0;
     for (const auto& [name, field] : fields) {
         field->setMinimumWidth(theme::px(60));
@@ -59,6 +64,10 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
         ++at;
     }
     rows->addLayout(grid);
+    heat_ = makeLabel({}, theme::quiet());
+    heat_->setObjectName(QStringLiteral("heat"));
+    heat_->setWordWrap(true);
+    grid->addWidget(heat_, 4, 1, 2, 1);
     ways_ = new QVBoxLayout;
     ways_->setSpacing(theme::px(3));
     rows->addLayout(ways_);
@@ -81,6 +90,10 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
         const std::string text = brightness_->text().trimmed().toStdString();
         commit(
             tr("Brightness"), [&](job::Job& job) { job.repair.details.current.brightness = text; }, brightness_);
+    });
+    connect(gap_, &TypedField::typed, this, [this] {
+        commit(
+            tr("Air under the strips"), [this](job::Job& job) { job.repair.details.gapMm = gap_->value(); }, gap_);
     });
     connect(wanted_, &TypedField::typed, this, [this] {
         asked_ = wanted_->value();
@@ -153,6 +166,14 @@ void CurrentCard::refresh() {
     amps_->showValue(repair.originalAmps);
     resistors_->showWords(repair.details.current.foundResistors);
     brightness_->showWords(repair.details.current.brightness);
+    gap_->showValue(repair.details.gapMm);
+    const auto junctions = repair::junctionsOf(session_.job());
+    heat_->setText(junctions
+                       ? tr("junctions %1 °C as found, %2 (%3 to %4) flush: life × %5")
+                             .arg(number(junctions->found.likely, 0), number(junctions->planned.likely, 0),
+                                  number(junctions->planned.low, 0), number(junctions->planned.high, 0),
+                                  number(repair::arrheniusTimes(junctions->found.likely, junctions->flush.likely), 1))
+                       : QString());
     clearLayout(ways_);
     const auto law = this->law();
     wanted_->setEnabled(law.has_value());

@@ -32,6 +32,8 @@ private:
     TypedField* brightness_ = nullptr;
     TypedField* wanted_ = nullptr;
     QLabel* direction_ = nullptr;
+    TypedField* gap_ = nullptr;
+    QLabel* heat_ = nullptr;
     QVBoxLayout* ways_ = nullptr;
     std::optional<double> asked_;  ///< A, beside the usual shares
 };

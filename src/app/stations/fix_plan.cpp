@@ -17,7 +17,7 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr std::size_t mostOptions = 9;
+constexpr int mostOptions = 9;
 constexpr int mostPerLine = 6;
 constexpr int leastCardWidth = 102;
 
@@ -31,6 +31,11 @@ QString days(double count) {
     return count <= 0 ? FixPlanStation::tr("today")
                       : language::counted(qint64(std::ceil(count)), FixPlanStation::tr("1 day"),
                                           FixPlanStation::tr("%1 days"));
+}
+
+/// How many options have a card and a key.
+int shownOf(const repair::FixPlan& plan) {
+    return std::min(mostOptions, int(plan.options.size()));
 }
 
 const repair::Option* optionOf(const repair::FixPlan& plan, const std::string& id) {
@@ -184,10 +189,12 @@ void FixPlanStation::buildLight() {
     ledSheet_ = new FiguresSheet(session_, FiguresSheet::What::Led, this);
     stripSheet_ = new FiguresSheet(session_, FiguresSheet::What::Strip, this);
     driverSheet_ = new FiguresSheet(session_, FiguresSheet::What::Driver, this);
-    for (auto* sheet : std::initializer_list<Sheet*>{lightSheet_, universal_, ledSheet_, stripSheet_, driverSheet_}) {
+    partSheet_ = new FiguresSheet(session_, FiguresSheet::What::Part, this);
+    for (auto* sheet :
+         std::initializer_list<Sheet*>{lightSheet_, universal_, ledSheet_, stripSheet_, driverSheet_, partSheet_}) {
         connect(sheet, &Sheet::left, this, [this] { setFocus(); });
     }
-    for (auto* sheet : {ledSheet_, stripSheet_, driverSheet_}) {
+    for (auto* sheet : {ledSheet_, stripSheet_, driverSheet_, partSheet_}) {
         connect(sheet, &FiguresSheet::refused, this, &Station::refused);
     }
     connect(universal_, &UniversalSheet::refused, this, &Station::refused);
@@ -321,14 +328,14 @@ void FixPlanStation::showAdvice() {
 void FixPlanStation::showChart() {
     std::vector<FixChart::Mark> marks;
     const auto& plan = assessment().plan;
-    for (std::size_t i = 0; i < std::min(mostOptions, plan.options.size()); ++i) {
-        const auto& option = plan.options[i];
+    for (int i = 0; i < shownOf(plan); ++i) {
+        const auto& option = plan.options[std::size_t(i)];
         if (!option.comebackRange) {
             continue;
         }
         const bool isAdvised = plan.advised == option.id;
         const QString tag = tagOf(option, false);
-        marks.push_back({int(i) + 1, words(option.title), tag.isEmpty() ? days(option.days) : tag, option.before,
+        marks.push_back({i + 1, words(option.title), tag.isEmpty() ? days(option.days) : tag, option.before,
                          *option.comebackRange, option.comeback.has_value() && !option.comebackIsBound, isAdvised,
                          !option.canBeDone() || option.late});
     }
@@ -349,7 +356,7 @@ void FixPlanStation::showTurn() {
     const auto currency = QString::fromStdString(job().bench.currency);
     if (plan.turn) {
         add(tr("If a comeback costs you, beside the second job,"), theme::quiet(), "quiet");
-        const bool isAbove = now >= plan.turn->goodwill;
+        const bool isAbove = now >= plan.turn->at;
         const auto side = [&](const QString& says, const std::string& id, bool isHere) {
             auto* card = makeCard(isHere ? "next" : "true");
             auto* rows = new QVBoxLayout(card);
@@ -363,12 +370,19 @@ void FixPlanStation::showTurn() {
             card->setFixedWidth(theme::px(140));
             turn_->addWidget(card);
         };
-        const QString at = app::number(plan.turn->goodwill, 0);
+        const QString at = app::number(plan.turn->at, 0);
         side(tr("under %1 %2").arg(at, currency), plan.turn->below, !isAbove);
         side(tr("over %1 %2").arg(at, currency), plan.turn->above, isAbove);
         add(tr("here: %1 %2").arg(app::number(now, 0), currency), theme::quiet(), "quiet");
     } else if (!plan.advised.empty()) {
         add(tr("However dear a comeback gets, the order stays."), theme::quiet(), "quiet");
+    }
+    if (plan.promiseTurn) {
+        const bool isMore = plan.promiseTurn->at > job().bench.promisedHours;
+        const auto* option = optionOf(plan, isMore ? plan.promiseTurn->above : plan.promiseTurn->below);
+        add((isMore ? tr("From %1 h promised: %2") : tr("Up to %1 h promised: %2"))
+                .arg(app::number(plan.promiseTurn->at, 0), option == nullptr ? QString() : words(option->title)),
+            theme::quiet(), "quiet");
     }
     turn_->addStretch(1);
 }
@@ -376,7 +390,7 @@ void FixPlanStation::showTurn() {
 void FixPlanStation::showCards() {
     clearLayout(options_);
     const auto& options = assessment().plan.options;
-    const int count = int(std::min(mostOptions, options.size()));
+    const int count = shownOf(assessment().plan);
     // Lines of like length, as many as there is room for beside each other.
     int widest = theme::px(leastCardWidth);
     const QFontMetrics metrics(theme::strong());
@@ -561,7 +575,7 @@ void FixPlanStation::showJob() {
     }
     ageing_->setVisible(job().set.lightKind() == set::LightKind::Leds);
     restocking_->setVisible(job().way.first == job::Way::First::Swap);
-    for (auto* sheet : {ledSheet_, stripSheet_, driverSheet_}) {
+    for (auto* sheet : {ledSheet_, stripSheet_, driverSheet_, partSheet_}) {
         if (sheet->isVisible()) {
             sheet->refresh();
         }
@@ -580,7 +594,7 @@ void FixPlanStation::moveFront(int by) {
     if (option == nullptr) {
         return;
     }
-    const int count = int(std::min(mostOptions, options.size()));
+    const int count = shownOf(assessment().plan);
     const int at = int(option - options.data());
     front_ = options[std::size_t((at + by + count) % count)].id;
     showCards();
@@ -590,7 +604,7 @@ void FixPlanStation::moveFront(int by) {
 
 void FixPlanStation::choose(int index) {
     const auto& options = assessment().plan.options;
-    if (index >= 0 && index < int(std::min(mostOptions, options.size()))) {
+    if (index >= 0 && index < shownOf(assessment().plan)) {
         front_ = options[std::size_t(index)].id;
         tell(session_.edit(tr("Repair: %1").arg(words(options[std::size_t(index)].title)),
                            [id = front_](job::Job& job) { job.repair.option = id; }));
@@ -609,7 +623,11 @@ void FixPlanStation::nextWhose() {
 void FixPlanStation::openMatch() {
     const auto* kind = session_.trade().repair(planned());
     const std::string does = kind == nullptr ? std::string() : kind->exchanges;
-    (does == "driver" ? driverSheet_ : does == "led" || does.empty() ? ledSheet_ : stripSheet_)->open();
+    (does == "driver"                  ? driverSheet_
+     : does == "part" || does == "kit" ? partSheet_
+     : does == "led" || does.empty()   ? ledSheet_
+                                       : stripSheet_)
+        ->open();
 }
 
 void FixPlanStation::saveShopping() {
@@ -630,7 +648,7 @@ void FixPlanStation::keyPressEvent(QKeyEvent* event) {
         Station::keyPressEvent(event);
         return;
     }
-    if (digit >= 0 && digit < int(mostOptions)) {
+    if (digit >= 0 && digit < mostOptions) {
         choose(digit);
         return;
     }

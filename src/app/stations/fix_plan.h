@@ -85,6 +85,7 @@ private:
     FiguresSheet* ledSheet_ = nullptr;
     FiguresSheet* stripSheet_ = nullptr;
     FiguresSheet* driverSheet_ = nullptr;
+    FiguresSheet* partSheet_ = nullptr;
     std::string front_;    ///< option id; empty: the chosen one, the advised one or the first
     std::string lightOf_;  ///< what the small light pictures were made of, so that they are not made again
 };

@@ -206,7 +206,12 @@ void ProveStation::showJob() {
         edit->setEnabled(liveAllowed());
     }
     const auto& soak = assessment().soak;
-    verdict_->setText(words(soak.text));
+    QString said = words(soak.text);
+    if (const auto& warmed = assessment().warmedKelvin) {
+        said += QLatin1Char(' ') + tr("By what LED+ fell the LEDs are %1 K warmer than at first, between %2 and %3.")
+                                       .arg(number(warmed->likely, 0), number(warmed->low, 0), number(warmed->high, 0));
+    }
+    verdict_->setText(said);
     restyle(verdict_, "tone", soak.passed ? "good" : soak.failed ? "ember" : "quiet");
     plotSoak();
 }

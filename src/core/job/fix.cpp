@@ -205,11 +205,15 @@ json toJson(const FixDetails& details) {
     if (details.universal) {
         result["universal"] = universalJson(*details.universal);
     }
-    const auto& [oldLed, newLed, oldStrip, newStrip] = details.matching;
-    const std::pair<const char*, json> sides[] = {{"oldLed", ledJson(oldLed)},
-                                                  {"newLed", ledJson(newLed)},
-                                                  {"oldStrip", stripJson(oldStrip)},
-                                                  {"newStrip", stripJson(newStrip)}};
+    const auto& matching = details.matching;
+    const std::pair<const char*, json> sides[] = {{"oldLed", ledJson(matching.oldLed)},
+                                                  {"newLed", ledJson(matching.newLed)},
+                                                  {"oldStrip", stripJson(matching.oldStrip)},
+                                                  {"newStrip", stripJson(matching.newStrip)}};
+    writeText(result, "oldPart", matching.oldPart);
+    writeText(result, "newPart", matching.newPart);
+    format::writeKnown(
+        result, {{"stressVolts", matching.stressVolts}, {"stressAmps", matching.stressAmps}, {"gapMm", details.gapMm}});
     for (const auto& [member, side] : sides) {
         if (!side.empty()) {
             result[member] = side;
@@ -250,6 +254,11 @@ FixDetails readFixDetails(Fields fields) {
             *strip = readStrip(fields.object(member));
         }
     }
+    matching.oldPart = fields.text("oldPart", "");
+    matching.newPart = fields.text("newPart", "");
+    matching.stressVolts = fields.maybeNumber("stressVolts");
+    matching.stressAmps = fields.maybeNumber("stressAmps");
+    details.gapMm = fields.maybeNumber("gapMm");
     if (fields.has("module")) {
         details.module = readModule(fields.object("module"));
     }
@@ -278,6 +287,11 @@ void check(const Check& at, const FixDetails& details) {
     checkLed(at.at("newLed"), details.matching.newLed);
     checkStrip(at.at("oldStrip"), details.matching.oldStrip);
     checkStrip(at.at("newStrip"), details.matching.newStrip);
+    at.text("oldPart", details.matching.oldPart, limits::line);
+    at.text("newPart", details.matching.newPart, limits::line);
+    at.number("stressVolts", details.matching.stressVolts, limits::pointVolts);
+    at.number("stressAmps", details.matching.stressAmps, limits::pointAmps);
+    at.number("gapMm", details.gapMm, limits::gapMm);
     if (details.module) {
         checkModule(at.at("module"), *details.module);
     }

@@ -38,6 +38,10 @@ struct Matching {
     parts::LedOffer newLed;
     parts::StripFigures oldStrip;
     parts::StripFigures newStrip;
+    std::string oldPart;  ///< as printed, "470u 63V"
+    std::string newPart;
+    std::optional<double> stressVolts;  ///< that the part sees where it sits
+    std::optional<double> stressAmps;
     bool operator==(const Matching&) const = default;
 };
 
@@ -55,6 +59,7 @@ struct FixDetails {
     std::optional<Universal> universal;
     Matching matching;
     std::optional<parts::DriverModule> module;
+    std::optional<double> gapMm;  ///< air under the strips, as found; empty: flush, or nobody looked
     std::vector<PinnedSum> sums;
     bool operator==(const FixDetails&) const = default;
 };

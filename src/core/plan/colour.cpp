@@ -24,6 +24,12 @@ double differenceOf(const Chromaticity& a, const Chromaticity& b) {
     return std::hypot(one.u - other.u, one.v - other.v);
 }
 
+text::Text wordsOfDifference(double difference) {
+    return difference < visibleDifference ? text::say("not to be seen")
+           : difference < showsOnWhite    ? text::say("barely to be seen")
+                                          : text::say("shows on a white screen");
+}
+
 double colourTemperature(const Chromaticity& white) {
     const double n = (white.x - 0.3320) / (0.1858 - white.y);
     const double mcCamy = ((449 * n + 3525) * n + 6823.3) * n + 5520.33;

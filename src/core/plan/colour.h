@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/text/text.h"
+
 /// \file
 /// Colours of white light, as far as the eye can back them.
 
@@ -31,6 +33,9 @@ Uv uvOf(const Chromaticity& white);
 double differenceOf(const Chromaticity& a, const Chromaticity& b);
 inline constexpr double visibleDifference = 0.0011;
 inline constexpr double showsOnWhite = 0.004;
+
+/// "not to be seen", "barely to be seen", "shows on a white screen".
+text::Text wordsOfDifference(double difference);
 
 /// Correlated colour temperature, K: McCamy, Color Res. Appl. 17, 142 (1992) below 10,000 K, the exponential form of
 /// Hernández-Andrés, Lee and Romero, Appl. Opt. 38, 5703 (1999) above.

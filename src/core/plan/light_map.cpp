@@ -267,6 +267,52 @@ LightMap lightMap(const LightBox& box, const std::vector<LightSpot>& spots, int 
     return finer(coarse, columns, rows);
 }
 
+TintMap tintMap(const LightBox& box, const std::vector<LightSpot>& spots, int columns, int rows) {
+    const auto with = [&](double Tristimulus::*part) {
+        auto scaled = spots;
+        for (auto& spot : scaled) {
+            spot.flux = tristimulusOf(spot.white, spot.flux).*part;
+        }
+        return lightMap(box, scaled, columns, rows);
+    };
+    return {with(&Tristimulus::x), with(&Tristimulus::y), with(&Tristimulus::z)};
+}
+
+Chromaticity usualWhite(const std::vector<LightSpot>& spots) {
+    const auto same = [](const LightSpot& a, const LightSpot& b) {
+        return a.white.x == b.white.x && a.white.y == b.white.y;
+    };
+    const LightSpot* most = &spots.front();
+    std::ptrdiff_t count = 0;
+    for (const auto& spot : spots) {
+        const auto alike =
+            std::count_if(spots.begin(), spots.end(), [&](const auto& other) { return same(spot, other); });
+        if (alike > count) {
+            count = alike;
+            most = &spot;
+        }
+    }
+    return most->white;
+}
+
+bool isTinted(const std::vector<LightSpot>& spots) {
+    return std::any_of(spots.begin(), spots.end(), [&](const LightSpot& spot) {
+        return spot.white.x != spots.front().white.x || spot.white.y != spots.front().white.y;
+    });
+}
+
+double largestTint(const TintMap& map, const Chromaticity& usual) {
+    double largest = 0;
+    for (int row = 0; row < map.y.rows; ++row) {
+        for (int column = 0; column < map.y.columns; ++column) {
+            if (map.y.of(column, row) > 0) {
+                largest = std::max(largest, differenceOf(map.of(column, row), usual));
+            }
+        }
+    }
+    return largest;
+}
+
 Evenness evennessOf(const LightMap& map, const LightBox& box) {
     Evenness evenness;
     double sum = 0;

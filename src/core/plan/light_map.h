@@ -4,6 +4,7 @@
 #include <vector>
 
 #include "core/backlight/backlight.h"
+#include "core/plan/colour.h"
 
 /// \file
 /// How evenly a panel is lit by LEDs behind a diffuser.
@@ -38,6 +39,7 @@ struct LightSpot {
     PointMm at;
     double flux = 1;  ///< of a good new LED at its usual current
     Lobe lobe;
+    Chromaticity white = {};
 };
 
 /// The box between the LEDs and the diffuser.
@@ -60,6 +62,24 @@ struct LightMap {
 
 /// \pre the box has a size and a depth, columns and rows are at least 2
 LightMap lightMap(const LightBox& box, const std::vector<LightSpot>& spots, int columns, int rows);
+
+/// The white of the screen where spots of several whites mix, as CIE XYZ.
+struct TintMap {
+    LightMap x;
+    LightMap y;  ///< the light itself
+    LightMap z;
+
+    Chromaticity of(int column, int row) const {
+        return chromaticityOf({x.of(column, row), y.of(column, row), z.of(column, row)});
+    }
+};
+TintMap tintMap(const LightBox& box, const std::vector<LightSpot>& spots, int columns, int rows);
+/// The white that most spots have.
+Chromaticity usualWhite(const std::vector<LightSpot>& spots);
+/// Whether spots have more than one white.
+bool isTinted(const std::vector<LightSpot>& spots);
+/// The largest distance in u′v′ of any place from the usual white.
+double largestTint(const TintMap& map, const Chromaticity& usual);
 
 /// How much of a spot arrives at one point of the diffuser, before walls and blur: the formula above.
 double arriving(const LightSpot& spot, double depthMm, PointMm at);

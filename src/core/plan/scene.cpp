@@ -111,8 +111,10 @@ Scene withLook(Scene scene, const std::string& look, std::size_t at) {
         spot.flux = 0;
     } else if (look == "dim") {
         spot.flux *= dimFlux;
-    } else if (look == "bright" || look == "yellow") {
+    } else if (look == "bright") {
         spot.flux *= newFlux;
+    } else if (look == "yellow") {
+        spot.white = {0.345, 0.365};  // a bin far to the warm side (from memory)
     } else if (look == "clouded") {
         spot.lobe = cloudedLens(spot.lobe, 0.7);
     } else if (look == "lensOff") {

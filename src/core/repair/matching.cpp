@@ -151,6 +151,32 @@ void matchValue(std::vector<Margin>& all, Text quantity, const std::optional<dou
 
 }  // namespace
 
+Text whyItFails(PartKind kind) {
+    switch (kind) {
+        case PartKind::Fuse:
+            return say(
+                "A fuse blows for something behind it: bridge, switch, varistor, shorted capacitor. Find that first.");
+        case PartKind::Diode:
+            return say(
+                "An output diode dies of over-voltage or of a short behind it: output capacitor and divider too.");
+        case PartKind::Mosfet:
+        case PartKind::Transistor:
+            return say(
+                "A switch takes its gate resistor, the sense resistor and often the chip with it: measure them too.");
+        case PartKind::Electrolytic:
+            return say("Heat and age: its row is as old; a hot part beside it dries it out again.");
+        case PartKind::Film:
+            return say("Pulse current wears it: the same value, pulse type, its twin as well.");
+        case PartKind::Zener:
+            return say("It shorts when the rail ran away: see why before it is renewed.");
+        case PartKind::Sense:
+        case PartKind::Resistor:
+            return say("It opens when the switch beside it shorted: measure that too.");
+        default:
+            return {};
+    }
+}
+
 Text wordsOf(Fit fit) {
     switch (fit) {
         case Fit::Fits:

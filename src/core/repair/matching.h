@@ -52,4 +52,8 @@ struct Stress {
 std::vector<Margin> match(parts::PartKind kind, const parts::Ratings& offer, const parts::Ratings& old,
                           const Stress& stress);
 
+/// Why such a part fails, and what goes with it: to be looked at before the new one goes in (common practice, no
+/// source). Empty of others.
+text::Text whyItFails(parts::PartKind kind);
+
 }  // namespace dimglow::repair

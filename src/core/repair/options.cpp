@@ -7,6 +7,7 @@
 
 #include "core/repair/comeback.h"
 #include "core/repair/current.h"
+#include "core/repair/junctions.h"
 
 namespace dimglow::repair {
 
@@ -76,6 +77,10 @@ Renewed renewedBy(const RepairKind& kind, const job::Job& job, const Diagnosis& 
     }
     if (job.repair.originalAmps && job.repair.newAmps && *job.repair.newAmps > 0 && *job.repair.originalAmps > 0) {
         of.stretch = lifeTimes(*job.repair.originalAmps, *job.repair.newAmps);
+    }
+    if (const auto seats = junctionsOf(job)) {
+        // The current's own part is in the line above: what is left is how the strips lie.
+        of.stretch *= arrheniusTimes(seats->found.likely, seats->flush.likely);
     }
     return of;
 }
@@ -232,7 +237,7 @@ public:
             }
             const double at = (other.before + otherChance * other.secondJob - best.before - chance * best.secondJob) /
                               (chance - otherChance);
-            if (at >= 0 && (!nearest || std::abs(at - now) < std::abs(nearest->goodwill - now))) {
+            if (at >= 0 && (!nearest || std::abs(at - now) < std::abs(nearest->at - now))) {
                 const bool isSaferHere = chance < otherChance;
                 nearest = isSaferHere ? Turn{at, other.id, best.id} : Turn{at, best.id, other.id};
             }
@@ -292,6 +297,41 @@ FixPlan priced(const job::Job& job, const knowledge::Knowledge& trade, const Dia
     return plan;
 }
 
+/// What would be advised if so many hours were promised.
+std::string advisedAt(job::Job job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                      const std::string& today, double promised) {
+    job.bench.promisedHours = promised;
+    const auto plan = priced(job, trade, diagnosis, today);
+    const auto* best = Choice(job, plan.options).best();
+    return best == nullptr ? std::string() : best->id;
+}
+
+/// The hours nearest to those that are promised at which another option is cheapest; within a tenth and ten times.
+std::optional<Turn> promiseTurnOf(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
+                                  const std::string& today, const std::string& advised) {
+    constexpr double step = 1.26;  // ten steps to ten times
+    constexpr int steps = 10;
+    const auto at = [&](double hours) { return advisedAt(job, trade, diagnosis, today, hours); };
+    double more = job.bench.promisedHours;
+    double less = more;
+    for (int i = 0; i < steps; ++i) {
+        for (double* side : {&more, &less}) {
+            const double before = *side;
+            *side *= side == &more ? step : 1 / step;
+            if (const auto other = at(*side); other != advised && !other.empty()) {
+                double here = before;
+                double there = *side;
+                for (int halving = 0; halving < steps; ++halving) {
+                    const double middle = (here + there) / 2;
+                    (at(middle) == advised ? here : there) = middle;
+                }
+                return there > here ? Turn{there, advised, other} : Turn{there, other, advised};
+            }
+        }
+    }
+    return std::nullopt;
+}
+
 /// "the LED at 4,000 h, all strips at 30,000", where nobody knows the hours and the advice hangs on them.
 Text hoursTurnOf(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
                  const std::string& today) {
@@ -333,6 +373,7 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     }
     plan.overrode = choice.overrode(*best);
     plan.turn = choice.turn(*best);
+    plan.promiseTurn = promiseTurnOf(job, trade, diagnosis, today, best->id);
     plan.hoursTurn = hoursTurnOf(job, trade, diagnosis, today);
     const bool isOwn = job.order.whose == job::Whose::Own;
     if (job.order.value > 0 && *best->expectedCost > (isOwn ? 1 : worthwhileShare) * job.order.value) {

@@ -57,10 +57,10 @@ struct Option {
     bool canBeDone() const { return !writesOff && !unavailable && planFirst.empty(); }
 };
 
-/// Where the advice turns as a comeback gets dearer.
+/// Where the advice turns as something grows.
 struct Turn {
-    double goodwill = 0;  ///< money
-    std::string below;    ///< the option that is cheapest under it
+    double at = 0;
+    std::string below;  ///< the option that is cheapest under it
     std::string above;
 };
 
@@ -73,11 +73,12 @@ struct Refused {
 /// All options side by side, cheapest first, those that cannot be done and giving up last, and the advice.
 struct FixPlan {
     std::vector<Option> options;
-    std::string advised;       ///< option id, empty while nothing can be advised
-    text::Text advice;         ///< one sentence
-    text::Text overrode;       ///< which rule passed over a cheaper option; empty when the sum alone decided
-    text::Text hoursTurn;      ///< how the advice hangs on hours that nobody knows; empty when it does not
-    std::optional<Turn> turn;  ///< nearest to the goodwill at hand
+    std::string advised;              ///< option id, empty while nothing can be advised
+    text::Text advice;                ///< one sentence
+    text::Text overrode;              ///< which rule passed over a cheaper option; empty when the sum alone decided
+    text::Text hoursTurn;             ///< how the advice hangs on hours that nobody knows; empty when it does not
+    std::optional<Turn> turn;         ///< as a comeback gets dearer: the goodwill, money, nearest to that at hand
+    std::optional<Turn> promiseTurn;  ///< as more is promised: the hours of light, nearest to those that are
     std::vector<Refused> refused;
 };
 

@@ -7,6 +7,7 @@
 #include "core/findings/standing.h"
 #include "core/probe/kinds.h"
 #include "core/probe/runs.h"
+#include "core/repair/heat.h"
 
 namespace dimglow::sheet {
 
@@ -56,6 +57,21 @@ std::optional<double> lampsShareOf(const job::Job& job, const knowledge::Knowled
                             evidenceFor(lit.set, knowledge, {}, stop);
     const double odds = knowledge.lampShare / (1 - knowledge.lampShare) * std::exp(forLamps - forLeds);
     return odds / (1 + odds);
+}
+
+/// From the first line of the soak to its last.
+std::optional<repair::Range> warmedOver(const job::Job& job) {
+    const auto& backlight = job.set.backlight;
+    if (job.soak.size() < 2 || !backlight.isDescribed || job.set.lightKind() != set::LightKind::Leds) {
+        return std::nullopt;
+    }
+    int dies = 0;
+    for (const auto& place : backlight::ledsInOrder(backlight, {0, 0})) {
+        const auto& strip = backlight.strips[std::size_t(place.strip)];
+        dies += strip.parallel > 1 || strip.chains > 1 ? 0 : strip.led.dies;
+    }
+    const double fell = job.soak.front().ledPlusVolts - job.soak.back().ledPlusVolts;
+    return dies > 0 && fell > 0 ? std::optional(repair::warmedKelvin(fell, dies)) : std::nullopt;
 }
 
 /// Fills a sheet from what is believed, room by room.
@@ -159,6 +175,7 @@ private:
         sheet_.proof =
             proof::proofOf(job_, knowledge_, sheet_.reference, findings::ledsOf(sheet_.located), sheet_.expected.volts);
         sheet_.soak = proof::judgeSoak(job_, sheet_.proof);
+        sheet_.warmedKelvin = warmedOver(job_);
     }
 
     void fillHandwork() {

@@ -13,6 +13,7 @@
 #include "core/probe/ranking.h"
 #include "core/proof/proof.h"
 #include "core/proof/soak.h"
+#include "core/repair/comeback.h"
 #include "core/repair/fix_now.h"
 #include "core/repair/shopping.h"
 #include "core/safety/hazards.h"
@@ -49,6 +50,9 @@ struct Assessment {
     std::vector<safety::Caution> cautions;
     std::vector<proof::ProofLine> proof;
     proof::SoakVerdict soak;
+    /// How much warmer the junctions got over the soak, K, by what LED+ fell; empty where it did not fall, or nobody
+    /// has described the strings.
+    std::optional<repair::Range> warmedKelvin;
     hands::WorkOrder work;         ///< of the chosen repair
     hands::Closing closing;        ///< of what is off, or was
     std::size_t explanations = 0;  ///< still possible

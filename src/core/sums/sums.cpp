@@ -148,9 +148,12 @@ Answer current(repair::CurrentBy by, const Given& of) {
         out.put("ohms", say("resistor"), law.ohms(*wanted), Unit::Ohms);
         for (const auto& way : repair::waysTo(law, *wanted, parts::Series::E24, 3)) {
             out.put("made", text::name(parts::nameOf(way.resistors)), way.amps, Unit::Amps);
+            std::vector<Text> heat;
             for (const auto& part : way.heat) {
-                out.note(say("{}: {} in {}", parts::nameOf(way.resistors), inUnits(part.watts, Unit::Watts),
-                             parts::codeOf(part.ohms)));
+                heat.push_back(say("{} in {}", inUnits(part.watts, Unit::Watts), parts::codeOf(part.ohms)));
+            }
+            if (!heat.empty()) {
+                out.note(say("{}: {}", parts::nameOf(way.resistors), text::joined(heat)));
             }
         }
         out.note(say("{}.", repair::direction(now, law.ohms(*wanted))));
@@ -655,11 +658,12 @@ std::variant<double, Text> readTyped(const Asked& of, std::string_view text, typ
         at = 1;
     }
     const auto value = typing::takeValue(tokens, at);
-    if (const auto marked = of.unit == Unit::Ohms && !value ? parts::readResistors(text) : std::nullopt) {
+    if (const auto marked =
+            of.unit == Unit::Ohms && (!value || at != tokens.size()) ? parts::readResistors(text) : std::nullopt) {
         return marked->ohms;
     }
     if (!value || at != tokens.size()) {
-        return say("\"{}\" is no number for {}.", typing::cited(text), of.name);
+        return say("{} is no number for {}.", typing::cited(text), of.name);
     }
     if (value->number.orElse) {
         return typing::askWhich(value->typed, value->number);
