@@ -449,6 +449,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Close</source>
         <translation>Zusammenbau</translation>
     </message>
+    <message>
+        <source>Take in a new job.</source>
+        <translation>Einen neuen Auftrag aufnehmen.</translation>
+    </message>
 </context>
 <context>
     <name>Report</name>
@@ -7134,6 +7138,69 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::FirstStart</name>
+    <message>
+        <source>Take in the first job</source>
+        <translation>Den ersten Auftrag aufnehmen</translation>
+    </message>
+    <message>
+        <source>Say what the set does; after each line the sheet knows what is left and which probe is worth its minutes.</source>
+        <translation>Sagen, was das Gerät tut; nach jeder Zeile weiß das Blatt, was übrig ist und welche Messung sich lohnt.</translation>
+    </message>
+    <message>
+        <source>New job</source>
+        <translation>Neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>Ctrl+N</source>
+        <translation>Strg+N</translation>
+    </message>
+    <message>
+        <source>Look at the demo workshop</source>
+        <translation>Die Vorführwerkstatt ansehen</translation>
+    </message>
+    <message>
+        <source>A ferry company&apos;s displays in every stage of repair, in a logbook of their own.</source>
+        <translation>Die Anzeigen einer Fährgesellschaft in jedem Stand der Reparatur, in einem eigenen Logbuch.</translation>
+    </message>
+    <message>
+        <source>Open the demo</source>
+        <translation>Vorführung öffnen</translation>
+    </message>
+    <message>
+        <source>Bring a job</source>
+        <translation>Einen Auftrag mitbringen</translation>
+    </message>
+    <message>
+        <source>A job file, or a zip with its pictures, from another bench.</source>
+        <translation>Eine Auftragsdatei, oder ein Zip mit Bildern, von einer anderen Werkbank.</translation>
+    </message>
+    <message>
+        <source>Import</source>
+        <translation>Importieren</translation>
+    </message>
+    <message>
+        <source>Ctrl+O</source>
+        <translation>Strg+O</translation>
+    </message>
+    <message>
+        <source>The head of your reports, if you like</source>
+        <translation>Der Kopf Ihrer Berichte, wenn Sie möchten</translation>
+    </message>
+    <message>
+        <source>Workshop</source>
+        <translation>Werkstatt</translation>
+    </message>
+    <message>
+        <source>Address or phone</source>
+        <translation>Anschrift oder Telefon</translation>
+    </message>
+    <message>
+        <source>Rate per h</source>
+        <translation>Satz je h</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::FixChart</name>
     <message>
         <source>%1: %2 %3, comes back %4 to %5 %</source>
@@ -7651,6 +7718,105 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>%1 pictures are gone and not in it.</source>
         <translation>%1 Bilder sind weg und fehlen darin.</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::HelpSheet</name>
+    <message>
+        <source>Help</source>
+        <translation>Hilfe</translation>
+    </message>
+    <message>
+        <source>About Dim Glow</source>
+        <translation>Über Dim Glow</translation>
+    </message>
+    <message>
+        <source>Alt+I</source>
+        <translation>Alt+I</translation>
+    </message>
+    <message>
+        <source>Search the manual</source>
+        <translation>Im Handbuch suchen</translation>
+    </message>
+    <message>
+        <source>Pages</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
+        <source>Keys here</source>
+        <translation>Tasten hier</translation>
+    </message>
+    <message>
+        <source>Keys everywhere</source>
+        <translation>Tasten überall</translation>
+    </message>
+    <message>
+        <source>Ctrl+Enter</source>
+        <translation>Strg+Enter</translation>
+    </message>
+    <message>
+        <source>the next step</source>
+        <translation>der nächste Schritt</translation>
+    </message>
+    <message>
+        <source>Ctrl+Z</source>
+        <translation>Strg+Z</translation>
+    </message>
+    <message>
+        <source>undo</source>
+        <translation>rückgängig</translation>
+    </message>
+    <message>
+        <source>Ctrl+1 … 9, Ctrl+0</source>
+        <translation>Strg+1 … 9, Strg+0</translation>
+    </message>
+    <message>
+        <source>a station</source>
+        <translation>eine Station</translation>
+    </message>
+    <message>
+        <source>Ctrl+B</source>
+        <translation>Strg+B</translation>
+    </message>
+    <message>
+        <source>bench maths</source>
+        <translation>Werkbankrechner</translation>
+    </message>
+    <message>
+        <source>Ctrl+H</source>
+        <translation>Strg+H</translation>
+    </message>
+    <message>
+        <source>all jobs</source>
+        <translation>alle Aufträge</translation>
+    </message>
+    <message>
+        <source>F9</source>
+        <translation>F9</translation>
+    </message>
+    <message>
+        <source>lamp off, daylight</source>
+        <translation>Lampe aus, Tageslicht</translation>
+    </message>
+    <message>
+        <source># Dim Glow %1
+
+A job sheet that thinks, for people who repair display backlights.
+
+Licence: GPL-3.0-or-later. It comes without any warranty; work on live parts is for trained people, by local codes.
+
+What went wrong is noted in %2.
+
+</source>
+        <translation># Dim Glow %1
+
+Ein Auftragsblatt, das mitdenkt, für alle, die Hintergrundbeleuchtungen reparieren.
+
+Lizenz: GPL-3.0-or-later. Ohne jede Gewähr; Arbeit unter Spannung nur für Geschulte, nach örtlichen Vorschriften.
+
+Was schiefging, steht in %2.
+
+</translation>
     </message>
 </context>
 <context>
@@ -8253,8 +8419,12 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Tageslicht</translation>
     </message>
     <message>
-        <source>Job files (*.json *.zip)</source>
-        <translation>Auftragsdateien (*.json *.zip)</translation>
+        <source>The demo workshop could not be started.</source>
+        <translation>Die Vorführwerkstatt ließ sich nicht starten.</translation>
+    </message>
+    <message>
+        <source>Job files (*.dimglow *.json *.zip)</source>
+        <translation>Auftragsdateien (*.dimglow *.json *.zip)</translation>
     </message>
 </context>
 <context>
@@ -9766,10 +9936,6 @@ repair  (A)</source>
         <translation>Verdrahtung aus einer Auftragsdatei</translation>
     </message>
     <message>
-        <source>Job files (*.json)</source>
-        <translation>Auftragsdateien (*.json)</translation>
-    </message>
-    <message>
         <source>Job title</source>
         <translation>Titel des Auftrags</translation>
     </message>
@@ -9980,6 +10146,10 @@ repair  (A)</source>
     <message>
         <source>Friday, in 3 days</source>
         <translation>Freitag, in 3 Tagen</translation>
+    </message>
+    <message>
+        <source>Job files (*.dimglow *.json)</source>
+        <translation>Auftragsdateien (*.dimglow *.json)</translation>
     </message>
 </context>
 <context>

@@ -99,6 +99,7 @@ private:
 HomePage::HomePage(records::Logbook& logbook, knowledge::Source trade, QWidget* parent) : QWidget(parent) {
     auto* outer = new QHBoxLayout(this);
     auto* column = new QVBoxLayout;
+    column_ = column;
     column->setContentsMargins(theme::px(20), theme::px(26), theme::px(20), theme::px(12));
     column->setSpacing(theme::px(12));
     outer->addStretch(1);
@@ -179,7 +180,19 @@ void HomePage::refresh() {
                     : search_->text().isEmpty() ? tr("no jobs yet: Ctrl+N takes one in")
                                                 : tr("nothing matches"));
     const bool isNothingFound = count == 0 && !search_->text().isEmpty();
-    list_->setVisible(!isNothingFound);
+    const bool isEmpty = count == 0 && search_->text().isEmpty();
+    if (isEmpty && firstStart_ == nullptr) {
+        firstStart_ = new FirstStart;
+        firstStart_->setObjectName(QStringLiteral("firstStart"));
+        connect(firstStart_, &FirstStart::newJobWanted, this, &HomePage::newJobWanted);
+        connect(firstStart_, &FirstStart::importWanted, this, &HomePage::importWanted);
+        connect(firstStart_, &FirstStart::demoWanted, this, &HomePage::demoWanted);
+        column_->addWidget(firstStart_, 1);
+    }
+    if (firstStart_ != nullptr) {
+        firstStart_->setVisible(isEmpty);
+    }
+    list_->setVisible(!isNothingFound && !isEmpty);
     nothingFound_->setVisible(isNothingFound);
     sought_->setText(
         tr("No job has all these words: in its number, title, place, owner, phone, serial number, panel, "

@@ -4,6 +4,7 @@
 #include <QLineEdit>
 #include <QListView>
 
+#include "app/first_start.h"
 #include "app/job_list.h"
 
 namespace dimglow::app {
@@ -20,6 +21,7 @@ signals:
     void jobChosen(const QString& id);
     void newJobWanted();
     void importWanted();
+    void demoWanted();
     /// The logbook could not be read.
     void failed(const QString& reason);
 
@@ -35,6 +37,8 @@ private:
     JobList* jobs_ = nullptr;
     QListView* list_ = nullptr;
     QLabel* count_ = nullptr;
+    FirstStart* firstStart_ = nullptr;  ///< of an empty bench; null until there was one
+    QVBoxLayout* column_ = nullptr;
     QWidget* nothingFound_ = nullptr;  ///< what to do then
     QLabel* sought_ = nullptr;
 };

@@ -11,6 +11,7 @@
 #include <thread>
 
 #include "app/main_window.h"
+#include "app/only_one.h"
 #include "app/open_logbook.h"
 #include "app/remembered.h"
 #include "app/shots.h"
@@ -60,6 +61,7 @@ struct Options {
     QCommandLineOption spoken{QStringLiteral("language"), QObject::tr("Speak this language: en, de."),
                               QStringLiteral("code")};
     QCommandLineOption daylight{QStringLiteral("daylight"), QObject::tr("Start in the daylight theme.")};
+    QCommandLineOption fresh{QStringLiteral("new-job"), QObject::tr("Take in a new job.")};
     QCommandLineOption verbose{QStringLiteral("verbose"),
                                QObject::tr("Note what went wrong in full; it may quote a job. Notes are kept in %1.")
                                    .arg(QString::fromStdString(diary::defaultPlace().string()))};
@@ -69,9 +71,9 @@ struct Options {
             QObject::tr("A job sheet that thinks, for people who repair display backlights."));
         parser.addHelpOption();
         parser.addVersionOption();
-        parser.addOptions({demo, shots, size, data, spoken, daylight, verbose});
+        parser.addOptions({demo, shots, size, data, spoken, daylight, fresh, verbose});
         parser.addPositionalArgument(QStringLiteral("job"), QObject::tr("A job file to import."),
-                                     QStringLiteral("[job.json]"));
+                                     QStringLiteral("[job.dimglow]"));
     }
     bool has(const QCommandLineOption& option) const { return parser.isSet(option); }
     /// The logbook asked for; that of a demo or of pictures is never the user's own.
@@ -102,7 +104,13 @@ int run(QApplication& application) {
         app::theme::setMode(app::theme::Mode::Daylight);
     }
     const QTemporaryDir scratch;
-    const auto opened = app::openLogbook(options.logbook(scratch), app::askForLogbookPlace);
+    const QString wanted = options.logbook(scratch);
+    const QString file = parser.positionalArguments().value(0);
+    app::OnlyOne onlyOne(wanted);
+    if (!options.has(options.shots) && onlyOne.handOver(file)) {
+        return 0;
+    }
+    const auto opened = app::openLogbook(wanted, app::askForLogbookPlace);
     if (opened == nullptr) {
         return 2;
     }
@@ -120,8 +128,12 @@ int run(QApplication& application) {
         return count > 0 ? 0 : 1;
     }
     window.show();
-    if (!parser.positionalArguments().isEmpty()) {
-        window.importFile(parser.positionalArguments().constFirst());
+    QObject::connect(&onlyOne, &app::OnlyOne::calledAgain, &window, &app::MainWindow::calledAgain);
+    onlyOne.listen();
+    if (!file.isEmpty()) {
+        window.importFile(file);
+    } else if (options.has(options.fresh)) {
+        window.newJob();
     }
     return QApplication::exec();
 }
@@ -143,7 +155,9 @@ int main(int argc, char** argv) {
     }
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("dimglow"));
-    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QApplication::setDesktopFileName(QStringLiteral("dimglow"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/icon/dimglow.png")));
+    QApplication::setApplicationVersion(QStringLiteral(DIMGLOW_VERSION));
     try {
         return run(application);
     } catch (const std::exception& error) {

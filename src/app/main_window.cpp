@@ -1,10 +1,13 @@
 #include "app/main_window.h"
 
 #include <QApplication>
+#include <QDragEnterEvent>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QPainter>
 #include <QPlainTextEdit>
+#include <QProcess>
 #include <QScreen>
 #include <QShortcut>
 #include <QVBoxLayout>
@@ -89,6 +92,7 @@ MainWindow::MainWindow(records::Logbook& logbook, knowledge::Source source, JobS
         }
         buildJobPage(first);
     });
+    setAcceptDrops(true);
     buildShortcuts();
     qApp->installEventFilter(this);
     qApp->setFont(theme::body());
@@ -183,6 +187,11 @@ void MainWindow::build() {
     connect(home_, &HomePage::jobChosen, this, &MainWindow::openJob);
     connect(home_, &HomePage::newJobWanted, this, &MainWindow::newJob);
     connect(home_, &HomePage::importWanted, this, &MainWindow::askForFile);
+    connect(home_, &HomePage::demoWanted, this, [this] {
+        if (!QProcess::startDetached(QCoreApplication::applicationFilePath(), {QStringLiteral("--demo")})) {
+            say(tr("The demo workshop could not be started."));
+        }
+    });
     connect(home_, &HomePage::failed, this, [this](const QString& why) { say(why); });
     home_->layout()->setEnabled(false);  // it has no size yet
     pages_->addWidget(home_);
@@ -324,6 +333,7 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(Qt::CTRL | Qt::Key_Return), [this] { onJobPage(&JobPage::takeNext); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Delete), [this] { onJobPage(&JobPage::missNext); });
     on(QKeySequence(Qt::CTRL | Qt::Key_B), [this] { toggleMaths(); });
+    on(QKeySequence(Qt::Key_F1), [this] { toggleHelp(); });
     on(QKeySequence(Qt::Key_F9), [this] { toggleTheme(); });
     on(QKeySequence(Qt::Key_PageDown), [this] { stepStation(1); });
     on(QKeySequence(Qt::Key_PageUp), [this] { stepStation(-1); });
@@ -335,6 +345,49 @@ void MainWindow::buildShortcuts() {
     on(QKeySequence(QKeySequence::ZoomIn), [this] { zoom(scaleStep); });
     on(QKeySequence(Qt::CTRL | Qt::Key_Equal), [this] { zoom(scaleStep); });
     on(QKeySequence(QKeySequence::ZoomOut), [this] { zoom(-scaleStep); });
+}
+
+void MainWindow::toggleHelp() {
+    if (help_ == nullptr) {
+        help_ = new HelpSheet(pages_);
+        connect(help_, &Sheet::left, this, [this] {
+            if (page_ == Page::Job) {
+                jobPage_->enterAgain();
+            }
+        });
+    }
+    if (help_->isVisible()) {
+        help_->putAway();
+    } else if (page_ == Page::Job) {
+        help_->openAt(stationKinds()[std::size_t(jobPage_->current())].id, jobPage_->keys());
+    } else {
+        help_->openAt({}, {});
+    }
+}
+
+void MainWindow::calledAgain(const QString& file) {
+    setWindowState(windowState() & ~Qt::WindowMinimized);
+    raise();
+    activateWindow();
+    if (!file.isEmpty()) {
+        importFile(file);
+    }
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    const auto urls = event->mimeData()->urls();
+    if (!urls.isEmpty() && urls.front().isLocalFile()) {
+        event->acceptProposedAction();
+    }
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    for (const auto& url : event->mimeData()->urls()) {
+        if (url.isLocalFile()) {
+            event->acceptProposedAction();
+            importFile(url.toLocalFile());
+        }
+    }
 }
 
 /// Over whatever page is shown; what is typed in it stays.
@@ -500,6 +553,13 @@ void MainWindow::newJob() {
         if (last) {  // the workshop is the same
             job.bench = last->bench;
             job.bench.lacks.clear();  // ways and tools are offered, not taken for granted
+        } else {
+            const auto head = remembered::workshop();
+            job.bench.workshop = head.name.toStdString();
+            job.bench.contact = head.contact.toStdString();
+            job.bench.ratePerHour = head.rate > 0 ? head.rate : job.bench.ratePerHour;
+            const QString currency = QLocale::system().currencySymbol(QLocale::CurrencyIsoCode);
+            job.bench.currency = currency.size() == 3 ? currency.toStdString() : job.bench.currency;
         }
         createWithNewNumber(job, tr("Taken in"));
         if (last) {
@@ -529,7 +589,7 @@ void MainWindow::importFile(const QString& path) {
 }
 
 void MainWindow::askForFile() {
-    askForFileToOpen(this, {tr("Import a job file"), tr("Job files (*.json *.zip)")},
+    askForFileToOpen(this, {tr("Import a job file"), tr("Job files (*.dimglow *.json *.zip)")},
                      [this](const QString& path) { importFile(path); });
 }
 

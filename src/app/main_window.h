@@ -9,6 +9,7 @@
 
 #include "app/bench_maths.h"
 #include "app/charge_badge.h"
+#include "app/help_sheet.h"
 #include "app/home_page.h"
 #include "app/job_page.h"
 #include "app/key_bar.h"
@@ -36,6 +37,10 @@ public:
     int stationCount() const { return int(stationKinds().size()); }
     /// Bench maths over whatever page is shown, or away again.
     void toggleMaths();
+    /// Help for what is in front, or away again.
+    void toggleHelp();
+    /// Comes to the front; with a file, that is taken in.
+    void calledAgain(const QString& file);
     /// Colours as the theme has them now; whatever is half typed stays.
     void applyTheme();
     /// Says something that is about no field, over the foot of the page, until the station is left or a while has gone.
@@ -45,6 +50,8 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
@@ -85,6 +92,7 @@ private:
     Rescaler rescaler_;
     double scale_ = theme::scale();  ///< that everything was given its sizes at
     QStackedWidget* pages_ = nullptr;
+    HelpSheet* help_ = nullptr;    ///< null until it is asked for
     BenchMaths* maths_ = nullptr;  ///< null until it is asked for
     HomePage* home_ = nullptr;
     JobPage* jobPage_ = nullptr;      ///< null until a job is opened

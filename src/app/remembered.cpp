@@ -14,6 +14,9 @@ const QString daylightKey = QStringLiteral("daylight");
 const QString scaleKey = QStringLiteral("scale");
 const QString geometryKey = QStringLiteral("geometry");
 const QString folderKey = QStringLiteral("folder");
+const QString workshopKey = QStringLiteral("workshop");
+const QString contactKey = QStringLiteral("contact");
+const QString rateKey = QStringLiteral("rate");
 
 QSettings settings() {
     return QSettings(QSettings::IniFormat, QSettings::UserScope, QStringLiteral("dimglow"), QStringLiteral("window"));
@@ -39,6 +42,20 @@ QByteArray geometry() {
 
 void keepGeometry(const QByteArray& geometry) {
     settings().setValue(geometryKey, geometry);
+}
+
+Workshop workshop() {
+    const QSettings kept = settings();
+    const double rate = kept.value(rateKey, 0.0).toDouble();
+    return {kept.value(workshopKey).toString().left(200), kept.value(contactKey).toString().left(200),
+            rate > 0 && rate < 1e5 ? rate : 0};
+}
+
+void keepWorkshop(const Workshop& head) {
+    QSettings kept = settings();
+    kept.setValue(workshopKey, head.name);
+    kept.setValue(contactKey, head.contact);
+    kept.setValue(rateKey, head.rate);
 }
 
 QString folder() {

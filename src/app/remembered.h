@@ -22,4 +22,13 @@ QString folder();
 void setFolder(const QString& folder);
 void setFolderOf(const QString& file);
 
+/// The head of a workshop's reports, for jobs that no job before them tells it.
+struct Workshop {
+    QString name;
+    QString contact;
+    double rate = 0;  ///< money per hour; 0 while nobody has said it
+};
+Workshop workshop();
+void keepWorkshop(const Workshop& head);
+
 }  // namespace dimglow::app::remembered

@@ -161,6 +161,7 @@ struct Commands {
 
     Commands() {
         app.require_subcommand(1);
+        app.set_version_flag("--version", DIMGLOW_VERSION);
         report->add_option("--pdf", pdf, "where to write it")->required();
         report->add_option("--sheet", sheet, "the owner's page, a quote, or all that the bench knows")
             ->check(CLI::IsMember({"owner", "quote", "bench"}))

@@ -81,7 +81,7 @@ TakeInStation::TakeInStation(JobSession& session) : Station(session, QStringLite
     body_->addStretch();
     auto* take = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_R), this);
     connect(take, &QShortcut::activated, this, [this] {
-        askForFileToOpen(this, {tr("Take the wiring from a job file"), tr("Job files (*.json)")},
+        askForFileToOpen(this, {tr("Take the wiring from a job file"), tr("Job files (*.dimglow *.json)")},
                          [this](const QString& path) { takeWiringFrom(path); });
     });
 }

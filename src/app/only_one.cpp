@@ -1,0 +1,59 @@
+#include "app/only_one.h"
+
+#include <QCryptographicHash>
+#include <QFileInfo>
+#include <QLocalServer>
+#include <QLocalSocket>
+#include <QTimer>
+
+namespace dimglow::app {
+
+namespace {
+
+constexpr int patience = 1000;        ///< ms
+constexpr qint64 longestPath = 4096;  ///< bytes
+constexpr char greeting[] = "dimglow 1\n";
+
+}  // namespace
+
+OnlyOne::OnlyOne(const QString& logbook, QObject* parent)
+    : QObject(parent),
+      name_(QStringLiteral("dimglow-") +
+            QString::fromLatin1(
+                QCryptographicHash::hash(QFileInfo(logbook).absoluteFilePath().toUtf8(), QCryptographicHash::Sha256)
+                    .toHex()
+                    .left(16))),
+      server_(new QLocalServer(this)) {
+    server_->setSocketOptions(QLocalServer::UserAccessOption);
+    connect(server_, &QLocalServer::newConnection, this, [this] {
+        auto* socket = server_->nextPendingConnection();
+        connect(socket, &QLocalSocket::disconnected, socket, [this, socket] {
+            const QByteArray said = socket->read(longestPath + qint64(sizeof greeting));
+            socket->deleteLater();
+            if (said.startsWith(greeting)) {
+                emit calledAgain(QString::fromUtf8(said.mid(qint64(sizeof greeting) - 1)));
+            }
+        });
+        QTimer::singleShot(patience, socket, [socket] { socket->disconnectFromServer(); });
+    });
+}
+
+bool OnlyOne::handOver(const QString& file) const {
+    QLocalSocket socket;
+    socket.connectToServer(name_);
+    if (!socket.waitForConnected(patience)) {
+        return false;
+    }
+    socket.write(greeting);
+    socket.write((file.isEmpty() ? QString() : QFileInfo(file).absoluteFilePath()).toUtf8());
+    socket.waitForBytesWritten(patience);
+    socket.disconnectFromServer();
+    return socket.state() == QLocalSocket::UnconnectedState || socket.waitForDisconnected(patience);
+}
+
+void OnlyOne::listen() {
+    QLocalServer::removeServer(name_);  // left behind by one that was killed: nobody answered there
+    server_->listen(name_);
+}
+
+}  // namespace dimglow::app
