@@ -264,8 +264,8 @@ int main(int argc, char** argv) {
     try {
         asked.app.parse(argc, argv);
         carryOut(asked, argc, argv);
-    } catch (const CLI::CallForHelp& help) {
-        return asked.app.exit(help);
+    } catch (const CLI::Success& said) {  // help or version was asked for
+        return asked.app.exit(said);
     } catch (const CLI::ParseError& error) {
         std::fprintf(stderr, "dimglow-cli: %s\n", oneLine(error.what()).c_str());
         return badInput;

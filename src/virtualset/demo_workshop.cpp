@@ -342,7 +342,7 @@ DemoJob berthDisplay(const knowledge::Knowledge& trade) {
                              {"replaceAllStrips", {}, {}, true, "three dealers: no longer made"},
                              {"universalStrips", 22, 1, false, "market stall, south pier"}};
     demo.job.repair.details.universal = job::Universal{{2, 180, 5, 12, 6.2, 0.3}, plan::Aim::OldPlaces, 0, {}};
-    demo.job.repair.details.box = {24, true};
+    demo.job.repair.details.box = {37, true};
     return demo;
 }
 
