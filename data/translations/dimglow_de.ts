@@ -8426,6 +8426,14 @@ Was schiefging, steht in %2.
         <source>Job files (*.dimglow *.json *.zip)</source>
         <translation>Auftragsdateien (*.dimglow *.json *.zip)</translation>
     </message>
+    <message>
+        <source>F1</source>
+        <translation>F1</translation>
+    </message>
+    <message>
+        <source>help</source>
+        <translation>Hilfe</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::MakeSafeStation</name>

@@ -30,6 +30,7 @@ FirstStart::FirstStart(QWidget* parent) : QWidget(parent) {
         rows->addWidget(head);
         auto* words = makeLabel(says, theme::body(), "quiet");
         words->setWordWrap(true);
+        words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
         rows->addWidget(words, 1);
         auto* go = makeButton(button, key, isFirst);
         go->setObjectName(QString::fromLatin1(name));

@@ -2,6 +2,8 @@
 
 #include <QFile>
 #include <QPushButton>
+#include <QTextBlock>
+#include <QTextList>
 
 #include "app/panels.h"
 #include "app/stations/stations.h"
@@ -30,8 +32,8 @@ HelpSheet::HelpSheet(QWidget* under) : Sheet(tr("Help"), under) {
     auto* about = makeButton(tr("About Dim Glow"), tr("Alt+I"));
     about->setObjectName(QStringLiteral("about"));
     about->setFocusPolicy(Qt::NoFocus);
-    connect(about, &QPushButton::clicked, this, [this] { text_->setMarkdown(aboutText()); });
-    on(QKeySequence(Qt::ALT | Qt::Key_I), [this] { text_->setMarkdown(aboutText()); });
+    connect(about, &QPushButton::clicked, this, [this] { write(aboutText()); });
+    on(QKeySequence(Qt::ALT | Qt::Key_I), [this] { write(aboutText()); });
     head_->insertWidget(2, about);
     auto* columns = new QHBoxLayout;
     columns->setSpacing(theme::px(16));
@@ -42,6 +44,7 @@ HelpSheet::HelpSheet(QWidget* under) : Sheet(tr("Help"), under) {
     list_->setObjectName(QStringLiteral("helpPages"));
     list_->setAccessibleName(tr("Pages"));
     list_->setFont(theme::body());
+    list_->setWordWrap(true);
     list_->setMinimumWidth(theme::px(200));
     list_->setMaximumWidth(theme::px(260));
     for (const auto& kind : stationKinds()) {
@@ -66,6 +69,7 @@ void HelpSheet::openAt(const std::string& station, const std::vector<KeyHint>& k
     keys_ = keys;
     search_->clear();
     open();
+    list_->doItemsLayout();  // it was filled before it had its style
     list_->setCurrentRow(-1);
     list_->setCurrentRow(stationIndex(station));
 }
@@ -104,7 +108,20 @@ void HelpSheet::show(int page) {
     for (const auto& [key, action] : everywhere) {
         text += QStringLiteral("- **%1** %2\n").arg(key, action);
     }
-    text_->setMarkdown(text);
+    write(text);
+}
+
+/// With room between its paragraphs.
+void HelpSheet::write(const QString& markdown) {
+    text_->setMarkdown(markdown);
+    text_->document()->setDocumentMargin(theme::px(18));
+    for (auto block = text_->document()->begin(); block.isValid(); block = block.next()) {
+        QTextCursor cursor(block);
+        auto format = block.blockFormat();
+        format.setBottomMargin(theme::px(block.textList() == nullptr ? 8 : 2));
+        format.setTopMargin(theme::px(format.headingLevel() > 1 ? 10 : 0));
+        cursor.setBlockFormat(format);
+    }
 }
 
 QString aboutText() {

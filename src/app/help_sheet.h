@@ -25,6 +25,7 @@ protected:
 private:
     void search(const QString& words);
     void show(int page);
+    void write(const QString& markdown);
 
     std::string station_;
     std::vector<KeyHint> keys_;

@@ -448,6 +448,7 @@ void MainWindow::showKeys() {
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
     }
+    hints.push_back({tr("F1"), tr("help")});
     keys_->show(hints);
 }
 

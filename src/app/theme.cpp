@@ -89,6 +89,7 @@ QScrollBar:horizontal { background: transparent; height: 8px; margin: 0; }
 QScrollBar::handle:horizontal { background: @line; border-radius: 4px; min-width: 30px; }
 QToolTip { background: @raised; color: @text; border: 1px solid @line; padding: 4px; }
 QTextEdit { background: #FFFFFF; color: #22242A; border: 1px solid @line; border-radius: 8px; }
+QTextBrowser#helpText { background: @panel; color: @text; border: 1px solid @line; border-radius: 8px; }
 QListView#jobs { background: transparent; }
 QDialog, QMessageBox, QFileDialog { background: @panel; }
 )";
