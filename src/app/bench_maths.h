@@ -1,6 +1,9 @@
 #pragma once
 
+#include <QLabel>
 #include <QListWidget>
+#include <QPushButton>
+#include <map>
 
 #include "app/session.h"
 #include "app/sheet.h"

@@ -54,7 +54,8 @@ parts::StripFigures describedStrip(const job::Job& job) {
     const auto& strip = backlight.strips.front();
     figures.leds = strip.leds;
     if (!strip.led.classAssumed) {
-        figures.volts = strip.leds / strip.parallel / strip.chains * strip.led.ratedVolts;
+        const int inSeries = strip.leds / (strip.parallel * strip.chains);
+        figures.volts = inSeries * strip.led.ratedVolts;
     }
     figures.ratedAmps = backlight.channels.front().stringAmps();
     if (figures.connector.empty()) {

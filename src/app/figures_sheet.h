@@ -1,5 +1,9 @@
 #pragma once
 
+#include <QGridLayout>
+#include <QLabel>
+#include <functional>
+
 #include "app/session.h"
 #include "app/sheet.h"
 #include "app/typed_rows.h"

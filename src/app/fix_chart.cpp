@@ -115,7 +115,8 @@ QRectF FixChart::roomFor(QPointF at, QSizeF size, const std::vector<QRectF>& sol
     const double aside = theme::px(discPx + 4);
     for (const bool minds : {true, false}) {
         for (int step = 0; step <= 20; ++step) {
-            const double down = (step % 2 == 0 ? 1 : -1) * ((step + 1) / 2) * size.height() / 3;
+            const int thirds = (step % 2 == 0 ? 1 : -1) * ((step + 1) / 2);
+            const double down = thirds * size.height() / 3;
             for (const double left : {at.x() + aside, at.x() - aside - size.width()}) {
                 const QRectF box(left, at.y() - size.height() / 2 + down, size.width(), size.height());
                 const auto isFree = [&](const std::vector<QRectF>& taken) {

@@ -1,5 +1,6 @@
 #include "app/help_sheet.h"
 
+#include <QCoreApplication>
 #include <QFile>
 #include <QPushButton>
 #include <QTextBlock>

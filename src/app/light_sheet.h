@@ -1,7 +1,8 @@
 #pragma once
 
 #include <QComboBox>
-#include <QLineEdit>
+#include <QLabel>
+#include <QPushButton>
 
 #include "app/light_picture.h"
 #include "app/session.h"

@@ -1,5 +1,8 @@
 #pragma once
 
+#include <QLabel>
+#include <QPushButton>
+
 #include "app/rows_picture.h"
 #include "app/session.h"
 #include "app/sheet.h"

@@ -80,17 +80,16 @@ json plan(const sheet::Assessment& assessment) {
                             {"note", line.note},
                             {"beforeOpening", line.beforeOpening}});
     }
-    return {
-        {"options", options},
-        {"advised", plan.advised},
-        {"advice", plan.advice},
-        {"overrode", plan.overrode},
-        {"hoursTurn", plan.hoursTurn},
-        {"turn",
-         plan.turn ? json({{"goodwill", plan.turn->at}, {"below", plan.turn->below}, {"above", plan.turn->above}})
-                   : json()},
-        {"refused", refused},
-        {"shopping", shopping}};
+    return {{"options", options},
+            {"advised", plan.advised},
+            {"advice", plan.advice},
+            {"overrode", plan.overrode},
+            {"hoursTurn", plan.hoursTurn},
+            {"turn", plan.turn
+                         ? json({{"goodwill", plan.turn->at}, {"below", plan.turn->below}, {"above", plan.turn->above}})
+                         : json()},
+            {"refused", refused},
+            {"shopping", shopping}};
 }
 
 json sense(const SenseOptions& options) {

@@ -1,6 +1,8 @@
 #pragma once
 
 #include <QFrame>
+#include <QLabel>
+#include <QVBoxLayout>
 
 #include "app/session.h"
 #include "app/typed_rows.h"

@@ -77,7 +77,8 @@ Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, c
     constexpr std::size_t mostPlaces = 2;
     const bool tellsLittle = tellLittle(probes);
     for (const auto& repair : model.knowledge().repairs) {
-        if (repair.stopGap || !repair.isRepair() || (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
+        if (repair.stopGap || !repair.isRepair() ||
+            (repair.opensPanel && repair.renews != knowledge::Renews::Nothing)) {
             continue;
         }
         if (!tellsLittle && (repair.exchanges != "board" || way.level == job::Way::Level::Component)) {

@@ -222,7 +222,7 @@ struct RepairKind {
     text::Text looks = {};               ///< what is seen of it on the screen, in a word or two
     text::Text refused = {};             ///< why it is no repair; empty of those that are
     bool isRepair() const { return !writesOff && refused.empty(); }
-    std::string plan = {};               ///< what must be planned before it can be advised: "strips", "driver"
+    std::string plan = {};  ///< what must be planned before it can be advised: "strips", "driver"
 };
 
 /// Everything the trade knows that is data, not arithmetic.

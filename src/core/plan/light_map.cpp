@@ -327,8 +327,9 @@ Evenness evennessOf(const LightMap& map, const LightBox& box) {
     evenness.lowestOfMean = evenness.mean > 0 ? map.at[darkest] / evenness.mean : 0;
     const auto placeOf = [&](std::size_t i) {
         const auto columns = std::size_t(map.columns);
+        const std::size_t row = i / columns;
         return PointMm{double(i % columns) * box.widthMm / (map.columns - 1),
-                       double(i / columns) * box.heightMm / (map.rows - 1)};
+                       double(row) * box.heightMm / (map.rows - 1)};
     };
     evenness.darkest = placeOf(darkest);
     evenness.brightest = placeOf(brightest);

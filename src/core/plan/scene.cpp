@@ -105,8 +105,8 @@ const std::vector<LookKind>& looks() {
     return all;
 }
 
-Scene withLook(Scene scene, const std::string& look, std::size_t at) {
-    auto& spot = scene.spots.at(at);
+Scene withLook(Scene scene, const std::string& look, std::size_t spotIndex) {
+    auto& spot = scene.spots.at(spotIndex);
     if (look == "dark") {
         spot.flux = 0;
     } else if (look == "dim") {

@@ -44,7 +44,7 @@ struct LookKind {
 const std::vector<LookKind>& looks();
 
 /// A scene with that look at one of its LEDs. \throws std::out_of_range when there is no such look or spot
-Scene withLook(Scene scene, const std::string& look, std::size_t spot);
+Scene withLook(Scene scene, const std::string& look, std::size_t spotIndex);
 
 /// Lowest over mean for what is known of the box: over the depths that a set of such a pitch may have where nobody said
 /// it.

@@ -195,8 +195,8 @@ std::optional<PlacedRow> placeRow(const UniversalTask& task, const Row& row, int
         int start = 0;
         int segments = 0;
     };
-    const auto width = std::size_t(last - first + 1);
-    std::vector<std::vector<Best>> best(std::size_t(count + 1), std::vector<Best>(width));
+    const auto width = std::size_t(last - first) + 1;
+    std::vector<std::vector<Best>> best(std::size_t(count) + 1, std::vector<Best>(width));
     for (std::size_t at = 0; at < width; ++at) {
         for (int k = 1; k <= count && at > 0; ++k) {
             auto& here = best[std::size_t(k)][at];
@@ -214,10 +214,11 @@ std::optional<PlacedRow> placeRow(const UniversalTask& task, const Row& row, int
                     break;
                 }
                 for (int i = 0; i < stock.segmentLeds; ++i) {
-                    const double off = from + lightOf(stock, i) - wanted[std::size_t((k + n) * stock.segmentLeds + i)];
+                    const double off = from + lightOf(stock, i) -
+                                       wanted[std::size_t(k + n) * std::size_t(stock.segmentLeds) + std::size_t(i)];
                     squares += off * off;
                 }
-                auto& end = best[std::size_t(k + n + 1)][std::size_t(std::ceil(to - 1e-9)) - std::size_t(first)];
+                auto& end = best[std::size_t(k + n) + 1][std::size_t(std::ceil(to - 1e-9)) - std::size_t(first)];
                 end = squares < end.squares ? Best{squares, start, n + 1} : end;
             }
         }

@@ -43,6 +43,6 @@ struct Renewed {
 /// all has the spread of a gamma distribution of k + ½ (Jeffreys' prior of a rate); β may be 0.7 either way (common
 /// practice, no source), and hours that nobody knows half or double. Where no LED has failed yet the low end is
 /// the relapse alone, and the likely value a bound: at most so often.
-Range comebackRange(const Renewed& renewed);
+Range comebackRange(const Renewed& of);
 
 }  // namespace dimglow::repair

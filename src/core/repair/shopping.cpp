@@ -112,7 +112,7 @@ ShoppingLine board(const job::Job& job, const knowledge::RepairKind& kind) {
     return line;
 }
 
-std::string quoted(std::string words) {
+std::string quoted(const std::string& words) {
     std::string all = "\"";
     for (const char c : words) {
         all += c == '"' ? std::string("\"\"") : std::string(1, c);

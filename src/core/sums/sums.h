@@ -71,7 +71,7 @@ const Sum* find(std::string_view id);
 Answer work(const Sum& sum, const Given& given);
 
 /// Reads a number as it is typed for one of them: "47", "47u", "47 µH", "4k7".
-std::variant<double, text::Text> readTyped(const Asked& asked, std::string_view text,
+std::variant<double, text::Text> readTyped(const Asked& of, std::string_view text,
                                            typing::Tongue tongue = typing::Tongue::English);
 
 /// A number that was asked for, in its unit.
