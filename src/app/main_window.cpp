@@ -441,14 +441,14 @@ void MainWindow::showKeys() {
         hints = {{tr("↑ ↓"), tr("job")},
                  {tr("Enter"), tr("open")},
                  {tr("Ctrl+N"), tr("new job")},
-                 {tr("Ctrl+O"), tr("import")}};
+                 {tr("Ctrl+O"), tr("import")},
+                 {tr("F1"), tr("help")}};
     } else if (page_ == Page::Job) {
         hints = jobPage_->keys();
         hints.push_back({tr("Ctrl+Enter"), tr("next step")});
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
     }
-    hints.push_back({tr("F1"), tr("help")});
     keys_->show(hints);
 }
 
