@@ -489,7 +489,7 @@ TEST_F(BusyHands, TheOwnerIsLeftOutOfAnExportOnRequest) {
     me_.typeOver(me_.path(QString()));
     me_.clickInto(QStringLiteral("anonymous"));
     me_.press(Qt::Key_J, Qt::ControlModifier);
-    QFile file(me_.path(QStringLiteral("SK-0412.json")));
+    QFile file(me_.path(QStringLiteral("SK-0412.dimglow")));
     ASSERT_TRUE(file.open(QIODevice::ReadOnly));
     const QByteArray text = file.readAll();
     EXPECT_FALSE(text.contains("Terminal office"));

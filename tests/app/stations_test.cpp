@@ -1348,7 +1348,7 @@ TEST_F(AtTheBench, ReportNeverLeavesItsFolderNorReplacesAFileUnasked) {
     me_.clickInto(QStringLiteral("folder"));
     me_.typeOver(folder);
     me_.press(Qt::Key_J, Qt::ControlModifier);
-    EXPECT_TRUE(QFile::exists(folder + QStringLiteral("/___escape.json")));
+    EXPECT_TRUE(QFile::exists(folder + QStringLiteral("/___escape.dimglow")));
     QFile other(folder + QStringLiteral("/___escape.pdf"));
     ASSERT_TRUE(other.open(QIODevice::WriteOnly));
     other.write("somebody's");

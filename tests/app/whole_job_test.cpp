@@ -256,7 +256,7 @@ TEST_F(WholeJob, FromEmptyToPdf) {
     expectInPdf(QStringLiteral("SK-0420.bench.pdf"),
                 {QStringLiteral("Berth 3 departure board"), number(146.2) + QStringLiteral(" V"),
                  QStringLiteral("as expected"), QStringLiteral("Passed: 31 min"), QStringLiteral("beyond ES2")});
-    const auto exported = records::readJobFile(me_.path(QStringLiteral("SK-0420.json")));
+    const auto exported = records::readJobFile(me_.path(QStringLiteral("SK-0420.dimglow")));
     EXPECT_EQ(exported.set.panel, "NL430-D7");
     EXPECT_EQ(exported.repair.option, "replaceLed");
     const auto measured = std::ranges::find_if(exported.trail, [](const auto& entry) {

@@ -170,7 +170,7 @@ void HandBackStation::addFoot() {
     };
     addWay(tr("Print"), Qt::CTRL | Qt::SHIFT | Qt::Key_P, [this] { print(); });
     addWay(tr("Save PDF"), Qt::CTRL | Qt::Key_P, [this] { save(QStringLiteral("pdf")); });
-    addWay(tr("Save JSON"), Qt::CTRL | Qt::Key_J, [this] { save(QStringLiteral("json")); });
+    addWay(tr("Save JSON"), Qt::CTRL | Qt::Key_J, [this] { save(QStringLiteral("dimglow")); });
     auto* done = makeButton(tr("Handed back"), tr("Alt+H"), true);
     done->setObjectName(QStringLiteral("handedBack"));
     auto* doneKey = new QShortcut(QKeySequence(Qt::ALT | Qt::Key_H), this);
@@ -312,7 +312,7 @@ QString HandBackStation::saveJob(const QString& path) {
 }
 
 void HandBackStation::save(const QString& wanted) {
-    const bool isJob = wanted == QStringLiteral("json");
+    const bool isJob = wanted == QStringLiteral("dimglow");
     const QString suffix = isJob && !job().opening.photos.empty() ? QStringLiteral("zip") : wanted;
     if (!work_->commit()) {
         return;
