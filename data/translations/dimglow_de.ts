@@ -6091,6 +6091,38 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>{} in {}</source>
         <translation>{} in {}</translation>
     </message>
+    <message>
+        <source>colour temperature</source>
+        <translation>Farbtemperatur</translation>
+    </message>
+    <message>
+        <source>{:.0f} K</source>
+        <translation>{:.0f} K</translation>
+    </message>
+    <message>
+        <source>apart, just visible steps</source>
+        <translation>Abstand, eben sichtbare Stufen</translation>
+    </message>
+    <message>
+        <source>White by a colour meter</source>
+        <translation>Weiß nach Farbmessgerät</translation>
+    </message>
+    <message>
+        <source>x</source>
+        <translation>x</translation>
+    </message>
+    <message>
+        <source>y</source>
+        <translation>y</translation>
+    </message>
+    <message>
+        <source>x of its neighbour</source>
+        <translation>x des Nachbarn</translation>
+    </message>
+    <message>
+        <source>y of its neighbour</source>
+        <translation>y des Nachbarn</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -7013,6 +7045,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Write as printed: %1</source>
         <translation>Schreiben wie aufgedruckt: %1</translation>
     </message>
+    <message>
+        <source>Write yes or no.</source>
+        <translation>Ja oder nein schreiben.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::FirstLookStation</name>
@@ -7528,6 +7564,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Up to %1 h promised: %2</source>
         <translation>Bis %1 h versprochen: %2</translation>
+    </message>
+    <message>
+        <source>Saved %1</source>
+        <translation>Gesichert %1</translation>
     </message>
 </context>
 <context>
@@ -10289,6 +10329,10 @@ Mit dem beginnen, was sich von außen sehen und hören lässt: Erster Blick daue
     <message>
         <source>Templates (*.pdf *.svg)</source>
         <translation>Schablonen (*.pdf *.svg)</translation>
+    </message>
+    <message>
+        <source>Saved %1</source>
+        <translation>Gesichert %1</translation>
     </message>
 </context>
 <context>

@@ -2,11 +2,12 @@
 
 #include <QGridLayout>
 
+#include "app/field_note.h"
 #include "app/panels.h"
 #include "app/theme.h"
 #include "core/backlight/wiring.h"
 #include "core/parts/part_line.h"
-#include "core/sums/substitute.h"
+#include "core/repair/substitute.h"
 
 namespace dimglow::app {
 
@@ -31,6 +32,16 @@ QString titleOf(FiguresSheet::What what) {
            : what == FiguresSheet::What::Strip ? FiguresSheet::tr("New strip against the old one")
            : what == FiguresSheet::What::Part  ? FiguresSheet::tr("New part against the old one")
                                                : FiguresSheet::tr("Substitute driver");
+}
+
+/// In the reader's language, or in English; the first letter is enough.
+bool isYes(const QString& typed) {
+    return !typed.isEmpty() && (FiguresSheet::tr("yes").startsWith(typed, Qt::CaseInsensitive) ||
+                                QStringLiteral("yes").startsWith(typed, Qt::CaseInsensitive));
+}
+bool isNo(const QString& typed) {
+    return !typed.isEmpty() && (FiguresSheet::tr("no").startsWith(typed, Qt::CaseInsensitive) ||
+                                QStringLiteral("no").startsWith(typed, Qt::CaseInsensitive));
 }
 
 const char* toneOf(Fit fit) {
@@ -99,10 +110,10 @@ void FiguresSheet::addLine(const QString& name, Line line) {
     grid_->addWidget(makeLabel(name, theme::body()), row, 0);
     if (line.old != nullptr) {
         grid_->addWidget(line.old, row, 1);
-        connect(line.old, &TypedField::typed, this, [this, line] { commit(*line.old, line.writeOld); });
+        connect(line.old, &TypedField::typed, this, [this, line] { commit(*line.old, line, line.writeOld); });
     }
     grid_->addWidget(line.offered, row, 2);
-    connect(line.offered, &TypedField::typed, this, [this, line] { commit(*line.offered, line.writeNew); });
+    connect(line.offered, &TypedField::typed, this, [this, line] { commit(*line.offered, line, line.writeNew); });
     lines_.push_back(std::move(line));
 }
 
@@ -179,6 +190,11 @@ void FiguresSheet::addPart() {
     };
     printed.writeNew = [](job::Job& job, TypedField& field) {
         job.repair.details.matching.newPart = field.text().trimmed().toStdString();
+    };
+    printed.wrong = [this](const QString& typed) {
+        const auto read = parts::readTypedRatings(partKind(), typed.toStdString(), language::tongue());
+        const auto* problem = std::get_if<text::Text>(&read);
+        return typed.isEmpty() || problem == nullptr ? QString() : words(*problem);
     };
     printed.show = [old = printed.old, offered = printed.offered](const job::Job& job) {
         old->showWords(job.repair.details.matching.oldPart);
@@ -278,13 +294,14 @@ void FiguresSheet::addDriver() {
         Line line;
         line.offered = new TypedField(QString::fromLatin1(id), name, 8);
         line.offered->setPlaceholderText(tr("yes, no"));
+        line.wrong = [](const QString& typed) {
+            return typed.isEmpty() || isYes(typed) || isNo(typed) ? QString() : tr("Write yes or no.");
+        };
         line.writeNew = [member](job::Job& job, TypedField& field) {
             const QString typed = field.text().trimmed().toLower();
             auto& module = job.repair.details.module;
             module = module.value_or(DriverModule{});
-            (*module).*member = typed.isEmpty() ? std::nullopt
-                                                : std::optional(typed.startsWith(QLatin1Char('y')) ||
-                                                                typed.startsWith(QLatin1Char('j')));
+            (*module).*member = typed.isEmpty() ? std::nullopt : std::optional(isYes(typed));
             module = *module == DriverModule{} ? std::nullopt : module;
         };
         line.show = [member, field = line.offered](const job::Job& job) {
@@ -298,7 +315,12 @@ void FiguresSheet::addDriver() {
     flag("dims", tr("follows DIM"), &DriverModule::dims);
 }
 
-void FiguresSheet::commit(TypedField& field, const std::function<void(job::Job&, TypedField&)>& write) {
+void FiguresSheet::commit(TypedField& field, const Line& line,
+                          const std::function<void(job::Job&, TypedField&)>& write) {
+    if (const QString wrong = line.wrong ? line.wrong(field.text().trimmed()) : QString(); !wrong.isEmpty()) {
+        refuse(&field, wrong);
+        return;
+    }
     if (const auto written = session_.edit(field.accessibleName(), [&](job::Job& job) { write(job, field); })) {
         field.setModified(false);
     } else {
@@ -349,12 +371,8 @@ void FiguresSheet::showVerdict() {
     QString whole;
     QStringList below;
     if (what_ == What::Driver) {
-        const auto& backlight = job.set.backlight;
-        const auto verdict = sums::judge(job.repair.details.module.value_or(parts::DriverModule{}),
-                                         {backlight::healthyStringVolts(backlight),
-                                          backlight.channels.front().someStringAmps(),
-                                          {},
-                                          backlight.driver.idleVolts});
+        const auto verdict =
+            repair::judge(job.repair.details.module.value_or(parts::DriverModule{}), repair::driverPlaceOf(job));
         all = verdict.margins;
         whole = words(verdict.refusal.empty() ? repair::wordsOf(verdict.fit) : verdict.refusal);
         restyle(whole_, "tone", QString::fromLatin1(verdict.refusal.empty() ? toneOf(verdict.fit) : "ember"));
@@ -366,7 +384,7 @@ void FiguresSheet::showVerdict() {
         for (const auto& loss : verdict.losses) {
             below << words(loss);
         }
-        for (const auto& trouble : sums::troubles()) {
+        for (const auto& trouble : repair::troubles()) {
             below << QStringLiteral("%1: %2").arg(words(trouble.seen), words(trouble.why));
         }
     } else {

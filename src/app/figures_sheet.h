@@ -34,6 +34,7 @@ private:
         std::function<void(job::Job&, TypedField&)> writeOld;
         std::function<void(job::Job&, TypedField&)> writeNew;
         std::function<void(const job::Job&)> show;
+        std::function<QString(const QString&)> wrong = nullptr;  ///< what is wrong with words that were typed
     };
     void addLines();
     void addLed();
@@ -49,7 +50,7 @@ private:
     void addWords(const QString& id, const QString& name, Part job::Matching::*old, Part job::Matching::*fresh,
                   std::string Part::*member);
     void addLine(const QString& name, Line line);
-    void commit(TypedField& field, const std::function<void(job::Job&, TypedField&)>& write);
+    void commit(TypedField& field, const Line& line, const std::function<void(job::Job&, TypedField&)>& write);
     void showVerdict();
     std::vector<repair::Margin> margins() const;
 

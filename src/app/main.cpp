@@ -107,7 +107,7 @@ int run(QApplication& application) {
     const QString wanted = options.logbook(scratch);
     const QString file = parser.positionalArguments().value(0);
     app::OnlyOne onlyOne(wanted);
-    if (!options.has(options.shots) && onlyOne.handOver(file)) {
+    if (!options.has(options.shots) && onlyOne.handOver(file, options.has(options.fresh))) {
         return 0;
     }
     const auto opened = app::openLogbook(wanted, app::askForLogbookPlace);

@@ -365,12 +365,14 @@ void MainWindow::toggleHelp() {
     }
 }
 
-void MainWindow::calledAgain(const QString& file) {
+void MainWindow::calledAgain(const QString& file, bool wantsNewJob) {
     setWindowState(windowState() & ~Qt::WindowMinimized);
     raise();
     activateWindow();
     if (!file.isEmpty()) {
         importFile(file);
+    } else if (wantsNewJob) {
+        newJob();
     }
 }
 

@@ -40,7 +40,7 @@ public:
     /// Help for what is in front, or away again.
     void toggleHelp();
     /// Comes to the front; with a file, that is taken in.
-    void calledAgain(const QString& file);
+    void calledAgain(const QString& file, bool wantsNewJob);
     /// Colours as the theme has them now; whatever is half typed stays.
     void applyTheme();
     /// Says something that is about no field, over the foot of the page, until the station is left or a while has gone.

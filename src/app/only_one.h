@@ -14,14 +14,14 @@ public:
     /// \p logbook: whose window it is.
     explicit OnlyOne(const QString& logbook, QObject* parent = nullptr);
 
-    /// Hands over to a window that runs. \returns whether there was one
-    bool handOver(const QString& file) const;
+    /// Hands over to a window that runs: a file, or the wish for a new job. \returns whether there was one
+    bool handOver(const QString& file, bool wantsNewJob = false) const;
     /// Waits for others from here on. Where that cannot be had a second window opens, as before.
     void listen();
 
 signals:
     /// Another start; \p file is empty where it brought none.
-    void calledAgain(const QString& file);
+    void calledAgain(const QString& file, bool wantsNewJob);
 
 private:
     QString name_;

@@ -3,6 +3,7 @@
 #include <QGridLayout>
 #include <QPushButton>
 #include <QRegularExpression>
+#include <algorithm>
 
 #include "app/ask_file.h"
 #include "app/field_note.h"
@@ -46,6 +47,13 @@ std::optional<std::vector<plan::KeepOut>> readKeepOuts(const QString& text) {
         all.push_back({match.captured(1).toDouble(), match.captured(2).toDouble()});
     }
     return all;
+}
+
+/// The repair that these strips are planned for.
+std::string plannedBy(const knowledge::Knowledge& trade) {
+    const auto found = std::find_if(trade.repairs.begin(), trade.repairs.end(),
+                                    [](const auto& repair) { return repair.plan == "strips"; });
+    return found == trade.repairs.end() ? std::string() : found->id;
 }
 
 QString lineOf(const std::vector<plan::KeepOut>& all) {
@@ -205,7 +213,7 @@ void UniversalSheet::showPlan() {
             .arg(plan.stockStrips)
             .arg(plan.pieces.size())
             .arg(offcuts.join(QStringLiteral(" + ")), number(wire / 1000, 1));
-    if (const auto light = lightOf(session_, "universalStrips")) {
+    if (const auto light = lightOf(session_, plannedBy(session_.trade()))) {
         const auto made = plan::evennessRange(light->made, light->isDepthKnown);
         const auto planned = plan::evennessRange(light->planned, light->isDepthKnown);
         figures += tr(" · darkest over mean %1, as made %2").arg(number(planned.likely, 2), number(made.likely, 2));
@@ -243,7 +251,7 @@ void UniversalSheet::saveTemplate(const QString& path) {
         records::writeWhole(path, path.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)
                                       ? QByteArray::fromStdString(plan::templateSvg(*task, plan))
                                       : report::templatePdf(*task, plan, session_.job()));
-        emit savedTo(path);
+        notes_->setText(tr("Saved %1").arg(path));
     } catch (const format::FormatError& error) {
         emit refused(QString::fromUtf8(error.what()));
     }

@@ -22,8 +22,6 @@ public:
 
 signals:
     void refused(const QString& reason);
-    /// The template was written.
-    void savedTo(const QString& path);
 
 protected:
     QWidget* first() override { return fields_.front(); }

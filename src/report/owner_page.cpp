@@ -213,7 +213,8 @@ private:
                 OwnerPage::tr("%1 → %2 mA").arg(milliamps(*job_.repair.originalAmps), milliamps(*job_.repair.newAmps)));
         }
         const auto& module = job_.repair.details.module;
-        if (job_.repair.option == "substituteDriver" && module && !module->dims.value_or(false)) {
+        const auto* option = chosen();
+        if (option != nullptr && kindOf(*option).plan == "driver" && module && !module->dims.value_or(false)) {
             lines.emplace_back(OwnerPage::tr("Brightness"),
                                OwnerPage::tr("can no longer be set: the light is full or off"));
         }
@@ -432,7 +433,7 @@ private:
     void ways() {
         std::vector<const repair::Option*> options;
         for (const auto& option : assessment_.plan.options) {
-            if (!option.writesOff && !option.stopGap && !option.unavailable && options.size() < 2) {
+            if (option.canBeDone() && !option.stopGap && options.size() < 2) {
                 options.push_back(&option);
             }
         }

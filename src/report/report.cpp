@@ -16,7 +16,7 @@
 
 #include "core/backlight/wiring.h"
 #include "core/job/trail_lines.h"
-#include "core/sums/substitute.h"
+#include "core/repair/substitute.h"
 #include "core/sums/sums.h"
 #include "language/language.h"
 #include "report/colours.h"
@@ -142,14 +142,12 @@ QString cause(const sheet::Assessment& assessment) {
 }
 
 /// What a substitute driver no longer does; nothing of a set that keeps its own.
-QString driver(const job::Job& job) {
-    if (job.repair.option != "substituteDriver" || !job.repair.details.module) {
+QString driver(const job::Job& job, const knowledge::Knowledge& trade) {
+    const auto* kind = trade.repair(job.repair.option);
+    if (kind == nullptr || kind->plan != "driver" || !job.repair.details.module) {
         return {};
     }
-    const auto& backlight = job.set.backlight;
-    const auto verdict =
-        sums::judge(*job.repair.details.module,
-                    {backlight::healthyStringVolts(backlight), backlight.channels.front().someStringAmps(), {}, {}});
+    const auto verdict = repair::judge(*job.repair.details.module, repair::driverPlaceOf(job));
     QString html;
     for (const auto& loss : verdict.losses) {
         html += QStringLiteral("<p>%1</p>").arg(escaped(loss));
@@ -189,7 +187,7 @@ QString reckoned(const job::Job& job) {
     return html;
 }
 
-QString work(const job::Job& job, const sheet::Assessment& assessment) {
+QString work(const job::Job& job, const sheet::Assessment& assessment, const knowledge::Knowledge& trade) {
     QString html;
     for (const auto& option : assessment.plan.options) {
         if (option.id == job.repair.option) {
@@ -225,7 +223,7 @@ QString work(const job::Job& job, const sheet::Assessment& assessment) {
                                                     : Report::tr("; measured at: %1").arg(code(current.brightness)));
         }
     }
-    html += driver(job) + bought(assessment) + reckoned(job);
+    html += driver(job, trade) + bought(assessment) + reckoned(job);
     return html.isEmpty() ? QStringLiteral("<p>%1</p>").arg(Report::tr("None yet.")) : html;
 }
 
@@ -380,7 +378,7 @@ std::unique_ptr<QTextDocument> compose(const job::Job& job, const sheet::Assessm
     html += heading(Report::tr("What was seen and measured")) + evidence(job, assessment, trade);
     html += panel(job);
     html += heading(Report::tr("Cause")) + cause(assessment);
-    html += heading(Report::tr("Work")) + work(job, assessment);
+    html += heading(Report::tr("Work")) + work(job, assessment, trade);
     html += handwork(job, assessment);
     html += heading(Report::tr("Proof")) + proof(assessment);
     html += QStringLiteral("<p>%1 %2</p>").arg(Report::tr("Soak:"), escaped(assessment.soak.text));

@@ -159,6 +159,9 @@ TEST_F(Fixing, ASubstituteDriverWithoutLimitsOfItsOwnIsRefused) {
     EXPECT_THAT(me_.read(QStringLiteral("fitVerdict")).toStdString(), HasSubstr("Refused")) << "no current limit said";
     fill("ownLimit", "yes");
     EXPECT_THAT(me_.read(QStringLiteral("fitVerdict")).toStdString(), testing::Not(HasSubstr("Refused")));
+    fill("ownLimit", "perhaps");
+    EXPECT_THAT(me_.read(QStringLiteral("fieldNote")).toStdString(), HasSubstr("yes or no"));
+    EXPECT_EQ(job().repair.details.module->limitsCurrent, true) << "what is neither changes nothing";
     fill("ownLimit", "no");
     EXPECT_THAT(me_.read(QStringLiteral("fitVerdict")).toStdString(), HasSubstr("Refused"));
 }

@@ -94,6 +94,9 @@ TEST_F(FrontDoor, ASecondStartHandsItsFileToTheWindowThatRuns) {
     EXPECT_TRUE(second.handOver(written(QStringLiteral("handed.dimglow"))));
     ASSERT_TRUE(called.wait(3000));
     EXPECT_EQ(me_.job().id, demo().id);
+    EXPECT_TRUE(second.handOver({}, true));
+    ASSERT_TRUE(called.wait(3000));
+    EXPECT_NE(me_.job().id, demo().id) << "the desktop's \"New job\" reaches the window that runs";
     EXPECT_FALSE(app::OnlyOne(me_.path(QStringLiteral("other.sqlite"))).handOver({}))
         << "another logbook is another window";
 }

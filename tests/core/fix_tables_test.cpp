@@ -126,6 +126,7 @@ TEST(Sums, OfTheBenchByHand) {
         {"discharge", {{"v", 390}, {"c", 150e-6}, {"r", 2200}}, "touch", 0.618, 1e-3},
         {"discharge", {{"v", 390}, {"c", 150e-6}, {"r", 2200}}, "peak", 69.1, 0.1},
         {"bleed", {{"v1", 390}, {"v2", 200}, {"t", 94.2}}, "tau", 141, 0.1},
+        {"white", {{"x", 0.3127}, {"y", 0.3290}}, "cct", 6505, 5},  // D65 by McCamy (1992)
     };
     for (const auto& row : table) {
         const auto answer = sums::work(*sums::find(row.sum), row.given);
@@ -169,6 +170,7 @@ TEST(Sums, UnitsHaveThreeFiguresAndAPrefix) {
     EXPECT_EQ(sums::inUnits(0.652, Unit::Share).english(), "65.2 %");
 }
 
+// IEC 60062.
 TEST(Resistors, CodesAsIecWritesThem) {
     const std::pair<double, const char*> table[] = {{0.22, "R22"}, {0.01, "R01"}, {1, "1R"},     {4.7, "4R7"},
                                                     {47, "47R"},   {470, "470R"}, {1200, "1k2"}, {10e3, "10k"},

@@ -164,6 +164,24 @@ TEST_F(Plan, WhatIsNotPlannedYetIsNeverAdvised) {
     EXPECT_EQ(plan().advised, "universalStrips");
 }
 
+// A plan that is refused is no plan: neither strips without room nor a driver without limits of its own is advised.
+TEST_F(Plan, WhatIsRefusedIsNeverAdvisedOrMendedNow) {
+    job_.repair.details.universal = job::Universal{{3, 2000, 6, 12, 9.3, 0.35}, {}, 1, {}};
+    EXPECT_THAT(option(plan(), "universalStrips").planFirst, HasSubstr("no room"));
+    open_ = {{{"driverNotSwitching", 1}}, 0, {}};
+    parts::DriverModule module{60, 190, 0.3, 2, 10, 195, true, true};
+    job_.repair.details.module = module;
+    EXPECT_TRUE(option(plan(), "substituteDriver").planFirst.empty());
+    module.limitsCurrent = false;
+    job_.repair.details.module = module;
+    const auto refused = option(plan(), "substituteDriver");
+    EXPECT_THAT(refused.planFirst, HasSubstr("Refused"));
+    EXPECT_FALSE(refused.canBeDone());
+    auto only = plan();
+    std::erase_if(only.options, [](const auto& o) { return o.id != "substituteDriver"; });
+    EXPECT_FALSE(fixNow(only, knowledge::builtInKnowledge(), job_.bench, 1e4));
+}
+
 TEST_F(Plan, ProtectionTakenOutIsRefusedWithItsReason) {
     const auto p = plan();
     ASSERT_EQ(p.refused.size(), 1u);

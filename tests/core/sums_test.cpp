@@ -4,8 +4,8 @@
 
 #include <cmath>
 
+#include "core/repair/substitute.h"
 #include "core/sums/driver_bench.h"
-#include "core/sums/substitute.h"
 #include "tests/support/ngspice.h"
 
 namespace dimglow::sums {
@@ -183,20 +183,20 @@ TEST(Sums, NumbersAreTypedAsAtTheBench) {
 
 TEST(Substitute, WithoutLimitsOfItsOwnItIsRefused) {
     parts::DriverModule module{60, 180, 0.3, 2.5, 10, 190, true, true};
-    const DriverPlace place{150, 0.24, 3.3, 24};
-    EXPECT_TRUE(judge(module, place).refusal.empty()) << judge(module, place).refusal;
+    const repair::DriverPlace place{150, 0.24, 3.3, 24};
+    EXPECT_TRUE(repair::judge(module, place).refusal.empty()) << repair::judge(module, place).refusal;
     auto unlimited = module;
     unlimited.limitsCurrent = false;
-    EXPECT_FALSE(judge(unlimited, place).refusal.empty());
+    EXPECT_FALSE(repair::judge(unlimited, place).refusal.empty());
     unlimited = module;
     unlimited.openVolts.reset();
-    EXPECT_FALSE(judge(unlimited, place).refusal.empty());
+    EXPECT_FALSE(repair::judge(unlimited, place).refusal.empty());
     auto low = module;
     low.highestVolts = 160;  // 150 V and 15 %
-    EXPECT_EQ(judge(low, place).fit, repair::Fit::DoesNot);
+    EXPECT_EQ(repair::judge(low, place).fit, repair::Fit::DoesNot);
     auto blind = module;
     blind.dims = false;
-    EXPECT_EQ(judge(blind, place).losses.size(), 1U);
+    EXPECT_EQ(repair::judge(blind, place).losses.size(), 1U);
 }
 
 }  // namespace

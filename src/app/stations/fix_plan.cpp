@@ -636,6 +636,7 @@ void FixPlanStation::saveShopping() {
         try {
             records::writeWhole(
                 path, QByteArray::fromStdString(repair::shoppingCsv(assessment().shopping, language::language())));
+            shopping_->addWidget(makeLabel(tr("Saved %1").arg(path), theme::quiet(), "good"));
         } catch (const format::FormatError& error) {
             emit refused(QString::fromUtf8(error.what()));
         }

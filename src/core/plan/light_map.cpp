@@ -12,7 +12,7 @@ namespace {
 
 constexpr double stepDegrees = 5;
 /// Beyond this many depths a spot adds less than the eye sees.
-constexpr double reach = 14;
+constexpr double reach = 10;
 /// Points of the coarse grid to a depth: nothing that comes through the diffuser is finer.
 constexpr double pointsPerDepth = 5;
 
@@ -39,18 +39,10 @@ double fluxOf(const Lobe& lobe) {
 class Falloff {
 public:
     Falloff(const Lobe& lobe, double depth, double farthest) : step_(farthest / steps) {
-        const double flux = lobe.hasLens() ? fluxOf(lobe) : 1;
+        const LightSpot spot{{0, 0}, 1, lobe};
         for (int i = 0; i <= steps + 1; ++i) {
-            values_.push_back(float(valueAt(lobe, flux, depth, i * step_)));
+            values_.push_back(float(arriving(spot, depth, {i * step_, 0})));
         }
-    }
-    static double valueAt(const Lobe& lobe, double flux, double depth, double aside) {
-        const double squared = depth * depth + aside * aside;
-        if (!lobe.hasLens()) {
-            const double m = lobe.exponent;
-            return (m + 1) / (2 * pi) * std::pow(depth, m + 1) / std::pow(squared, (m + 3) / 2);
-        }
-        return intensity(lobe, std::atan2(aside, depth) * 180 / pi) / flux * depth / (squared * std::sqrt(squared));
     }
     float operator()(double aside) const {
         const double at = aside / step_;
@@ -243,8 +235,14 @@ Lobe cloudedLens(const Lobe& lens, double clouded) {
 }
 
 double arriving(const LightSpot& spot, double depthMm, PointMm at) {
-    const double flux = spot.lobe.hasLens() ? fluxOf(spot.lobe) : 1;
-    return spot.flux * Falloff::valueAt(spot.lobe, flux, depthMm, std::hypot(at.x - spot.at.x, at.y - spot.at.y));
+    const double aside = std::hypot(at.x - spot.at.x, at.y - spot.at.y);
+    const double squared = depthMm * depthMm + aside * aside;
+    if (spot.lobe.hasLens()) {
+        return spot.flux * intensity(spot.lobe, std::atan2(aside, depthMm) * 180 / pi) / fluxOf(spot.lobe) * depthMm /
+               (squared * std::sqrt(squared));
+    }
+    const double m = spot.lobe.exponent;
+    return spot.flux * (m + 1) / (2 * pi) * std::pow(depthMm, m + 1) / std::pow(squared, (m + 3) / 2);
 }
 
 LightMap lightMap(const LightBox& box, const std::vector<LightSpot>& spots, int columns, int rows) {

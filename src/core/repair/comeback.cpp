@@ -30,6 +30,10 @@ double failureChance(int count, double hours, double within, double life, double
     return -std::expm1(-count * hazard);
 }
 
+double likelyComeback(const Renewed& of) {
+    return chanceAt(of, std::max(1, of.leds.failed), of.leds.hours, of.leds.shape);
+}
+
 Range comebackRange(const Renewed& of) {
     constexpr double sixth = 1.0 / 6;
     constexpr double shapeSpread = 0.7;
@@ -38,7 +42,7 @@ Range comebackRange(const Renewed& of) {
     const double fewest = of.leds.failed == 0 ? 0 : boost::math::quantile(rate, sixth);
     const double most = std::max(1.0, boost::math::quantile(rate, 1 - sixth));
     Range range;
-    range.likely = chanceAt(of, std::max(1, of.leds.failed), of.leds.hours, of.leds.shape);
+    range.likely = likelyComeback(of);
     range.low = range.high = range.likely;
     const double hoursTimes[] = {0.5, 1, 2};
     for (const double times : hoursTimes) {

@@ -44,5 +44,7 @@ struct Renewed {
 /// practice, no source), and hours that nobody knows half or double. Where no LED has failed yet the low end is
 /// the relapse alone, and the likely value a bound: at most so often.
 Range comebackRange(const Renewed& of);
+/// The likely value of that range alone.
+double likelyComeback(const Renewed& of);
 
 }  // namespace dimglow::repair

@@ -11,7 +11,7 @@ std::optional<FixNow> fixNow(const FixPlan& plan, const knowledge::Knowledge& tr
     for (const auto& option : plan.options) {
         const auto* kind = trade.repair(option.id);
         const double lost = (1 - option.mends) * (option.parts + option.minutes * perMinute);
-        const bool isFree = kind != nullptr && !kind->opensPanel && !kind->writesOff && !kind->stopGap;
+        const bool isFree = kind != nullptr && !kind->opensPanel && option.canBeDone() && !kind->stopGap;
         const bool mendsAnything = kind != nullptr && (!kind->exchanges.empty() || kind->parts > 0);
         if (isFree && mendsAnything && option.mends > likelyEnough && lost < least) {
             least = lost;

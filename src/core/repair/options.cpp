@@ -8,6 +8,8 @@
 #include "core/repair/comeback.h"
 #include "core/repair/current.h"
 #include "core/repair/junctions.h"
+#include "core/repair/planned_light.h"
+#include "core/repair/substitute.h"
 
 namespace dimglow::repair {
 
@@ -85,8 +87,26 @@ Renewed renewedBy(const RepairKind& kind, const job::Job& job, const Diagnosis& 
     return of;
 }
 
-/// Fills in how likely it comes back. \returns the chance to reckon with, over all that is not known
-double judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
+/// The chance to reckon with if so many hours were promised, over all that is not known.
+double comesBack(const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis, double promised) {
+    if (!kind.opensPanel) {
+        return kind.relapse;
+    }
+    Renewed renewed = renewedBy(kind, job, diagnosis);
+    renewed.within = promised;
+    if (renewed.hoursKnown) {
+        return likelyComeback(renewed);
+    }
+    double sum = 0;
+    for (const double hours : guessedHours) {
+        renewed.leds.hours = hours;
+        sum += likelyComeback(renewed);
+    }
+    return sum / double(std::size(guessedHours));
+}
+
+/// Fills in how likely it comes back, as far as that can be said.
+void judgeComeback(Option& option, const RepairKind& kind, const job::Job& job, const Diagnosis& diagnosis) {
     if (!kind.opensPanel) {
         if (kind.relapse > 0) {
             option.comeback = kind.relapse;
@@ -95,34 +115,29 @@ double judgeComeback(Option& option, const RepairKind& kind, const job::Job& job
         } else {
             option.comebackWhy = say("cannot tell: no figure for this repair");
         }
-        return kind.relapse;
+        return;
     }
-    Renewed renewed = renewedBy(kind, job, diagnosis);
+    const Renewed renewed = renewedBy(kind, job, diagnosis);
     option.comebackRange = comebackRange(renewed);
     option.comebackIsBound = diagnosis.failedCount == 0;
     if (!renewed.hoursKnown) {
         option.comebackWhy = say("cannot tell: the hours run are not known");
-        double sum = 0;
-        for (const double hours : guessedHours) {
-            renewed.leds.hours = hours;
-            sum += comebackRange(renewed).likely;
-        }
-        return sum / double(std::size(guessedHours));
+        return;
     }
     option.comeback = option.comebackRange->likely;
     option.comebackWhy =
         say("{} old and {} new LEDs over {:.0f} h of light", renewed.old, renewed.fresh, renewed.within);
-    return *option.comeback;
 }
 
-/// What must be typed or planned before an option can be advised.
+/// What must be typed or planned before an option can be advised, or why what was planned must not be done.
 Text planFirstOf(const RepairKind& kind, const job::Job& job) {
-    const auto& details = job.repair.details;
-    if (kind.plan == "strips" && !details.universal) {
-        return say("Plan the strips first: stock, cuts, places.");
+    if (kind.plan == "strips") {
+        const auto task = universalTaskOf(job);
+        return task ? plan::planUniversal(*task).refusal : say("Plan the strips first: stock, cuts, places.");
     }
-    if (kind.plan == "driver" && !details.module) {
-        return say("Hold a module against this set first.");
+    if (kind.plan == "driver") {
+        const auto& module = job.repair.details.module;
+        return module ? judge(*module, driverPlaceOf(job)).refusal : say("Hold a module against this set first.");
     }
     return {};
 }
@@ -159,13 +174,14 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
         option.unavailable = terms->unavailable;
     }
     option.glassRisk = kind.opensPanel ? opened.breaks : 0;
-    const double comesBack = judgeComeback(option, kind, job, diagnosis);
+    judgeComeback(option, kind, job, diagnosis);
 
     const double perMinute = job.bench.ratePerHour / 60;
     option.secondJob = option.parts + (work + (kind.opensPanel ? opened.minutes : 0)) * perMinute;
     option.before = option.parts + option.minutes * perMinute + option.glassRisk * job.order.value +
                     (1 - mends) * (option.secondJob + secondDiagnosisMinutes * perMinute);
-    option.expectedCost = option.before + comesBack * (option.secondJob + goodwillOf(job));
+    option.expectedCost =
+        option.before + comesBack(kind, job, diagnosis, job.bench.promisedHours) * (option.secondJob + goodwillOf(job));
     return option;
 }
 
@@ -297,35 +313,40 @@ FixPlan priced(const job::Job& job, const knowledge::Knowledge& trade, const Dia
     return plan;
 }
 
-/// What would be advised if so many hours were promised.
-std::string advisedAt(job::Job job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
-                      const std::string& today, double promised) {
-    job.bench.promisedHours = promised;
-    const auto plan = priced(job, trade, diagnosis, today);
-    const auto* best = Choice(job, plan.options).best();
-    return best == nullptr ? std::string() : best->id;
-}
-
 /// The hours nearest to those that are promised at which another option is cheapest; within a tenth and ten times.
 std::optional<Turn> promiseTurnOf(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
-                                  const std::string& today, const std::string& advised) {
+                                  const std::vector<Option>& options, const Choice& choice, const Option& best) {
+    std::vector<std::pair<const Option*, const RepairKind*>> rivals;
+    for (const auto& option : options) {
+        if (choice.may(option) && option.late == best.late) {
+            rivals.emplace_back(&option, trade.repair(option.id));
+        }
+    }
+    const auto cheapestAt = [&](double hours) {
+        const auto costOf = [&](const auto& rival) {
+            const auto& [option, kind] = rival;
+            return option->before + comesBack(*kind, job, diagnosis, hours) * (option->secondJob + goodwillOf(job));
+        };
+        const auto found = std::min_element(rivals.begin(), rivals.end(),
+                                            [&](const auto& a, const auto& b) { return costOf(a) < costOf(b); });
+        return found->first;
+    };
     constexpr double step = 1.26;  // ten steps to ten times
     constexpr int steps = 10;
-    const auto at = [&](double hours) { return advisedAt(job, trade, diagnosis, today, hours); };
     double more = job.bench.promisedHours;
     double less = more;
     for (int i = 0; i < steps; ++i) {
         for (double* side : {&more, &less}) {
             const double before = *side;
             *side *= side == &more ? step : 1 / step;
-            if (const auto other = at(*side); other != advised && !other.empty()) {
+            if (const auto* other = cheapestAt(*side); other != &best) {
                 double here = before;
                 double there = *side;
                 for (int halving = 0; halving < steps; ++halving) {
                     const double middle = (here + there) / 2;
-                    (at(middle) == advised ? here : there) = middle;
+                    (cheapestAt(middle) == &best ? here : there) = middle;
                 }
-                return there > here ? Turn{there, advised, other} : Turn{there, other, advised};
+                return there > here ? Turn{there, best.id, other->id} : Turn{there, other->id, best.id};
             }
         }
     }
@@ -373,7 +394,7 @@ FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Di
     }
     plan.overrode = choice.overrode(*best);
     plan.turn = choice.turn(*best);
-    plan.promiseTurn = promiseTurnOf(job, trade, diagnosis, today, best->id);
+    plan.promiseTurn = promiseTurnOf(job, trade, diagnosis, plan.options, choice, *best);
     plan.hoursTurn = hoursTurnOf(job, trade, diagnosis, today);
     const bool isOwn = job.order.whose == job::Whose::Own;
     if (job.order.value > 0 && *best->expectedCost > (isOwn ? 1 : worthwhileShare) * job.order.value) {

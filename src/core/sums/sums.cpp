@@ -7,6 +7,7 @@
 #include "core/lamps/lamps.h"
 #include "core/parts/part_check.h"
 #include "core/parts/resistors.h"
+#include "core/plan/colour.h"
 #include "core/repair/current.h"
 #include "core/repair/heat.h"
 #include "core/safety/stored_charge.h"
@@ -388,6 +389,20 @@ Answer fewerAmps(const Given& of) {
         .done();
 }
 
+Answer white(const Given& of) {
+    const plan::Chromaticity light{of.at("x"), of.at("y")};
+    const double kelvin = plan::colourTemperature(light);
+    Out out;
+    out.put("cct", say("colour temperature"), kelvin, say("{:.0f} K", kelvin));
+    if (given(of, "x2") && given(of, "y2")) {
+        const double apart = plan::differenceOf(light, {*given(of, "x2"), *given(of, "y2")});
+        out.put("steps", say("apart, just visible steps"), apart / plan::visibleDifference,
+                say("{:.1f}", apart / plan::visibleDifference));
+        out.note(say("{}.", plan::wordsOfDifference(apart)));
+    }
+    return out.done();
+}
+
 lamps::Output outputOf(const Given& of) {
     return {of.at("v"), of.at("i"), given(of, "f").value_or(0), given(of, "c").value_or(0),
             given(of, "stray").value_or(0)};
@@ -573,6 +588,14 @@ std::vector<Sum> made() {
          {amps("i", say("current now")), amps("want", say("current wanted")),
           usually(asked("n", say("exponent"), Unit::None, "", 1, 0.1, 5), 1.5)},
          fewerAmps},
+        {"white",
+         say("White by a colour meter"),
+         "McCamy 1992, Hernández-Andrés 1999",
+         Picture::None,
+         {asked("x", say("x"), Unit::None, "", 1, 0.2, 0.5), asked("y", say("y"), Unit::None, "", 1, 0.2, 0.5),
+          maybe(asked("x2", say("x of its neighbour"), Unit::None, "", 1, 0.2, 0.5)),
+          maybe(asked("y2", say("y of its neighbour"), Unit::None, "", 1, 0.2, 0.5))},
+         white},
         {"lamp",
          say("Inverter output for a lamp"),
          "√(V² + (I·Xc)²)",

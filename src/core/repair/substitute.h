@@ -3,6 +3,7 @@
 #include <optional>
 #include <vector>
 
+#include "core/job/job.h"
 #include "core/parts/offers.h"
 #include "core/repair/matching.h"
 #include "core/text/text.h"
@@ -10,19 +11,19 @@
 /// \file
 /// A driver module of another make in the place of a driver whose chip is not to be had.
 
-namespace dimglow::sums {
+namespace dimglow::repair {
 
 /// Where it is to go.
 struct DriverPlace {
-    double stringVolts = 0;
-    double stringAmps = 0;
+    std::optional<double> stringVolts;  ///< of the strips as they are described
+    std::optional<double> stringAmps;
     std::optional<double> enableVolts;  ///< what the main board gives as BL_ON
     std::optional<double> supplyVolts;  ///< the rail it would hang on
 };
 
 struct SubstituteVerdict {
-    std::vector<repair::Margin> margins;
-    repair::Fit fit = repair::Fit::NotKnown;
+    std::vector<Margin> margins;
+    Fit fit = Fit::NotKnown;
     text::Text refusal;              ///< why it must not go in; empty when it may
     std::vector<text::Text> steps;   ///< the order of trying it
     std::vector<text::Text> losses;  ///< what the set no longer does: goes onto the report
@@ -40,4 +41,7 @@ struct Trouble {
 };
 std::vector<Trouble> troubles();
 
-}  // namespace dimglow::sums
+/// Where it would go in a job, as far as anybody has said.
+DriverPlace driverPlaceOf(const job::Job& job);
+
+}  // namespace dimglow::repair

@@ -1,11 +1,11 @@
-#include "core/sums/substitute.h"
+#include "core/repair/substitute.h"
 
 #include <algorithm>
 
-namespace dimglow::sums {
+#include "core/backlight/wiring.h"
 
-using repair::Fit;
-using repair::Margin;
+namespace dimglow::repair {
+
 using text::say;
 using text::Text;
 
@@ -14,16 +14,19 @@ namespace {
 constexpr double stringSpread = 0.15;
 constexpr double openLoadTimes = 1.4;
 
-Text volts(double value) {
+Text inVolts(double value) {
     return say("{:.1f} V", value);
 }
 
 /// \p have at least, or at most, \p need.
-Margin bound(Text quantity, const std::optional<double>& have, double need, bool atLeast, Text (*words)(double),
-             const Text& why) {
-    const bool fits = have && (atLeast ? *have >= need * (1 - 1e-9) : *have <= need * (1 + 1e-9));
+Margin bound(Text quantity, const std::optional<double>& have, const std::optional<double>& need, bool atLeast,
+             Text (*words)(double), const Text& why) {
+    if (!need) {
+        return {std::move(quantity), have ? words(*have) : Text(), {}, Fit::NotKnown, {}};
+    }
+    const bool fits = have && (atLeast ? *have >= *need * (1 - 1e-9) : *have <= *need * (1 + 1e-9));
     return {std::move(quantity), have ? words(*have) : Text(),
-            atLeast ? say("{} or more", words(need)) : say("{} or less", words(need)),
+            atLeast ? say("{} or more", words(*need)) : say("{} or less", words(*need)),
             !have  ? Fit::NotKnown
             : fits ? Fit::Fits
                    : Fit::DoesNot,
@@ -47,24 +50,28 @@ Margin ownLimit(const parts::DriverModule& module) {
 SubstituteVerdict judge(const parts::DriverModule& module, const DriverPlace& place) {
     SubstituteVerdict verdict;
     const auto amps = [](double value) { return say("{:.0f} mA", 1000 * value); };
-    const double low = place.stringVolts * (1 - stringSpread);
-    const double high = place.stringVolts * (1 + stringSpread);
+    const auto timesVolts = [&](double factor) {
+        return place.stringVolts ? std::optional(factor * *place.stringVolts) : std::nullopt;
+    };
+    const auto low = timesVolts(1 - stringSpread);
+    const auto high = timesVolts(1 + stringSpread);
     auto& all = verdict.margins;
-    all.push_back(bound(say("lowest output"), module.lowestVolts, low, false, volts, say("it cannot go down so far")));
-    all.push_back(bound(say("highest output"), module.highestVolts, high, true, volts, say("the strings stay dark")));
+    all.push_back(
+        bound(say("lowest output"), module.lowestVolts, low, false, inVolts, say("it cannot go down so far")));
+    all.push_back(bound(say("highest output"), module.highestVolts, high, true, inVolts, say("the strings stay dark")));
     all.push_back(bound(say("current"), module.amps, place.stringAmps, true, amps, say("dimmer than it was")));
-    all.push_back(bound(say("open-load limit"), module.openVolts, openLoadTimes * place.stringVolts, false, volts,
+    all.push_back(bound(say("open-load limit"), module.openVolts, timesVolts(openLoadTimes), false, inVolts,
                         say("an open string would meet all of it")));
     all.push_back(ownLimit(module));
     if (place.enableVolts) {
-        all.push_back(bound(say("enabled from"), module.enableVolts, *place.enableVolts, false, volts,
+        all.push_back(bound(say("enabled from"), module.enableVolts, *place.enableVolts, false, inVolts,
                             say("BL_ON does not reach it: a transistor between")));
     }
     if (place.supplyVolts) {
-        all.push_back(bound(say("starts from"), module.startVolts, *place.supplyVolts, false, volts,
+        all.push_back(bound(say("starts from"), module.startVolts, *place.supplyVolts, false, inVolts,
                             say("a step-up module, or an added winding, must feed it")));
     }
-    verdict.fit = repair::verdictOf(all);
+    verdict.fit = verdictOf(all);
     const bool hasNoLimit = !module.openVolts || !module.limitsCurrent || !*module.limitsCurrent;
     if (hasNoLimit) {
         verdict.refusal =
@@ -85,6 +92,17 @@ SubstituteVerdict judge(const parts::DriverModule& module, const DriverPlace& pl
     return verdict;
 }
 
+DriverPlace driverPlaceOf(const job::Job& job) {
+    const auto& backlight = job.set.backlight;
+    DriverPlace place;
+    if (backlight.isDescribed) {
+        place.stringVolts = backlight::healthyStringVolts(backlight);
+        place.stringAmps = backlight.channels.front().stringAmps();
+    }
+    place.supplyVolts = backlight.driver.idleVolts;
+    return place;
+}
+
 std::vector<Trouble> troubles() {
     return {{say("It blinks"), say("Its supply starves and starts again: start resistor missing or too large.")},
             {say("It is dim and unsteady"), say("Start or sense resistor too large.")},
@@ -92,4 +110,4 @@ std::vector<Trouble> troubles() {
             {say("The set turns itself off"), say("The dead chip's fault output is not parked.")}};
 }
 
-}  // namespace dimglow::sums
+}  // namespace dimglow::repair
