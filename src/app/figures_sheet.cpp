@@ -179,6 +179,25 @@ parts::PartKind FiguresSheet::partKind() const {
     return point == nullptr ? parts::PartKind::Electrolytic : point->kind;
 }
 
+parts::Ratings FiguresSheet::oldPart() const {
+    const auto& job = session_.job();
+    const auto& typed = job.repair.details.matching.oldPart;
+    const auto read = parts::readTypedRatings(partKind(), typed, language::tongue());
+    if (const auto* ratings = std::get_if<parts::Ratings>(&read); ratings != nullptr && !typed.empty()) {
+        return *ratings;
+    }
+    const auto& suspects = session_.shown().assessment.suspects;
+    if (!suspects.empty() && !suspects.front().parts.empty()) {
+        const auto& part = suspects.front().parts.front();
+        for (const auto& point : job.set.points) {
+            if (point.kind == part.point && point.ref == part.ref) {
+                return point.ratings;
+            }
+        }
+    }
+    return {};
+}
+
 /// As it is printed on the old one and on the new, and what it meets where it sits.
 void FiguresSheet::addPart() {
     constexpr int longest = 60;
@@ -196,7 +215,8 @@ void FiguresSheet::addPart() {
         const auto* problem = std::get_if<text::Text>(&read);
         return typed.isEmpty() || problem == nullptr ? QString() : words(*problem);
     };
-    printed.show = [old = printed.old, offered = printed.offered](const job::Job& job) {
+    printed.show = [this, old = printed.old, offered = printed.offered](const job::Job& job) {
+        old->setPlaceholderText(QString::fromStdString(parts::lineOf(oldPart())));
         old->showWords(job.repair.details.matching.oldPart);
         offered->showWords(job.repair.details.matching.newPart);
     };
@@ -349,7 +369,7 @@ std::vector<repair::Margin> FiguresSheet::margins() const {
             const auto* known = std::get_if<parts::Ratings>(&ratings);
             return known == nullptr ? parts::Ratings{} : *known;
         };
-        return repair::match(partKind(), read(matching.newPart), read(matching.oldPart),
+        return repair::match(partKind(), read(matching.newPart), oldPart(),
                              {matching.stressVolts, matching.stressAmps});
     }
     repair::LedNeed need;

@@ -43,6 +43,8 @@ private:
     void addPart();
     /// What kind of part the suspect comes down to.
     parts::PartKind partKind() const;
+    /// What is printed on the old one: typed here, or else written down at the board.
+    parts::Ratings oldPart() const;
     template <class Part>
     void addNumber(const sums::Asked& asked, Part job::Matching::*old, Part job::Matching::*fresh,
                    std::optional<double> Part::*member);

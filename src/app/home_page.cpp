@@ -115,6 +115,7 @@ HomePage::HomePage(records::Logbook& logbook, knowledge::Source trade, QWidget* 
     connect(import, &QPushButton::clicked, this, &HomePage::importWanted);
     head->addWidget(import);
     head->addWidget(fresh);
+    doors_ = {import, fresh};
     column->addLayout(head);
     search_ = new QLineEdit;
     search_->setObjectName(QStringLiteral("search"));
@@ -191,6 +192,9 @@ void HomePage::refresh() {
     }
     if (firstStart_ != nullptr) {
         firstStart_->setVisible(isEmpty);
+    }
+    for (auto* door : doors_) {
+        door->setVisible(!isEmpty);
     }
     list_->setVisible(!isNothingFound && !isEmpty);
     nothingFound_->setVisible(isNothingFound);

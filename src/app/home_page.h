@@ -39,6 +39,7 @@ private:
     QLabel* count_ = nullptr;
     FirstStart* firstStart_ = nullptr;  ///< of an empty bench; null until there was one
     QVBoxLayout* column_ = nullptr;
+    std::vector<QWidget*> doors_;      ///< of the head: an empty bench has larger ones
     QWidget* nothingFound_ = nullptr;  ///< what to do then
     QLabel* sought_ = nullptr;
 };

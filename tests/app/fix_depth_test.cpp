@@ -191,6 +191,21 @@ TEST_F(Fixing, AnOverdrivenLedIsNamedByItsFigures) {
     EXPECT_EQ(me_.read(QStringLiteral("fitVerdict")), QStringLiteral("does not fit"));
 }
 
+TEST_F(Fixing, APartIsHeldToWhatTheBoardSaysOfTheOldOne) {
+    const auto all = virtualset::demoWorkshop(knowledge::builtInKnowledge());
+    const auto capacitors =
+        std::find_if(all.begin(), all.end(), [](const auto& demo) { return demo.job.id == "SK-0417"; });
+    open(capacitors->job);
+    me_.press(Qt::Key_1);
+    me_.press(Qt::Key_M);
+    fill("partNew", "a can");
+    EXPECT_FALSE(me_.read(QStringLiteral("fieldNote")).isEmpty());
+    EXPECT_TRUE(job().repair.details.matching.newPart.empty());
+    fill("partNew", "470u 25V 105C");
+    EXPECT_EQ(me_.read(QStringLiteral("fitVerdict")), QStringLiteral("does not fit")) << "the old one stood more";
+    EXPECT_TRUE(job().repair.details.matching.oldPart.empty()) << "what the board says is not typed here";
+}
+
 TEST_F(Fixing, BenchMathsLiesOverAnyStationAndIsPinned) {
     openFound();
     me_.goTo("board");

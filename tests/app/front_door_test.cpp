@@ -4,6 +4,7 @@
 #include <gtest/gtest.h>
 
 #include <QDropEvent>
+#include <QFile>
 #include <QLabel>
 #include <QListWidget>
 #include <QMimeData>
@@ -69,6 +70,20 @@ TEST_F(FrontDoor, HelpIsThePageOfTheStationInFrontWithItsKeys) {
     EXPECT_EQ(me_.find<QTextBrowser>(QStringLiteral("helpText")), nullptr);
     me_.press(Qt::Key_F1);
     EXPECT_THAT(help(), HasSubstr("price, days")) << "back at the fix plan";
+}
+
+TEST_F(FrontDoor, EveryStationHasItsPageInBothLanguages) {
+    for (const auto& kind : app::stationKinds()) {
+        for (const char* folder : {"en", "de"}) {
+            QFile page(QStringLiteral(":/manual/%1/%2.md").arg(QLatin1String(folder), QLatin1String(kind.id)));
+            ASSERT_TRUE(page.open(QIODevice::ReadOnly)) << folder << " " << kind.id;
+            const auto text = page.readAll();
+            EXPECT_TRUE(text.contains(folder == std::string("en") ? "**Why**" : "**Warum**")) << kind.id;
+            if (folder == std::string("en")) {
+                EXPECT_EQ(QString::fromUtf8(text).section('\n', 0, 0), "# " + kind.title(set::LightKind::Leds));
+            }
+        }
+    }
 }
 
 TEST_F(FrontDoor, AFileThatIsDroppedIsTakenIn) {
