@@ -6123,6 +6123,50 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>y of its neighbour</source>
         <translation>y des Nachbarn</translation>
     </message>
+    <message>
+        <source>{} Renewed with it: {}.</source>
+        <translation>{} Mit erneuert: {}.</translation>
+    </message>
+    <message>
+        <source>of its twin</source>
+        <translation>seines Zwillings</translation>
+    </message>
+    <message>
+        <source>Worse than its twin: it goes first, whatever the limit says.</source>
+        <translation>Schlechter als sein Zwilling: Er kommt zuerst heraus, was immer die Grenze sagt.</translation>
+    </message>
+    <message>
+        <source>No worse than its twin.</source>
+        <translation>Nicht schlechter als sein Zwilling.</translation>
+    </message>
+    <message>
+        <source>Three figures or four: 154, 1003.</source>
+        <translation>Drei Ziffern oder vier: 154, 1003.</translation>
+    </message>
+    <message>
+        <source>a resistor</source>
+        <translation>als Widerstand</translation>
+    </message>
+    <message>
+        <source>a capacitor</source>
+        <translation>als Kondensator</translation>
+    </message>
+    <message>
+        <source>a coil</source>
+        <translation>als Spule</translation>
+    </message>
+    <message>
+        <source>its twin reads</source>
+        <translation>sein Zwilling misst</translation>
+    </message>
+    <message>
+        <source>Number printed on a part</source>
+        <translation>Aufgedruckte Zahl eines Bauteils</translation>
+    </message>
+    <message>
+        <source>printed, as 154 or 1003</source>
+        <translation>Aufdruck, wie 154 oder 1003</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -6942,6 +6986,18 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>junctions %1 °C as found, %2 (%3 to %4) flush: life × %5</source>
         <translation>Sperrschichten %1 °C vorgefunden, %2 (%3 bis %4) bündig: Leben × %5</translation>
     </message>
+    <message>
+        <source>25</source>
+        <translation>25</translation>
+    </message>
+    <message>
+        <source>its room, °C</source>
+        <translation>sein Raum, °C</translation>
+    </message>
+    <message>
+        <source>Room where it stands</source>
+        <translation>Raum, in dem es steht</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::FiguresSheet</name>
@@ -7568,6 +7624,61 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Saved %1</source>
         <translation>Gesichert %1</translation>
+    </message>
+    <message>
+        <source>Side by side</source>
+        <translation>Nebeneinander</translation>
+    </message>
+    <message>
+        <source>T</source>
+        <translation>T</translation>
+    </message>
+</context>
+<context>
+    <name>dimglow::app::FixRows</name>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>today</source>
+        <translation>heute</translation>
+    </message>
+    <message>
+        <source>%1 d</source>
+        <translation>%1 T</translation>
+    </message>
+    <message>
+        <source>as before</source>
+        <translation>wie zuvor</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>money</source>
+        <translation>Geld</translation>
+    </message>
+    <message>
+        <source>days</source>
+        <translation>Tage</translation>
+    </message>
+    <message>
+        <source>looks</source>
+        <translation>Aussehen</translation>
+    </message>
+    <message>
+        <source>%1 to %2 %</source>
+        <translation>%1 bis %2 %</translation>
+    </message>
+    <message>
+        <source>comes back</source>
+        <translation>kommt zurück</translation>
     </message>
 </context>
 <context>

@@ -206,6 +206,20 @@ TEST_F(Fixing, APartIsHeldToWhatTheBoardSaysOfTheOldOne) {
     EXPECT_TRUE(job().repair.details.matching.oldPart.empty()) << "what the board says is not typed here";
 }
 
+TEST_F(Fixing, WaysStandSideBySideInTheChartsPlace) {
+    openFound();
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("sideBySideRows")), nullptr);
+    me_.press(Qt::Key_T);
+    const auto* rows = me_.find<QWidget>(QStringLiteral("sideBySideRows"));
+    ASSERT_NE(rows, nullptr);
+    for (const auto& option : me_.window().session().shown().assessment.plan.options) {
+        const auto title = QString::fromStdString(option.title.english()) + QLatin1Char(':');
+        EXPECT_EQ(rows->accessibleName().contains(title), option.canBeDone()) << option.id;
+    }
+    me_.press(Qt::Key_T);
+    EXPECT_FALSE(rows->isVisible());
+}
+
 TEST_F(Fixing, BenchMathsLiesOverAnyStationAndIsPinned) {
     openFound();
     me_.goTo("board");

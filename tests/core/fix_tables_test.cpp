@@ -314,6 +314,7 @@ TEST(FixDetails, EachBrokenLimitIsNamedByItsField) {
         {"oldStrip.pitchMm", [](auto& d) { d.matching.oldStrip.pitchMm = -3; }},
         {"module.openVolts", [](auto& d) { d.module->openVolts = 1e9; }},
         {"gapMm", [](auto& d) { d.gapMm = 0; }},
+        {"roomCelsius", [](auto& d) { d.roomCelsius = 90; }},
         {"stressVolts", [](auto& d) { d.matching.stressVolts = INFINITY; }},
         {"sums", [](auto& d) { d.sums.resize(41); }},
         {"given", [](auto& d) { d.sums.front().given["vin"] = std::nan(""); }},

@@ -213,6 +213,42 @@ TEST_F(Plan, NoOptionCostsLessWhenMoreIsWrong) {
     }
 }
 
+TEST_F(Plan, APartFoundBadIsRenewedInEveryOptionButOneThatBringsItsBoard) {
+    const auto before = plan();
+    open_.badParts = {{text::say("Supply capacitor {}", std::string("C12")), "470u 63V", "powerBoard", true}};
+    const auto one = plan();
+    open_.badParts.push_back({text::say("Supply capacitor {}", std::string("C13")), "", "powerBoard", true});
+    const auto two = plan();
+    for (const auto& o : before.options) {
+        if (o.writesOff || !o.expectedCost) {
+            continue;
+        }
+        EXPECT_GT(option(one, o.id).parts, o.parts) << o.id;
+        EXPECT_GT(option(one, o.id).minutes, o.minutes) << o.id;
+        EXPECT_GT(*option(two, o.id).expectedCost, *option(one, o.id).expectedCost) << o.id;
+        EXPECT_THAT(option(two, o.id).say.english(), HasSubstr("C13")) << o.id;
+    }
+    const auto& board = *knowledge::builtInKnowledge().repair("replaceBoard");
+    EXPECT_TRUE(open_.badParts[0].comesWith(board));
+    EXPECT_FALSE(open_.badParts[0].comesWith(*knowledge::builtInKnowledge().repair("replaceMainBoard")));
+}
+
+TEST_F(Plan, InvertersOfAPairAreReplacedTogether) {
+    job_.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    job_.set.kind = "driverBoard";
+    job_.set.lamps.count = 12;
+    open_ = {{{"inverterDrive", 0.9}, {"inverterIc", 0.1}}, 0, {}};
+    const auto priceOf = [&](lamps::Lamps::Drive drive) {
+        job_.set.lamps.drive = drive;
+        return option(plan(), "replaceDriverBoard");
+    };
+    const auto one = priceOf(lamps::Lamps::Drive::OneEnd);
+    const auto pair = priceOf(lamps::Lamps::Drive::BothEnds);
+    EXPECT_DOUBLE_EQ(pair.parts, 2 * one.parts);
+    EXPECT_NE(pair.title.english(), one.title.english());
+    EXPECT_EQ(shoppingList(job_, knowledge::builtInKnowledge(), open_, "replaceDriverBoard").front().count, 2);
+}
+
 TEST_F(Plan, WhatIsBoughtNamesItsFigures) {
     const auto& trade = knowledge::builtInKnowledge();
     open_.badParts = {{text::say("Supply capacitor {}", std::string("C12")), "470u 63V"}};

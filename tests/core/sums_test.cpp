@@ -68,6 +68,11 @@ TEST(Sums, CheckValues) {
         {"divider", {{"vref", 2.5}, {"top", 100e3}, {"bottom", 2e3}}, "vout", 127.5, 1e-9},
         {"divider", {{"vref", 2.5}, {"top", 100e3}, {"vout", 127.5}}, "bottom", 2e3, 1e-9},
         {"series", {{"vs", 12}, {"vled", 3}, {"i", 0.02}}, "fitted", 470, 1e-9},
+        // IEC 60062, as the standard's own way of reading: two figures and the zeros, three of one per cent.
+        {"marking", {{"code", 154}}, "farads", 0.15e-6, 1e-15},
+        {"marking", {{"code", 100}}, "henries", 10e-6, 1e-15},
+        {"marking", {{"code", 1003}}, "ohms", 100e3, 1e-9},
+        {"esr", {{"c", 470e-6}, {"v", 63}, {"read", 0.4}, {"twin", 0.2}}, "times", 2, 1e-12},
         {"start", {{"rail", 100}, {"vz", 18}, {"r", 8200}, {"icc", 2e-3}}, "iz", 8e-3, 1e-9},
     };
     for (const auto& check : checks) {

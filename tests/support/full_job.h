@@ -140,6 +140,7 @@ inline Job fullJob() {
     details.matching.stressVolts = 48;
     details.matching.stressAmps = 0.5;
     details.gapMm = 0.4;
+    details.roomCelsius = 31;
     details.module = parts::DriverModule{60, 180, 0.3, 2.5, 10, 190, true, false};
     details.sums = {{"boost", {{"vin", 24}, {"vout", 62}}}};
     return job;

@@ -51,11 +51,12 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
     gap_ = new TypedField(QStringLiteral("gap"), sums::Asked{"gap", say("air under the strips as found"),
                                                              Unit::Millimetres, "mm", 1, 0.01, 20});
     gap_->setPlaceholderText(tr("mm; empty: flush"));
-    const std::pair<QString, TypedField*> fields[] = {{tr("as found"), amps_},
-                                                      {tr("its resistors"), resistors_},
-                                                      {tr("at brightness"), brightness_},
-                                                      {tr("wanted"), wanted_},
-                                                      {tr("air under strips"), gap_}};
+    room_ = new TypedField(QStringLiteral("room"),
+                           sums::Asked{"room", say("room where it stands"), Unit::Celsius, "°C", 1, -20, 60});
+    room_->setPlaceholderText(tr("25"));
+    const std::pair<QString, TypedField*> fields[] = {
+        {tr("as found"), amps_}, {tr("its resistors"), resistors_}, {tr("at brightness"), brightness_},
+        {tr("wanted"), wanted_}, {tr("air under strips"), gap_},    {tr("its room, °C"), room_}};
     int at = 0;
     for (const auto& [name, field] : fields) {
         field->setMinimumWidth(theme::px(60));
@@ -67,7 +68,7 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
     heat_ = makeLabel({}, theme::quiet());
     heat_->setObjectName(QStringLiteral("heat"));
     heat_->setWordWrap(true);
-    grid->addWidget(heat_, 4, 1, 2, 1);
+    rows->addWidget(heat_);
     ways_ = new QVBoxLayout;
     ways_->setSpacing(theme::px(3));
     rows->addLayout(ways_);
@@ -94,6 +95,11 @@ CurrentCard::CurrentCard(JobSession& session, QWidget* parent) : QFrame(parent),
     connect(gap_, &TypedField::typed, this, [this] {
         commit(
             tr("Air under the strips"), [this](job::Job& job) { job.repair.details.gapMm = gap_->value(); }, gap_);
+    });
+    connect(room_, &TypedField::typed, this, [this] {
+        commit(
+            tr("Room where it stands"), [this](job::Job& job) { job.repair.details.roomCelsius = room_->value(); },
+            room_);
     });
     connect(wanted_, &TypedField::typed, this, [this] {
         asked_ = wanted_->value();
@@ -167,6 +173,7 @@ void CurrentCard::refresh() {
     resistors_->showWords(repair.details.current.foundResistors);
     brightness_->showWords(repair.details.current.brightness);
     gap_->showValue(repair.details.gapMm);
+    room_->showValue(repair.details.roomCelsius);
     const auto junctions = repair::junctionsOf(session_.job());
     heat_->setText(junctions
                        ? tr("junctions %1 °C as found, %2 (%3 to %4) flush: life × %5")

@@ -35,6 +35,7 @@ private:
     TypedField* wanted_ = nullptr;
     QLabel* direction_ = nullptr;
     TypedField* gap_ = nullptr;
+    TypedField* room_ = nullptr;  ///< where the set stands
     QLabel* heat_ = nullptr;
     QVBoxLayout* ways_ = nullptr;
     std::optional<double> asked_;  ///< A, beside the usual shares

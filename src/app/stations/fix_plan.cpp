@@ -102,15 +102,29 @@ void FixPlanStation::buildChart() {
     auto* card = makeCard("panel");
     auto* rows = new QVBoxLayout(card);
     rows->setContentsMargins(theme::px(14), theme::px(10), theme::px(14), theme::px(8));
-    rows->addWidget(makeLabel(tr("What it costs, and how likely it comes back"), theme::strong()));
+    auto* head = new QHBoxLayout;
+    head->addWidget(makeLabel(tr("What it costs, and how likely it comes back"), theme::strong()), 1);
+    sideBySide_ = makeButton(tr("Side by side"), tr("T"));
+    sideBySide_->setObjectName(QStringLiteral("sideBySide"));
+    sideBySide_->setCheckable(true);
+    sideBySide_->setFocusPolicy(Qt::NoFocus);
+    connect(sideBySide_, &QPushButton::toggled, this, [this] { showRows(); });
+    head->addWidget(sideBySide_);
+    rows->addLayout(head);
+    rows_ = new FixRows;
+    rows_->setObjectName(QStringLiteral("sideBySideRows"));
+    connect(rows_, &FixRows::pressed, this, [this](int number) { choose(number - 1); });
+    rows->addWidget(rows_);
     auto* columns = new QHBoxLayout;
     chart_ = new FixChart;
     chart_->setObjectName(QStringLiteral("chart"));
     connect(chart_, &FixChart::pressed, this, [this](int number) { choose(number - 1); });
     columns->addWidget(chart_, 1);
-    turn_ = new QVBoxLayout;
+    turned_ = new QWidget;
+    turn_ = new QVBoxLayout(turned_);
+    turn_->setContentsMargins(0, 0, 0, 0);
     turn_->setSpacing(theme::px(6));
-    columns->addLayout(turn_);
+    columns->addWidget(turned_);
     rows->addLayout(columns);
     body_->addWidget(card);
 }
@@ -341,6 +355,24 @@ void FixPlanStation::showChart() {
     }
     chart_->show(std::move(marks), QString::fromStdString(job().bench.currency));
     showTurn();
+    showRows();
+}
+
+void FixPlanStation::showRows() {
+    std::vector<FixRows::Row> rows;
+    const auto& plan = assessment().plan;
+    for (int i = 0; i < shownOf(plan); ++i) {
+        const auto& option = plan.options[std::size_t(i)];
+        if (option.canBeDone() && option.expectedCost) {
+            rows.push_back({i + 1, words(option.title), *option.expectedCost, option.days, option.late,
+                            words(option.looks), option.comebackRange, plan.advised == option.id});
+        }
+    }
+    rows_->show(std::move(rows), QString::fromStdString(job().bench.currency));
+    rows_->setVisible(sideBySide_->isChecked());
+    for (QWidget* widget : std::initializer_list<QWidget*>{chart_, turned_}) {
+        widget->setVisible(!sideBySide_->isChecked());
+    }
 }
 
 void FixPlanStation::showTurn() {
@@ -671,6 +703,9 @@ void FixPlanStation::keyPressEvent(QKeyEvent* event) {
         case Qt::Key_L:
             lightSheet_->setOption(planned());
             lightSheet_->open();
+            break;
+        case Qt::Key_T:
+            sideBySide_->toggle();
             break;
         case Qt::Key_U:
             universal_->open();

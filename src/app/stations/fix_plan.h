@@ -5,6 +5,7 @@
 
 #include "app/figures_sheet.h"
 #include "app/fix_chart.h"
+#include "app/fix_rows.h"
 #include "app/light_sheet.h"
 #include "app/stations/current_card.h"
 #include "app/stations/number_field.h"
@@ -37,6 +38,7 @@ private:
     void buildAssumptions();
     void showAdvice();
     void showChart();
+    void showRows();
     void showTurn();
     void showCards();
     void showTerms();
@@ -61,7 +63,10 @@ private:
     QLabel* overrode_ = nullptr;
     QPushButton* whose_ = nullptr;
     FixChart* chart_ = nullptr;
-    QVBoxLayout* turn_ = nullptr;
+    FixRows* rows_ = nullptr;  ///< in its place when people weigh ways rather than read a chart
+    QPushButton* sideBySide_ = nullptr;
+    QWidget* turned_ = nullptr;
+    QVBoxLayout* turn_ = nullptr;  ///< of it
     QGridLayout* options_ = nullptr;
     QLabel* termsTitle_ = nullptr;
     QLabel* termsFacts_ = nullptr;

@@ -38,8 +38,10 @@ std::vector<repair::BadPart> badPartsOf(const std::vector<job::Entry>& standing,
         const auto printed = std::find_if(set.points.begin(), set.points.end(), [&](const auto& point) {
             return point.kind == asked.point && point.ref == asked.ref;
         });
-        parts.push_back({text::say("{} {}", knowledge.point(asked.point)->title, asked.ref),
-                         printed == set.points.end() ? std::string() : parts::lineOf(printed->ratings)});
+        const auto& kind = *knowledge.point(asked.point);
+        parts.push_back({text::say("{} {}", kind.title, asked.ref),
+                         printed == set.points.end() ? std::string() : parts::lineOf(printed->ratings),
+                         knowledge.setKind(set).blocks[std::size_t(kind.block)].unit, kind.ages});
     }
     return parts;
 }

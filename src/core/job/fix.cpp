@@ -212,8 +212,10 @@ json toJson(const FixDetails& details) {
                                                   {"newStrip", stripJson(matching.newStrip)}};
     writeText(result, "oldPart", matching.oldPart);
     writeText(result, "newPart", matching.newPart);
-    format::writeKnown(
-        result, {{"stressVolts", matching.stressVolts}, {"stressAmps", matching.stressAmps}, {"gapMm", details.gapMm}});
+    format::writeKnown(result, {{"stressVolts", matching.stressVolts},
+                                {"stressAmps", matching.stressAmps},
+                                {"gapMm", details.gapMm},
+                                {"roomCelsius", details.roomCelsius}});
     for (const auto& [member, side] : sides) {
         if (!side.empty()) {
             result[member] = side;
@@ -259,6 +261,7 @@ FixDetails readFixDetails(Fields fields) {
     matching.stressVolts = fields.maybeNumber("stressVolts");
     matching.stressAmps = fields.maybeNumber("stressAmps");
     details.gapMm = fields.maybeNumber("gapMm");
+    details.roomCelsius = fields.maybeNumber("roomCelsius");
     if (fields.has("module")) {
         details.module = readModule(fields.object("module"));
     }
@@ -292,6 +295,7 @@ void check(const Check& at, const FixDetails& details) {
     at.number("stressVolts", details.matching.stressVolts, limits::pointVolts);
     at.number("stressAmps", details.matching.stressAmps, limits::pointAmps);
     at.number("gapMm", details.gapMm, limits::gapMm);
+    at.number("roomCelsius", details.roomCelsius, limits::roomCelsius);
     if (details.module) {
         checkModule(at.at("module"), *details.module);
     }

@@ -59,7 +59,8 @@ struct FixDetails {
     std::optional<Universal> universal;
     Matching matching;
     std::optional<parts::DriverModule> module;
-    std::optional<double> gapMm;  ///< air under the strips, as found; empty: flush, or nobody looked
+    std::optional<double> gapMm;        ///< air under the strips, as found; empty: flush, or nobody looked
+    std::optional<double> roomCelsius;  ///< where the set stands when it is used; empty: a usual room
     std::vector<PinnedSum> sums;
     bool operator==(const FixDetails&) const = default;
 };

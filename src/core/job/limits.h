@@ -38,6 +38,7 @@ inline constexpr std::size_t givens = 20;
 inline constexpr Range lengthMm{0.1, 1e4};
 inline constexpr Range depthMm{2, 300};
 inline constexpr Range gapMm{0.01, 20};
+inline constexpr Range roomCelsius{-20, 60};
 inline constexpr Range segmentMm{2, 5000};
 inline constexpr Range segmentLeds{1, 60};
 inline constexpr Range segments{1, 200};

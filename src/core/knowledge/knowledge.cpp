@@ -231,6 +231,8 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
         kind.minutes = repair.number("minutes", 0, 1e5);
         kind.perLedMinutes = repair.number("perLedMinutes", 0, 1e5, 0);
         kind.findMinutes = repair.number("findMinutes", 0, 1e5, 0);
+        kind.perPartParts = repair.number("perPartParts", 0, 1e6, 0);
+        kind.perPartMinutes = repair.number("perPartMinutes", 0, 1e5, 0);
         kind.days = repair.number("days", 0, 1000);
         kind.opensPanel = repair.flag("opensPanel", false);
         kind.writesOff = repair.flag("writesOff", false);
@@ -248,6 +250,9 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
             kind.refused = sentence(repair, "refused", longestSentence);
         }
         kind.plan = repair.text("plan", longestWord, "");
+        if (repair.has("whenTwo")) {
+            kind.whenTwo = sentence(repair, "whenTwo", longestSentence);
+        }
         knowledge.repairs.push_back(std::move(kind));
     });
     if (std::none_of(knowledge.repairs.begin(), knowledge.repairs.end(), [](const auto& r) { return r.writesOff; })) {

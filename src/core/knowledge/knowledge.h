@@ -205,7 +205,9 @@ struct RepairKind {
     double perStripParts = 0;
     double minutes = 0;
     double perLedMinutes = 0;
-    double findMinutes = 0;  ///< to find what is exchanged, until that is done
+    double findMinutes = 0;   ///< to find what is exchanged, until that is done
+    double perPartParts = 0;  ///< each part of a board that is renewed beside the first
+    double perPartMinutes = 0;
     double days = 0;
     bool opensPanel = false;
     bool writesOff = false;
@@ -222,7 +224,8 @@ struct RepairKind {
     text::Text looks = {};               ///< what is seen of it on the screen, in a word or two
     text::Text refused = {};             ///< why it is no repair; empty of those that are
     bool isRepair() const { return !writesOff && refused.empty(); }
-    std::string plan = {};  ///< what must be planned before it can be advised: "strips", "driver"
+    std::string plan = {};    ///< what must be planned before it can be advised: "strips", "driver"
+    text::Text whenTwo = {};  ///< its title where the set has two of it, which are replaced together; empty: never two
 };
 
 /// Everything the trade knows that is data, not arithmetic.

@@ -11,6 +11,7 @@ std::optional<Junctions> junctionsOf(const job::Job& job) {
     HeatPath path;
     path.volts = backlight.strips.front().led.ratedVolts;
     path.amps = *found;
+    path.roomCelsius = job.repair.details.roomCelsius.value_or(path.roomCelsius);
     Junctions junctions;
     junctions.flush = junctionCelsius(path);
     path.amps = job.repair.newAmps.value_or(*found);

@@ -142,6 +142,32 @@ Text planFirstOf(const RepairKind& kind, const job::Job& job) {
     return {};
 }
 
+/// Adds what was found bad on the way, and is renewed whatever is chosen. A repair that has the iron at the board
+/// anyway is priced with its first part, and with the minutes of those beside it.
+void addBadParts(Option& option, const RepairKind& kind, const knowledge::Knowledge& trade,
+                 const Diagnosis& diagnosis) {
+    const auto single = std::find_if(trade.repairs.begin(), trade.repairs.end(),
+                                     [](const auto& repair) { return repair.exchanges == "part"; });
+    std::vector<Text> names;
+    for (const auto& bad : diagnosis.badParts) {
+        if (!bad.comesWith(kind)) {
+            names.push_back(bad.name);
+        }
+    }
+    if (names.empty() || single == trade.repairs.end() || !kind.isRepair()) {
+        return;
+    }
+    const auto beside = double(names.size() - 1);
+    option.parts += beside * single->perPartParts;
+    option.days = std::max(option.days, single->days);
+    if (kind.exchanges == "part" || kind.exchanges == "kit") {
+        return;
+    }
+    option.parts += single->parts;
+    option.minutes += single->minutes + beside * single->perPartMinutes;
+    option.say = say("{} Renewed with it: {}.", option.say, text::joined(names));
+}
+
 Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
              double mends) {
     Option option;
@@ -161,13 +187,20 @@ Option price(const RepairKind& kind, const job::Job& job, const knowledge::Knowl
     option.planFirst = planFirstOf(kind, job);
     const int strips =
         kind.renews == Renews::All ? int(job.set.backlight.strips.size()) : int(diagnosis.failedStrips.size());
-    option.parts = kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
+    const bool isPair = isReplacedInPairs(kind, job.set);
+    if (isPair) {
+        option.title = kind.whenTwo;
+    }
+    const int count = isPair ? 2 : 1;
+    option.parts = count * kind.parts + kind.perLedParts * diagnosis.failedCount + kind.perStripParts * strips;
     const auto opened = hands::openingCost(job.opening, trade.hands, job.set.diagonalInches());
     const double opening = kind.opensPanel && !job.panelOpen ? opened.minutes : 0;
     const double finding = diagnosis.partIsFound ? 0 : kind.findMinutes;
-    const double work = kind.minutes + finding + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
-    option.minutes = work + opening;
+    option.minutes = count * kind.minutes + finding + kind.perLedMinutes * std::max(0, diagnosis.failedCount - 1);
     option.days = kind.days;
+    addBadParts(option, kind, trade, diagnosis);
+    const double work = option.minutes;
+    option.minutes += opening;
     if (const auto* terms = job.repair.termsOf(kind.id)) {
         option.parts = terms->parts.value_or(option.parts);
         option.days = terms->days.value_or(option.days);
@@ -375,6 +408,15 @@ Text hoursTurnOf(const job::Job& job, const knowledge::Knowledge& trade, const D
 }
 
 }  // namespace
+
+bool isReplacedInPairs(const RepairKind& kind, const set::DisplaySet& set) {
+    return !kind.whenTwo.empty() && set.lightKind() == set::LightKind::Lamps &&
+           set.lamps.drive == lamps::Lamps::Drive::BothEnds;
+}
+
+bool BadPart::comesWith(const RepairKind& kind) const {
+    return kind.exchanges == "board" ? !unit.empty() && kind.unit == unit : kind.exchanges == "kit" && ages;
+}
 
 double goodwillOf(const job::Job& job) {
     return job.order.whose == job::Whose::Own ? 0 : job.bench.goodwill;

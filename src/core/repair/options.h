@@ -16,6 +16,11 @@ namespace dimglow::repair {
 struct BadPart {
     text::Text name;  ///< "supply capacitor C12"
     std::string printed;
+    std::string unit = {};  ///< that it sits on: a new one brings it along
+    bool ages = false;      ///< one of a row that a kit renews
+
+    /// Whether it is new with what a repair exchanges.
+    bool comesWith(const knowledge::RepairKind& kind) const;
 };
 
 /// What the reasoning hands over: what is suspected and what has failed.
@@ -86,6 +91,9 @@ struct FixPlan {
 /// \p today is an ISO date, used only against the due date; empty means that no option is late.
 FixPlan planFix(const job::Job& job, const knowledge::Knowledge& trade, const Diagnosis& diagnosis,
                 const std::string& today);
+
+/// Lamps that are driven from both ends have two inverters, which are replaced together (common practice, no source).
+bool isReplacedInPairs(const knowledge::RepairKind& kind, const set::DisplaySet& set);
 
 /// What a comeback of this job costs beside the second job: nothing of the workshop's own set.
 double goodwillOf(const job::Job& job);

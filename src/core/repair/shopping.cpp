@@ -140,6 +140,10 @@ std::vector<ShoppingLine> shoppingList(const job::Job& job, const knowledge::Kno
         addUniversal(lines, job);
     } else if (does == "board") {
         lines.push_back(board(job, *kind));
+        if (isReplacedInPairs(*kind, job.set)) {
+            lines.back().what = kind->whenTwo;
+            lines.back().count = 2;
+        }
     } else if (does == "kit") {
         addKit(lines, job, trade);
     } else if (does == "driver") {
@@ -148,6 +152,9 @@ std::vector<ShoppingLine> shoppingList(const job::Job& job, const knowledge::Kno
         lines.push_back({diagnosis.part, 1, {}, say("like for like, equal or stronger; its row with it"), false});
     }
     for (const auto& bad : diagnosis.badParts) {
+        if (does == "board" && bad.comesWith(*kind)) {
+            continue;
+        }
         const bool isListed =
             std::any_of(lines.begin(), lines.end(), [&](const auto& l) { return l.what == bad.name; });
         if (!isListed) {

@@ -293,8 +293,32 @@ Answer esr(const Given& of) {
         out.note(*read > limit       ? say("Bad: renew it, and its row.")
                  : *read > limit / 2 ? say("Doubtful: compare it with its twin.")
                                      : say("Good."));
+        // Twins of one age within a third of each other are what a meter and its leads make of alike parts (common
+        // practice, no source).
+        constexpr double alike = 1.33;
+        if (const auto twin = given(of, "twin"); twin && *twin > 0) {
+            out.put("times", say("of its twin"), *read / *twin, say("{:.1f} times", *read / *twin));
+            out.note(*read > alike * *twin ? say("Worse than its twin: it goes first, whatever the limit says.")
+                                           : say("No worse than its twin."));
+        }
     }
     return out.note(say("Measured empty first: 2 V or less.")).done();
+}
+
+/// Two figures and the zeros behind them, or three and the zeros (IEC 60062).
+Answer marking(const Given& of) {
+    const int code = int(std::lround(of.at("code")));
+    if (code < 100) {
+        return refused(say("Three figures or four: 154, 1003."));
+    }
+    const double value = code / 10 * std::pow(10, code % 10);
+    Out out;
+    out.put("ohms", say("a resistor"), value, Unit::Ohms);
+    if (code < 1000) {
+        out.put("farads", say("a capacitor"), 1e-12 * value, Unit::Farads)
+            .put("henries", say("a coil"), 1e-6 * value, Unit::Henries);
+    }
+    return out.done();
 }
 
 Answer series(const Given& of) {
@@ -536,8 +560,14 @@ std::vector<Sum> made() {
          "tan δ/(2πfC)",
          Picture::None,
          {farads("c", say("capacitor"), "µF", 1e-6), maybe(volts("v", say("rated volts"), 1000)),
-          maybe(ohms("read", say("measured")))},
+          maybe(ohms("read", say("measured"))), maybe(ohms("twin", say("its twin reads")))},
          esr},
+        {"marking",
+         say("Number printed on a part"),
+         "ab·10ᶜ, abc·10ᵈ",
+         Picture::None,
+         {count("code", say("printed, as 154 or 1003"), 9999)},
+         marking},
         {"series",
          say("Series resistor for one LED"),
          "R = (Vs − Vled)/I",
