@@ -22,6 +22,10 @@ constexpr double kneeShare = 0.78;
 
 }  // namespace
 
+double fixedLevelOf(const backlight::Backlight& truth) {
+    return 1.08 * backlight::healthyStringVolts(truth);
+}
+
 BenchSet::BenchSet(backlight::Backlight truth, Wrong wrong, Make make, const knowledge::Knowledge& trade)
     : trade_(trade),
       truth_(std::move(truth)),
@@ -246,7 +250,7 @@ evidence::Measured BenchSet::measure(const evidence::VoltsAsked& asked) const {
     }
     if (asked.test == driver::ledPlusIdle) {
         const bool isStandby = make_.offInStandby && happens("idle in standby", 0.5);
-        const double fixed = 1.08 * backlight::healthyStringVolts(truth_);
+        const double fixed = fixedLevelOf(truth_);
         return steady(isStandby                                              ? make_.strayVolts
                       : make_.isFixed && isOn() && !isPulledDown(asked.feed) ? fixed
                                                                              : idleOf(asked.feed));

@@ -73,6 +73,9 @@ struct Make {
     double darkWatts = 14;
 };
 
+/// Where LED+ stands in a set that holds it at one level, V.
+double fixedLevelOf(const backlight::Backlight& truth);
+
 /// A set of the second family.
 class BenchSet : public SimulatedSet {
 public:

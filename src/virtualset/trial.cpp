@@ -96,6 +96,10 @@ Patient drawOfTheBench(Draw& draw, std::uint64_t seed, Told told, const knowledg
     wrong.seed = std::uint32_t(seed);
     auto job = takenIn(seed, told, described, labels);
     job.set.kind = make.isMonitor ? "monitor" : "";
+    if (told == Told::Driver && make.isFixed) {
+        job.set.backlight.driver.idleVolts = fixedLevelOf(truth);
+        job.set.backlight.driver.headroomVolts.reset();
+    }
     auto accepts = suspect.empty() ? rightNames(wrong.trouble) : std::vector<std::string>{suspect};
     SealedFault fault{suspect, wrong.strings, wrong.seed};
     auto set = std::make_shared<BenchSet>(truth, wrong, make, trade);

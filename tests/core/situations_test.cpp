@@ -306,7 +306,20 @@ INSTANTIATE_TEST_SUITE_P(
                   {"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light stays", "evenness same",
                    "ledMinus 1", "ledMinus/1 13"},
                   "shortedLed otherStrip badJoint dieShorted darkLed",
-                  0.6},
+                  0.55},
+        // LED+ stands as high before switch-on as after it, and all sinks take up the same: so it is made.
+        Situation{"fixedLedPlusIsHealthy",
+                  {"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light stays", "evenness same",
+                   "ledPlusIdle 80", "ledPlusOn 80", "ledMinus 6.2", "ledMinus/1 6.3"},
+                  "badJoint otherStrip",
+                  0,
+                  0.2},
+        // No start: every rail but standby is off, and LED+ with them.
+        Situation{"noStartIsTheMainBoard",
+                  {"strips 4 × 12, 2 strips per string", "label 75", "sound no", "standby blinks", "light never",
+                   "ledPlusOn 0", "ledPlusIdle 0", "ledPlusPlugOut 0", "blOn 0", "standbyRail 5VSB = 5.01 of 5V"},
+                  "mainBoard notAsked",
+                  0.3},
         Situation{"equalSinksAreHealthy",
                   {"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light stays", "ledMinus 6.8",
                    "ledMinus/1 6.9"},
@@ -645,6 +658,25 @@ TEST(AFuse, IsNeverTheWholeVerdict) {
     const auto assessment = told.assessed();
     EXPECT_FALSE(assessment.misfit) << "a short and the fuse that it blew are one explanation";
     EXPECT_THAT(assessment.suspects.front().parts.front().title.english(), HasSubstr("MOSFET"));
+}
+
+// Old sets have more than one fault: what the tester lights says nothing of the capacitors, nor they of it (common
+// practice, no source).
+TEST(FaultsOfBothSides, AreOneExplanationAndBothAreRenewed) {
+    const auto assessment =
+        Told({"strips 4 × 12, 2 strips per string", "label 75", "sound yes", "torch picture", "light never",
+              "ledPlusOn 36", "supplyCapacitor C7 = 150u of 470u", "supplyCapacitor C8 = 140u of 470u", "open",
+              "run 0 30.9 V, 11 lit", "run 1 33.7 V, 12 lit", "run 2 33.7 V, 12 lit", "run 3 33.7 V, 12 lit"})
+            .assessed();
+    EXPECT_TRUE(assessment.likeliest.isOfBothSides);
+    EXPECT_THAT(assessment.likeliest.title.english(), HasSubstr("strip A"));
+    EXPECT_THAT(assessment.likeliest.title.english(), HasSubstr("weak supply"));
+    EXPECT_FALSE(assessment.misfit);
+    const auto& options = assessment.plan.options;
+    const auto led = std::find_if(options.begin(), options.end(), [](const auto& o) { return o.id == "replaceLed"; });
+    ASSERT_NE(led, options.end());
+    EXPECT_GT(led->mends, 0.5);
+    EXPECT_THAT(led->say.english(), HasSubstr("C7"));
 }
 
 // A found part is changed in half an hour; finding it is what takes time (common practice, no source).

@@ -270,6 +270,12 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double lowSinks = 0.75;
     constexpr double highSinkShare = 0.07;
     constexpr double highSinkSpread = 0.5;
+    // Some hold LED+ at a level of their own, lit or not, and their sinks take up what is over.
+    constexpr double fixedLevels = 0.05;
+    constexpr double fixedOver = 0.08;
+    constexpr double fixedOverSpread = 0.6;
+    constexpr double fixedSpread = 0.06;
+    constexpr double farOff = 3;        ///< sigmas at which an idle that was read off says that it is none of these
     constexpr double feedsAlike = 0.6;  ///< two feeds with strings of one length, else of any
     constexpr double alikeFeeds = 0.012;
     constexpr double otherFeeds = 0.4;
@@ -296,21 +302,40 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
         reference.size() == 1 || isLabelled || backlight.isDescribed
             ? std::vector<std::pair<double, double>>{{1, isLabelled ? labelledFeeds : alikeFeeds}}
             : std::vector<std::pair<double, double>>{{feedsAlike, alikeFeeds}, {1 - feedsAlike, otherFeeds}};
-    Learning::Parts parts;
+    struct Way {
+        double weight;
+        Prior idle;
+        Prior sink;
+    };
+    const Prior fixedIdle = asShare(1 + fixedOver, fixedSpread);
+    const bool canBeFixed =
+        !driver.headroomVolts &&
+        (!driver.idleVolts ||
+         std::abs(std::log(std::max(*driver.idleVolts, leastTold) / fixedIdle.median)) < farOff * fixedIdle.spread);
+    const double fixed = canBeFixed ? fixedLevels : 0;
+    std::vector<Way> ways;
+    if (canBeFixed) {
+        ways.push_back(
+            {fixed, driver.idleVolts ? told(*driver.idleVolts) : fixedIdle, asShare(fixedOver, fixedOverSpread)});
+    }
     for (const auto& [idleWeight, idle] : idles) {
         for (const auto& [sinkWeight, sink] : sinks) {
-            const std::array<Prior, quantityCount> priors = {idle,
-                                                             {first.stringVolts, first.relativeSigma},
-                                                             {driver.ovpRatio.value_or(anyOverRatio), first.overSigma},
-                                                             anyHuntingShare,
-                                                             sink};
-            for (const auto& [feedWeight, spread] : feedSpreads) {
-                std::vector<Prior> shares;
-                for (std::size_t feed = 1; feed < reference.size(); ++feed) {
-                    shares.push_back({reference[feed].stringVolts / first.stringVolts, spread});
-                }
-                parts.push_back({idleWeight * sinkWeight * feedWeight, Quantities(priors, shares)});
+            ways.push_back({(1 - fixed) * idleWeight * sinkWeight, idle, sink});
+        }
+    }
+    Learning::Parts parts;
+    for (const auto& way : ways) {
+        const std::array<Prior, quantityCount> priors = {way.idle,
+                                                         {first.stringVolts, first.relativeSigma},
+                                                         {driver.ovpRatio.value_or(anyOverRatio), first.overSigma},
+                                                         anyHuntingShare,
+                                                         way.sink};
+        for (const auto& [feedWeight, spread] : feedSpreads) {
+            std::vector<Prior> shares;
+            for (std::size_t feed = 1; feed < reference.size(); ++feed) {
+                shares.push_back({reference[feed].stringVolts / first.stringVolts, spread});
             }
+            parts.push_back({way.weight * feedWeight, Quantities(priors, shares)});
         }
     }
     return Learning(std::move(parts));

@@ -32,8 +32,12 @@ text::Text titleOfVolts(const VoltsAsked& asked, const Scene& scene) {
     const auto* test = scene.knowledge.test(asked.test);
     const auto per = test == nullptr ? knowledge::Per::Set : test->per;
     const auto& channels = scene.backlight.channels;
+    const auto channel = std::size_t(asked.channel);
+    if (per == knowledge::Per::Channel && channel >= channels.size()) {  // of a backlight that was described otherwise
+        return text::say("{} of channel {}", title, std::to_string(channel + 1));
+    }
     if (per == knowledge::Per::Channel && channels.size() > 1) {
-        return text::say("{} of channel {}", title, channels.at(std::size_t(asked.channel)).label);
+        return text::say("{} of channel {}", title, channels[channel].label);
     }
     if (per == knowledge::Per::Feed && scene.backlight.feeds.size() > 1) {
         return text::say("{} of feed {}", title, asked.feed + 1);

@@ -156,6 +156,10 @@ Likeliest likeliestOf(Model& model, const Belief& belief) {
                                            : faults::stripOf(fault, model.backlight()));
         }
     }
+    double ofSuspect = 0;
+    for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
+        ofSuspect += belief.hypotheses[h].suspect == likeliest.suspect ? belief.shares[h] : 0;
+    }
     return {belief.titles[std::size_t(belief.titleOf[best])],
             feedOf(model, likeliest),
             model.knowledge().behaviourOf(model.suspectOf(likeliest)).stage,
@@ -163,7 +167,9 @@ Likeliest likeliestOf(Model& model, const Belief& belief) {
             model.strings().placed(likeliest.faults),
             likeliest.suspect,
             model.backlight().isDescribed ? faultyLeds(model, likeliest) : std::min(1, faultyLeds(model, likeliest)),
-            std::vector<int>(strips.begin(), strips.end())};
+            std::vector<int>(strips.begin(), strips.end()),
+            reasoning::isOfBothSides(model, likeliest),
+            ofSuspect};
 }
 
 Places placesOf(const Model& model, const Belief& belief) {

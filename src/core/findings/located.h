@@ -30,6 +30,8 @@ struct Likeliest {
     int suspect = 0;                ///< into Knowledge::suspects
     int failedCount = 0;            ///< faulty LEDs, also when their places are not known yet
     std::vector<int> failedStrips;  ///< rising
+    bool isOfBothSides = false;     ///< the suspect is of the boards, and there are faulty LEDs as well
+    double suspectShare = 0;        ///< of all explanations with it
 };
 Likeliest likeliestOf(reasoning::Model& model, const reasoning::Belief& belief);
 

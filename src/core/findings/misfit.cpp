@@ -117,7 +117,10 @@ std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Be
     if (!none) {
         return std::nullopt;
     }
-    const auto best = std::size_t(std::max_element(belief.shares.begin(), belief.shares.end()) - belief.shares.begin());
+    std::size_t best = *none == 0 && belief.shares.size() > 1 ? 1 : 0;  // of those that have a name
+    for (std::size_t h = 0; h < belief.shares.size(); ++h) {
+        best = h != *none && belief.shares[h] > belief.shares[best] ? h : best;
+    }
     const bool isNone = belief.shares[*none] > misfitShare;
     const auto told = [&](std::size_t hypothesis, std::size_t entry) {
         return belief.likelihoods.at(belief.rowOf[hypothesis], entry);

@@ -22,12 +22,47 @@ Text titleOf(const SuspectShare& row) {
     return isPart ? say("{}: {}", row.title, row.parts.front().title) : row.title;
 }
 
+/// Share of a suspect's cases that come down to a part which nobody has found good.
+double stillOpenShare(const Model& model, const knowledge::SuspectKind& suspect) {
+    double open = 0;
+    for (const auto& part : suspect.parts) {
+        bool isGood = false;
+        bool isBad = false;
+        for (std::size_t entry = 0; part.point >= 0 && entry < model.standing().size(); ++entry) {
+            const auto* taken = std::get_if<evidence::PointTaken>(&model.standing()[entry].what);
+            if (taken != nullptr && taken->asked.point == model.knowledge().points[std::size_t(part.point)].id) {
+                isGood = isGood || model.gradeOf(entry) == parts::Grade::Good;
+                isBad = isBad || model.gradeOf(entry) != parts::Grade::Good;
+            }
+        }
+        open += isGood && !isBad ? 0 : part.share;
+    }
+    return open;
+}
+
+/// Tests that put a unit in the set's place which is known to be good.
+std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
+    std::vector<std::string> swaps;
+    for (const auto& test : model.knowledge().tests) {
+        if (!test.swaps.empty() && test.swaps == unit) {
+            swaps.push_back(test.id);
+        }
+    }
+    return swaps;
+}
+
 }  // namespace
 
 Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
               const std::vector<Located>& located) {
     if (likeliest.failedCount > 0) {
-        return {int(located.size()) == likeliest.failedCount ? titleOf(model, located) : Text(), 1};
+        const auto leds = int(located.size()) == likeliest.failedCount ? titleOf(model, located) : Text();
+        if (!likeliest.isOfBothSides || leds.empty()) {
+            return {leds, 1};
+        }
+        const auto& board = model.knowledge().suspects[std::size_t(likeliest.suspect)].title;
+        const bool isSure = likeliest.suspectShare >= verdictShare;
+        return {isSure ? say("{}; {}", leds, board) : Text(), likeliest.suspectShare};
     }
     const auto& first = left.front();
     const bool isKnown = first.placeKnown && !model.knowledge().suspects[std::size_t(likeliest.suspect)].isNoneOfThese;
@@ -41,7 +76,11 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
     constexpr double leadingShare = 0.5;
     const auto& first = left.front();
     const auto* suspect = model.knowledge().suspect(first.suspect);
-    if (first.share < leadingShare || suspect == nullptr || way.first == job::Way::First::Swap) {
+    double share = 0;  // of all lines of it
+    for (const auto& row : left) {
+        share += row.suspect == first.suspect ? row.share : 0;
+    }
+    if (share < leadingShare || suspect == nullptr || way.first == job::Way::First::Swap) {
         return {};
     }
     const auto& unit = model.unitOf(*suspect);
@@ -57,7 +96,11 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
             return group;
         }
     }
-    return {};
+    // Where the parts that it mostly comes down to are good, only a board in its place can say that it is this one.
+    constexpr double mostly = 0.5;
+    const auto swaps = swapsOf(model, unit);
+    const bool isOpen = suspect->parts.empty() || stillOpenShare(model, *suspect) >= mostly;
+    return isOpen || std::any_of(swaps.begin(), swaps.end(), isRead) ? std::vector<std::string>() : swaps;
 }
 
 bool tellLittle(const std::vector<Probe>& probes) {

@@ -49,8 +49,12 @@ double logShareOfCount(const source::UnitFault& fault, int count) {
 constexpr int mostFaulty = 64;
 /// That the culprit is not among those written down, of a part that a board has one or two of.
 constexpr double oversight = 0.05;
+/// Readings of a fault that has no name which are like nothing else (common practice, no source).
+constexpr double strangeShare = 0.5;
 /// Two kinds of fault of units at once, over what independence would say.
 constexpr double mixShare = 0.18;
+/// A fault of the boards and one of the light source at once, over the same.
+constexpr double bothShare = 0.12;
 
 /// log n!, as far as there are units.
 const std::vector<double>& logFactorials() {
@@ -119,6 +123,9 @@ public:
         addUnitFaults();
         standOn(healthy_);
         addSingles();
+        if (leavesUnexplained()) {
+            addOfBothSides();
+        }
         weigh();
         return std::move(result_);
     }
@@ -185,12 +192,104 @@ private:
         const double logPrior = h.logPrior;
         h.logPrior = logPrior + (feeds > 1 ? std::log(ofAll) : 0);
         if (feeds == 1 || ofAll > 0) {
-            add(h);
+            addOnBoard(h);
         }
         for (h.feed = 0; feeds > 1 && ofAll < 1 && h.feed < feeds; ++h.feed) {
             h.logPrior = logPrior + std::log((1 - ofAll) / feeds);
-            add(h);
+            addOnBoard(h);
         }
+    }
+
+    void addOnBoard(const Hypothesis& h) {
+        if (!model_.suspectOf(h).isNoneOfThese) {
+            ofTheBoards_.push_back(h);
+        }
+        add(h);
+    }
+
+    /// Whether the best explanation says so much less of some entries than others do that a second fault is worth it.
+    bool leavesUnexplained() const {
+        constexpr double worthBoth = 6;
+        if (entries_.empty() || logs_.empty() || ofTheBoards_.empty()) {
+            return false;
+        }
+        const auto best = std::size_t(std::max_element(logs_.begin(), logs_.end()) - logs_.begin());
+        double behind = 0;
+        for (std::size_t e = 0; e < entries_.size(); ++e) {
+            behind += highestLogs_[e] - result_.likelihoods.at(result_.rowOf[best], e);
+        }
+        return behind > worthBoth;
+    }
+
+    /// A fault of the boards together with faults of units: what is read of units holds the one, the rest the other, so
+    /// the likeliest of each are looked for apart.
+    void addOfBothSides() {
+        constexpr std::size_t mostBoards = 8;
+        constexpr std::size_t mostSets = 12;
+        const auto boards = likeliest(ofTheBoards_, mostBoards, [&](Hypothesis& h) {
+            double log = h.logPrior;
+            for (const auto e : all_) {
+                if (!evidence::isOfUnits(entries_[e].what)) {
+                    h.forecast = h.forecast < 0 && isOfTheBoard_[e] ? model_.forecastIndex(h) : h.forecast;
+                    log += logOf(e, h);
+                }
+            }
+            return log;
+        });
+        const auto sets = likeliest(setsOfUnits(), mostSets, [&](Hypothesis& h) {
+            double log = h.logPrior;
+            ++weighed_;
+            for (const auto e : all_) {
+                log += evidence::isOfUnits(entries_[e].what) ? logOf(e, h) : 0;
+            }
+            return log;
+        });
+        static const double logBoth = std::log(bothShare);
+        for (const auto& board : boards) {
+            for (const auto& set : sets) {
+                Hypothesis both = board;
+                both.faults = set.faults;
+                both.forecast = -1;
+                both.logPrior = board.logPrior + set.logPrior + logBoth;
+                add(both);
+            }
+            model_.checkStop();
+        }
+    }
+
+    /// Every fault of a single unit, and the sets of several that were kept.
+    std::vector<Hypothesis> setsOfUnits() {
+        std::vector<Hypothesis> sets;
+        for (int site = 0; site < source_.siteCount(); ++site) {
+            for (int kind = 0; kind < int(kinds_.size()); ++kind) {
+                if (canHave(site, kind)) {
+                    sets.push_back(extended(Hypothesis{}, site, kind));
+                }
+            }
+        }
+        for (const auto& h : result_.hypotheses) {
+            const bool isOfUnits = std::all_of(h.faults.begin(), h.faults.end(),
+                                               [](const auto& fault) { return faults::asUnits(fault) != nullptr; });
+            if (isOfUnits && faults::faultyUnitCount(h.faults) > 1) {
+                sets.push_back(h);
+            }
+        }
+        return sets;
+    }
+
+    /// The best \p most of explanations by what \p logOfOne says of them.
+    static std::vector<Hypothesis> likeliest(std::vector<Hypothesis> all, std::size_t most,
+                                             const std::function<double(Hypothesis&)>& logOfOne) {
+        std::vector<std::pair<double, std::size_t>> order;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            order.emplace_back(-logOfOne(all[i]), i);
+        }
+        std::sort(order.begin(), order.end());
+        std::vector<Hypothesis> best;
+        for (std::size_t i = 0; i < std::min(most, order.size()); ++i) {
+            best.push_back(std::move(all[order[i].second]));
+        }
+        return best;
     }
 
     /// Prior of a set of faulty units: how often each kind comes in such numbers, spread evenly over all choices of
@@ -628,12 +727,75 @@ private:
     }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
+        if (model_.suspectOf(h).isNoneOfThese) {
+            return logUnnamed(entry, h);
+        }
         if (isOfTheBoard_[entry]) {
             return logOfForecast(entry, h);
         }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
         const bool isKnown = look != nullptr && look->weighed == weighed_;
         return logOfReading(entry, h, isKnown ? std::optional(look->conducts) : std::nullopt);
+    }
+
+    /// What an entry says to a fault that nobody has thought of. Each reading by itself is like one of a fault that has
+    /// a name, as often as these are met, or like nothing else; only together do they fit none of these. What is read
+    /// of units is mostly that they are sound.
+    double logUnnamed(std::size_t entry, const Hypothesis& h) {
+        const double strange = isOfTheBoard_[entry] ? logOfForecast(entry, h) : logOfReading(entry, h, std::nullopt);
+        double usual = 0;
+        if (evidence::isOfUnits(entries_[entry].what)) {
+            usual = std::exp(result_.likelihoods.healthy(entry));
+        } else {
+            for (const auto& named : namedFaults()) {
+                usual += std::exp(named.logPrior + (isOfTheBoard_[entry] ? logOfForecast(entry, named)
+                                                                         : logOfReading(entry, named, std::nullopt)));
+            }
+        }
+        const double log = std::log((1 - strangeShare) * usual + strangeShare * std::exp(strange));
+        if (isOfTheBoard_[entry]) {
+            result_.likelihoods.setBoard(h.forecast, entry, log);
+        }
+        return log;
+    }
+
+    /// One explanation of each kind of fault that has a name, part by part, with its share of them.
+    const std::vector<Hypothesis>& namedFaults() {
+        if (!namedFaults_.empty()) {
+            return namedFaults_;
+        }
+        std::vector<double> weights;
+        const auto& suspects = model_.knowledge().suspects;
+        for (int s = 0; s < int(suspects.size()); ++s) {
+            const auto& suspect = suspects[std::size_t(s)];
+            if (suspect.isNoneOfThese || !model_.canHave(suspect)) {
+                continue;
+            }
+            Hypothesis h;
+            h.suspect = s;
+            h.logPrior = logWeight(s);
+            if (source_.holds(suspect)) {
+                const auto kind =
+                    std::find_if(kinds_.begin(), kinds_.end(), [&](const auto& k) { return k.suspect == s; });
+                if (kind != kinds_.end()) {
+                    h.faults.assign(1, FaultyUnits{0, int(kind - kinds_.begin()), 1});
+                } else if (const auto all = source_.candidates(suspect); !all.empty()) {
+                    h.faults.assign(1, all[all.size() / 2]);
+                }
+            }
+            for (h.part = suspect.parts.empty() ? -1 : 0; h.part < int(suspect.parts.size()); ++h.part) {
+                Hypothesis part = h;
+                part.logPrior += h.part < 0 ? 0 : std::log(suspect.parts[std::size_t(h.part)].share);
+                part.forecast = model_.forecastIndex(part);
+                weights.push_back(std::exp(part.logPrior));
+                namedFaults_.push_back(part);
+            }
+        }
+        const double all = std::log(std::accumulate(weights.begin(), weights.end(), 0.0));
+        for (auto& h : namedFaults_) {
+            h.logPrior -= all;
+        }
+        return namedFaults_;
     }
 
     /// What an entry that is not of the board says to an explanation.
@@ -750,15 +912,17 @@ private:
     std::vector<int> lookOf_;  ///< into looks_, by entry; -1 for others
     std::size_t weighed_ = 0;  ///< explanations so far
     const std::vector<int> noPoints_;
-    std::vector<Touched> touched_;      ///< by site
-    std::vector<std::size_t> changed_;  ///< of the explanation that is being weighed
-    std::vector<char> isChanged_;       ///< by entry, while changed_ is made
-    double best_ = -INFINITY;           ///< of all explanations so far, last entry left out
-    double bestWithLast_ = -INFINITY;   ///< of all explanations so far
-    std::size_t beam_ = beam;           ///< of the level that is being made
-    double levelFloor_ = INFINITY;      ///< of the sets of faulty units, from here on one is extended further
-    bool judges_ = false;               ///< single faults of units are all weighed first, to know what readings can say
-    std::vector<double> highestLogs_;   ///< of each entry, what the explanation says that it fits best
+    std::vector<Hypothesis> namedFaults_;  ///< made when they are asked for
+    std::vector<Hypothesis> ofTheBoards_;  ///< every single fault of them
+    std::vector<Touched> touched_;         ///< by site
+    std::vector<std::size_t> changed_;     ///< of the explanation that is being weighed
+    std::vector<char> isChanged_;          ///< by entry, while changed_ is made
+    double best_ = -INFINITY;              ///< of all explanations so far, last entry left out
+    double bestWithLast_ = -INFINITY;      ///< of all explanations so far
+    std::size_t beam_ = beam;              ///< of the level that is being made
+    double levelFloor_ = INFINITY;         ///< of the sets of faulty units, from here on one is extended further
+    bool judges_ = false;              ///< single faults of units are all weighed first, to know what readings can say
+    std::vector<double> highestLogs_;  ///< of each entry, what the explanation says that it fits best
     std::vector<double>
         highestAhead_;  ///< of the readings of the board from each on to the end, the last entry left out
     double totalWeight_ = 0;
@@ -885,8 +1049,25 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
     return fine;
 }
 
+bool isOfBothSides(const Model& model, const Hypothesis& hypothesis) {
+    return !hypothesis.faults.empty() && !model.source().holds(model.suspectOf(hypothesis));
+}
+
+const SuspectKind& unitSuspectOf(const Model& model, const Hypothesis& hypothesis) {
+    const auto* units = hypothesis.faults.empty() ? nullptr : faults::asUnits(hypothesis.faults.front());
+    return units == nullptr || !isOfBothSides(model, hypothesis)
+               ? model.suspectOf(hypothesis)
+               : model.knowledge().suspects[std::size_t(model.source().unitFaults()[std::size_t(units->kind)].suspect)];
+}
+
 Text titleOf(const Model& model, const Hypothesis& hypothesis) {
     const auto& suspect = model.suspectOf(hypothesis);
+    if (isOfBothSides(model, hypothesis)) {
+        Hypothesis board = hypothesis;
+        board.faults.clear();
+        return say("{}; {}", model.source().titleOf(hypothesis.faults, unitSuspectOf(model, hypothesis)),
+                   titleOf(model, board));
+    }
     if (!hypothesis.faults.empty()) {
         return model.source().titleOf(hypothesis.faults, suspect);
     }

@@ -44,6 +44,11 @@ Belief refine(const Model& model, Belief belief, const source::Split& split);
 /// What was learned under a forecast; what was told before it is asked. Valid until the next is asked for.
 const driver::Learning& learntUnder(Model& model, const Belief& belief, int forecast);
 
+/// Whether it holds a fault of the boards together with faults of the light source.
+bool isOfBothSides(const Model& model, const Hypothesis& hypothesis);
+/// The suspect of the light source's faults, where it holds any; that of the boards otherwise.
+const SuspectKind& unitSuspectOf(const Model& model, const Hypothesis& hypothesis);
+
 /// What a hypothesis says in words, down to the strip: "Open LED in strip B", "Open plug between A and B".
 text::Text titleOf(const Model& model, const Hypothesis& hypothesis);
 

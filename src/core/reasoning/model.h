@@ -32,7 +32,9 @@ public:
 struct Hypothesis {
     static constexpr int everyFeed = -1;
 
-    int suspect = 0;           ///< into Knowledge::suspects; of the likeliest fault of units when there are several
+    /// Into Knowledge::suspects; of the likeliest fault of units when there are several, and of the boards when there
+    /// is one there too.
+    int suspect = 0;
     faults::FaultList faults;  ///< rising
     int feed = everyFeed;      ///< which of several LED+ has what is wrong on the driver's side
     int part = -1;             ///< what it comes down to, into the suspect's parts; -1 when they are not told apart

@@ -24,7 +24,7 @@ repair::Diagnosis diagnosisOf(const reasoning::Model& model, const reasoning::Be
                               const findings::Likeliest& likeliest) {
     repair::Diagnosis diagnosis;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        diagnosis.shareOfSuspect[model.suspectOf(belief.hypotheses[h]).id] += belief.shares[h];
+        diagnosis.shareOfSuspect[reasoning::unitSuspectOf(model, belief.hypotheses[h]).id] += belief.shares[h];
     }
     diagnosis.failedCount = likeliest.failedCount;
     diagnosis.failedStrips = likeliest.failedStrips;
@@ -148,7 +148,7 @@ private:
             (findings::holdsNothingElse(model_, belief_, sheet_.located) &&
              !findings::wantsThePart(job_.way, sheet_.suspects) && !findings::isCheaplyDoubted(probes, found_.share));
         sheet_.found = found_.title;
-        const bool isWaiting = isOne && !probes.empty() && probes.front().isAwaited;  // several are one board's
+        const bool isWaiting = !probes.empty() && probes.front().isAwaited;
         sheet_.isSettled = sheet_.untested.empty() && !sheet_.misfit && isAll && !isWaiting;
         sheet_.lampsShare = lampsShareOf(job_, knowledge_, options_.stop, evidence_);
         sheet_.wantsStrips = job_.set.lightKind() == set::LightKind::Leds && !job_.set.backlight.isDescribed &&
@@ -163,6 +163,7 @@ private:
             sheet_.diagnosis.part = parts.front().title;
         }
         sheet_.diagnosis.badParts = findings::badPartsOf(model_.standing(), job_.set, knowledge_);
+        addTheBoards();
         sheet_.plan = repair::planFix(job_, knowledge_, sheet_.diagnosis, options_.today);
         if (!sheet_.probes.best.empty() && sheet_.verdict().empty() && !sheet_.misfit) {
             sheet_.fixNow = repair::fixNow(sheet_.plan, knowledge_, job_.bench, sheet_.probes.best.front().minutes);
@@ -176,6 +177,16 @@ private:
             proof::proofOf(job_, knowledge_, sheet_.reference, findings::ledsOf(sheet_.located), sheet_.expected.volts);
         sheet_.soak = proof::judgeSoak(job_, sheet_.proof);
         sheet_.warmedKelvin = warmedOver(job_);
+    }
+
+    /// Where LEDs and a board are at fault together, what the board comes down to is renewed whatever is done to the
+    /// LEDs.
+    void addTheBoards() {
+        const auto& likeliest = sheet_.likeliest;
+        const auto& suspect = knowledge_.suspects[std::size_t(likeliest.suspect)];
+        if (likeliest.isOfBothSides && likeliest.suspectShare > 0.5 && sheet_.diagnosis.badParts.empty()) {
+            sheet_.diagnosis.badParts.push_back({suspect.title, {}, knowledge_.unitOf(suspect, job_.set), false});
+        }
     }
 
     void fillHandwork() {
