@@ -319,7 +319,7 @@ INSTANTIATE_TEST_SUITE_P(
                   {"strips 4 × 12, 2 strips per string", "label 75", "sound no", "standby blinks", "light never",
                    "ledPlusOn 0", "ledPlusIdle 0", "ledPlusPlugOut 0", "blOn 0", "standbyRail 5VSB = 5.01 of 5V"},
                   "mainBoard notAsked",
-                  0.3},
+                  0.25},
         Situation{"equalSinksAreHealthy",
                   {"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light stays", "ledMinus 6.8",
                    "ledMinus/1 6.9"},

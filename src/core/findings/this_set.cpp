@@ -14,7 +14,9 @@ using reasoning::Model;
 driver::Quantities learntOf(Model& model, const Belief& belief) {
     std::map<int, double> shareOfForecast;
     for (std::size_t h = 0; h < belief.hypotheses.size(); ++h) {
-        shareOfForecast[belief.hypotheses[h].forecast] += belief.shares[h];
+        // A fault that nobody has thought of teaches nothing of the set, which would read as if nothing were known.
+        const bool teaches = !model.suspectOf(belief.hypotheses[h]).isNoneOfThese || belief.hypotheses.size() == 1;
+        shareOfForecast[belief.hypotheses[h].forecast] += teaches ? belief.shares[h] : 0;
     }
     auto all = reasoning::learntUnder(model, belief, shareOfForecast.begin()->first).known();
     double sum = shareOfForecast.begin()->second;
