@@ -3,6 +3,8 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QVBoxLayout>
+#include <vector>
 
 #include "app/first_start.h"
 #include "app/job_list.h"

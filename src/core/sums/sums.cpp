@@ -311,7 +311,8 @@ Answer marking(const Given& of) {
     if (code < 100) {
         return refused(say("Three figures or four: 154, 1003."));
     }
-    const double value = code / 10 * std::pow(10, code % 10);
+    const int figures = code / 10;
+    const double value = figures * std::pow(10, code % 10);
     Out out;
     out.put("ohms", say("a resistor"), value, Unit::Ohms);
     if (code < 1000) {
