@@ -210,7 +210,9 @@ private:
     /// Whether the best explanation says so much less of some entries than others do that a second fault is worth it.
     bool leavesUnexplained() const {
         constexpr double worthBoth = 6;
-        if (entries_.empty() || logs_.empty() || ofTheBoards_.empty()) {
+        constexpr std::size_t mostAsked = 60'000;  // entries held against faults of units, in all
+        const std::size_t asked = std::size_t(source_.siteCount()) * kinds_.size() * entries_.size();
+        if (entries_.empty() || logs_.empty() || ofTheBoards_.empty() || asked > mostAsked) {
             return false;
         }
         const auto best = std::size_t(std::max_element(logs_.begin(), logs_.end()) - logs_.begin());
