@@ -80,7 +80,7 @@ TEST(LedPlusAtSwitchOn, SteadyHalfMeansTheBoard) {
 }
 
 TEST(LedPlusAtSwitchOn, NearTheLabelThenBackMeansTheLeds) {
-    EXPECT_GT(shareOf(withLedPlus(Shape::PeakThenSettles, 95, 30), Side::Leds), 0.65);
+    EXPECT_GT(shareOf(withLedPlus(Shape::PeakThenSettles, 95, 30), Side::Leds), 0.7);
 }
 
 TEST(LedPlusAtSwitchOn, AtTheLabelAndSteadyLeavesNeitherDriverNorOpenLed) {

@@ -25,6 +25,9 @@ constexpr double negligibleShare = 1e-3;
 constexpr double collapses = 0.4;
 constexpr double dropsChannel = 0.15;
 constexpr double floats = 0.25;
+/// A sink that is dead leaves its LED− high, which a driver takes for a channel with shorted LEDs: it leaves that one
+/// out and runs on more often than where a string is open.
+constexpr double dropsDeadSink = 0.5;
 /// Of those that trip or leave it out, how often a meter catches what healthy sinks take up until then.
 constexpr double pulses = 0.35;
 /// Of the moment at which a dark channel holds LED+ at the over-voltage level a meter that averages shows this share,
@@ -185,7 +188,7 @@ private:
         const double running = highest_ + driver_.someHeadroomVolts();
         return !behaviour_.drivesStrings                 ? 0
                : !std::isinf(clamp_) || conducting_ == 0 ? 1
-               : conducting_ < int(demands_.size())      ? 1 - dropsChannel
+               : conducting_ < int(demands_.size())      ? 1 - drops()
                                                          : tripsOver(running);
     }
 
@@ -286,6 +289,12 @@ private:
         addSinks(result);
     }
 
+    /// How often a driver leaves a dark channel out and runs on.
+    double drops() const {
+        const bool isDead = std::any_of(demands_.begin(), demands_.end(), [](const auto& d) { return d.sinkIsDead; });
+        return isDead ? dropsDeadSink : dropsChannel;
+    }
+
     /// LED+ and the light where strings do not conduct: they empty the output, or not, after each trip.
     void driveDarkChannels(Result& result, double running) const {
         auto& on = result.feed.on;
@@ -297,12 +306,12 @@ private:
             // The strings that conduct empty the output after each trip, unless the driver leaves the dark channel
             // out and runs on.
             for (auto& mode : on) {
-                mode.weight *= 1 - collapses - dropsChannel;
+                mode.weight *= 1 - collapses - drops();
             }
             addCollapse(on, collapses);
             const Level steady = regulated(running, meterShare * running);
-            on.push_back({0.5 * dropsChannel, Shape::Steady, steady, steady});
-            on.push_back({0.5 * dropsChannel, Shape::PeakThenSettles, pulseOver(running, running), steady});
+            on.push_back({0.5 * drops(), Shape::Steady, steady, steady});
+            on.push_back({0.5 * drops(), Shape::PeakThenSettles, pulseOver(running, running), steady});
         }
         if (conducting_ == 0 && beyond_ > 0) {
             // Strings that glow below their current empty it as well.
@@ -315,7 +324,7 @@ private:
         result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.3, 0.5, 0.2, 0.15}
                        : conducting_ == 0 || !lightsSomewhere_
                            ? LightForecast{0.97, 0.02, 0.01, 0.15}
-                           : LightForecast{0.05, 0.85 - dropsChannel, 0.1 + dropsChannel, 0.3};
+                           : LightForecast{0.05, 0.85 - drops(), 0.1 + drops(), 0.3};
     }
 
     /// What LED− of each channel may read; those that read alike share it.

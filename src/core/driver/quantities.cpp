@@ -275,7 +275,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     constexpr double fixedOver = 0.08;
     constexpr double fixedOverSpread = 0.6;
     constexpr double fixedSpread = 0.06;
-    constexpr double farOff = 3;        ///< sigmas at which an idle that was read off says that it is none of these
+    constexpr double farFromFixed = 3;  ///< sigmas at which an idle that was read off says that it is none of these
     constexpr double feedsAlike = 0.6;  ///< two feeds with strings of one length, else of any
     constexpr double alikeFeeds = 0.012;
     constexpr double otherFeeds = 0.4;
@@ -308,10 +308,12 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
         Prior sink;
     };
     const Prior fixedIdle = asShare(1 + fixedOver, fixedSpread);
+    // Where nobody knows what the strings take, such a level reads like any other.
+    constexpr double knownStrings = 0.1;
     const bool canBeFixed =
-        !driver.headroomVolts &&
-        (!driver.idleVolts ||
-         std::abs(std::log(std::max(*driver.idleVolts, leastTold) / fixedIdle.median)) < farOff * fixedIdle.spread);
+        !driver.headroomVolts && first.relativeSigma < knownStrings &&
+        (!driver.idleVolts || std::abs(std::log(std::max(*driver.idleVolts, leastTold) / fixedIdle.median)) <
+                                  farFromFixed * fixedIdle.spread);
     const double fixed = canBeFixed ? fixedLevels : 0;
     std::vector<Way> ways;
     if (canBeFixed) {
