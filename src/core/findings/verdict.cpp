@@ -40,6 +40,42 @@ double stillOpenShare(const Model& model, const knowledge::SuspectKind& suspect)
     return open;
 }
 
+/// What may have blown a fuse of a suspect that was found open: the parts that nobody has read, while none is bad.
+std::vector<std::string> blewItOf(const Model& model, const knowledge::SuspectKind& suspect) {
+    constexpr double asARule = 0.5;
+    const auto& points = model.knowledge().points;
+    const auto readAs = [&](int point, parts::Grade grade) {
+        const auto isIt = [&](const job::Entry& entry) {
+            const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);
+            return taken != nullptr && taken->asked.point == points[std::size_t(point)].id &&
+                   model.gradeOf(*taken) == grade;
+        };
+        return std::any_of(model.standing().begin(), model.standing().end(), isIt);
+    };
+    const auto isRead = [&](int point) {
+        return std::any_of(model.standing().begin(), model.standing().end(), [&](const job::Entry& entry) {
+            return evidence::testOf(entry.what) == points[std::size_t(point)].id;
+        });
+    };
+    std::vector<std::string> open;
+    for (const auto& part : suspect.parts) {
+        const bool blowsAFuse = std::any_of(part.points.begin(), part.points.end(), [&](const auto& other) {
+            return points[std::size_t(other.first)].kind == parts::PartKind::Fuse &&
+                   other.second[std::size_t(parts::Grade::Bad)] > asARule && readAs(other.first, parts::Grade::Bad);
+        });
+        if (!blowsAFuse || part.point < 0) {
+            continue;
+        }
+        if (readAs(part.point, parts::Grade::Bad)) {
+            return {};
+        }
+        if (!isRead(part.point)) {
+            open.push_back(points[std::size_t(part.point)].id);
+        }
+    }
+    return open;
+}
+
 /// Tests that put a unit in the set's place which is known to be good.
 std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
     std::vector<std::string> swaps;
@@ -95,6 +131,10 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
         if (std::none_of(group.begin(), group.end(), isRead)) {
             return group;
         }
+    }
+    // A fuse that is replaced alone blows again.
+    if (auto causes = blewItOf(model, *suspect); !causes.empty() && way.level != job::Way::Level::Board) {
+        return causes;
     }
     // Where the parts that it mostly comes down to are good, only a board in its place can say that it is this one.
     constexpr double mostly = 0.5;
