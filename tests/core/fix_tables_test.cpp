@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <functional>
+#include <tuple>
 
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
@@ -66,6 +67,54 @@ TEST(Matching, OfPartsAsTheyArePrinted) {
             EXPECT_TRUE(margin.fit == Fit::Fits || margin.fit == Fit::NotKnown || !margin.why.empty())
                 << row.what << ": says why";
         }
+    }
+}
+
+/// Old strip: 10 LEDs, 31 V at 350 mA, pitch 62 mm, 15 mm wide, 640 mm long, left, plug "2-pin", lens "dome".
+parts::StripFigures oldStrip() {
+    return {10, 31, 0.35, 62, 15, 640, "2-pin", "L", "dome", "1"};
+}
+
+// Common practice, no source: what does not lie on its ribs, holes and pins, or not in its light, is another strip.
+TEST(Matching, OfStripsFigureByFigure) {
+    using Change = std::function<void(parts::StripFigures&)>;
+    const std::tuple<const char*, Change, Fit> table[] = {
+        {"the same", [](auto&) {}, Fit::Fits},
+        {"one LED less", [](auto& s) { s.leds = 9; }, Fit::DoesNot},
+        {"a bin higher", [](auto& s) { s.volts = 31.5; }, Fit::Fits},
+        {"two dies each", [](auto& s) { s.volts = 62; }, Fit::DoesNot},
+        {"rated for more", [](auto& s) { s.ratedAmps = 0.6; }, Fit::Fits},
+        {"rated for as much as flows", [](auto& s) { s.ratedAmps = 0.35; }, Fit::FitsWithNote},
+        {"rated for less", [](auto& s) { s.ratedAmps = 0.3; }, Fit::DoesNot},
+        {"pitch of another mould", [](auto& s) { s.pitchMm = 63; }, Fit::DoesNot},
+        {"pitch as near as a ruler reads", [](auto& s) { s.pitchMm = 62.2; }, Fit::Fits},
+        {"wider than its ribs", [](auto& s) { s.widthMm = 18; }, Fit::DoesNot},
+        {"longer", [](auto& s) { s.lengthMm = 655; }, Fit::DoesNot},
+        {"another plug", [](auto& s) { s.connector = "4-pin"; }, Fit::FitsWithNote},
+        {"the other half", [](auto& s) { s.side = "R"; }, Fit::DoesNot},
+        {"a flat lens", [](auto& s) { s.lens = "flat"; }, Fit::DoesNot},
+        {"another batch", [](auto& s) { s.batch = "2"; }, Fit::FitsWithNote},
+        {"of which nobody has read the pitch", [](auto& s) { s.pitchMm.reset(); }, Fit::NotKnown},
+    };
+    for (const auto& [what, change, fit] : table) {
+        auto offer = oldStrip();
+        offer.ratedAmps = 0.5;
+        change(offer);
+        const auto margins = repair::match(offer, oldStrip());
+        EXPECT_EQ(repair::verdictOf(margins), fit) << what;
+        for (const auto& margin : margins) {
+            EXPECT_TRUE(margin.fit != Fit::DoesNot || !margin.why.empty()) << what << ": says why";
+        }
+    }
+}
+
+// Whatever is not known of the old strip cannot be held against a new one, but is not right either.
+TEST(Matching, OfAStripOfWhichNothingIsKnownIsNotKnown) {
+    const auto margins = repair::match(oldStrip(), parts::StripFigures());
+    ASSERT_FALSE(margins.empty());
+    EXPECT_EQ(repair::verdictOf(margins), Fit::NotKnown);
+    for (const auto& margin : margins) {
+        EXPECT_EQ(margin.fit, Fit::NotKnown) << margin.quantity;
     }
 }
 

@@ -47,6 +47,8 @@ public:
             job_.liveWorkAccepted = second == "yes";
         } else if (test == "swapFirst") {
             job_.way.first = job::Way::First::Swap;
+        } else if (test == "level") {
+            job_.way.level = second == "board" ? job::Way::Level::Board : job::Way::Level::Component;
         } else if (test == "open") {
             job_.panelOpen = true;
         } else if (test == "missing") {

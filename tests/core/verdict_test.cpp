@@ -1,0 +1,116 @@
+// When a verdict is given, and what it waits for. Common practice, no source.
+
+#include <gmock/gmock.h>
+#include <gtest/gtest.h>
+
+#include "tests/support/told.h"
+
+namespace dimglow::sheet {
+namespace {
+
+using test::Told;
+using testing::AnyOf;
+using testing::HasSubstr;
+
+/// A dark set whose driver fuse is open, and what was read after that.
+Assessment withAnOpenFuse(const std::vector<const char*>& more) {
+    std::vector<const char*> lines = {"sound yes",    "torch picture", "light never",
+                                      "eyes nothing", "ledPlusOn 0",   "driverFuse F2 = OL"};
+    lines.insert(lines.end(), more.begin(), more.end());
+    return Told(lines).assessed();
+}
+
+TEST(AnOpenFuse, WaitsForWhatBlewIt) {
+    const auto assessment = withAnOpenFuse({});
+    EXPECT_TRUE(assessment.verdict().empty());
+    ASSERT_FALSE(assessment.probes.best.empty());
+    for (const auto& probe : assessment.probes.best) {
+        EXPECT_TRUE(probe.isAwaited) << probe.title;
+        EXPECT_THAT(probe.test, AnyOf("driverMosfet", "outputDiode", "outputCapacitor"));
+    }
+}
+
+TEST(AnOpenFuse, IsTheVerdictOnceAllThatMayHaveBlownItIsGood) {
+    Told told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusOn 0", "driverFuse F2 = OL"});
+    for (const char* good : {"driverMosfet Q1 = 0.48/OL", "outputDiode D3 = 0.35/OL"}) {
+        told.tell(good);
+        EXPECT_TRUE(told.assessed().verdict().empty()) << good;
+    }
+    told.tell("outputCapacitor C30 = 98uF of 100uF");
+    EXPECT_THAT(told.assessed().verdict().english(), HasSubstr("fuse"));
+}
+
+TEST(AnOpenFuse, WaitsNoLongerOnceItsCauseIsFound) {
+    for (const auto& [finding, part] :
+         {std::pair("driverMosfet Q1 = 0/0", "MOSFET"), std::pair("outputDiode D3 = 0/0", "diode")}) {
+        const auto assessment = withAnOpenFuse({finding});
+        EXPECT_THAT(assessment.verdict().english(), HasSubstr(part));
+        for (const auto& probe : assessment.probes.best) {
+            EXPECT_FALSE(probe.isAwaited) << probe.title;
+        }
+    }
+}
+
+TEST(AnOpenFuse, IsEnoughWhereBoardsAreReplacedWhole) {
+    for (const char* way : {"level board", "swapFirst"}) {
+        EXPECT_FALSE(withAnOpenFuse({way}).verdict().empty()) << way;
+    }
+}
+
+TEST(AnOpenFuse, OfAnInverterWaitsForItsMosfets) {
+    Told told({"lamps 4", "sound yes", "torch picture", "light never", "inverterFuse F3 = OL"});
+    EXPECT_TRUE(told.assessed().verdict().empty());
+    told.tell("inverterMosfet Q3 = 0/0");
+    EXPECT_THAT(told.assessed().verdict().english(), HasSubstr("MOSFET"));
+}
+
+// A fuse that is good says nothing of what it would have been blown by.
+TEST(AGoodFuse, AwaitsNothing) {
+    const auto assessment =
+        Told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusOn 0", "driverFuse F2 = 0.1"})
+            .assessed();
+    for (const auto& probe : assessment.probes.best) {
+        EXPECT_FALSE(probe.isAwaited && probe.test == "outputCapacitor") << probe.title;
+    }
+}
+
+// A board that lights with a known-good one in its place has said all that a rail could.
+TEST(AKnownGoodBoard, NeedsNoReadingBesideIt) {
+    Told told({"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24", "blOn 0.02"});
+    const auto before = told.assessed();
+    told.tell("knownMainBoard lights");
+    const auto after = told.assessed();
+    EXPECT_THAT(after.suspects.front().suspect, AnyOf("notAsked", "mainBoard", "mainBoardHidden", "dimAtZero"));
+    EXPECT_GT(after.suspects.front().share, before.suspects.front().share - 0.05);
+    for (const auto& probe : after.probes.best) {
+        EXPECT_FALSE(probe.isAwaited) << probe.title;
+    }
+}
+
+// Two faults that one repair mends need not be told apart: which of two places it is changes nothing.
+TEST(AVerdictOfTwo, IsGivenWhereNothingThatIsLeftTellsThemApart) {
+    const auto assessment = Told({"level board", "sound yes", "torch picture", "light never", "ledPlusIdle 24",
+                                  "ledPlusOn 24", "blOn 3.3", "dim 2.4", "forcedOn dark", "knownPowerBoard lights"})
+                                .assessed();
+    EXPECT_FALSE(assessment.verdict().empty());
+}
+
+TEST(AVerdict, IsNotGivenOfANewJob) {
+    for (const auto& lines : {std::vector<const char*>{}, {"sound yes"}, {"sound no", "standby off"}}) {
+        EXPECT_TRUE(Told(lines).assessed().verdict().empty());
+    }
+}
+
+// What was found stays found when something harmless is read after it.
+TEST(AVerdict, IsNotTakenBackByWhatFitsIt) {
+    Told told({"sound no", "standby off", "light never", "watts dead", "standbyRail 5VSB = 0.1 of 5"});
+    const auto first = told.assessed().verdict().english();
+    ASSERT_FALSE(first.empty());
+    for (const char* fits : {"audioGlow dark", "rearHoles dark", "remote flashes", "blOn 0"}) {
+        told.tell(fits);
+        EXPECT_EQ(told.assessed().verdict().english(), first) << fits;
+    }
+}
+
+}  // namespace
+}  // namespace dimglow::sheet
