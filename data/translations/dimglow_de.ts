@@ -6460,6 +6460,18 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
+    <message>
+        <source>Make safe first</source>
+        <translation>Erst entladen</translation>
+    </message>
+    <message>
+        <source>First measure it empty: %1</source>
+        <translation>Erst leer messen: %1</translation>
+    </message>
+    <message>
+        <source>then</source>
+        <translation>dann</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BeliefRiver</name>

@@ -1,7 +1,6 @@
 #include "app/belief_panel.h"
 
 #include <QShortcut>
-#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -27,6 +26,7 @@ constexpr std::size_t mostOutcomes = 3;
 constexpr double shareWorthShowing = 0.005;
 constexpr double bitsWorthShowing = 0.05;
 constexpr double changeWorthShowing = 0.01;
+constexpr int fadingMilliseconds = 5000;
 
 QString percent(double share) {
     return share < 0.01 ? QStringLiteral("< 1 %") : QStringLiteral("%1 %").arg(100 * share, 0, 'f', 0);
@@ -83,6 +83,9 @@ BeliefPanel::BeliefPanel(JobSession& session, QWidget* parent) : QWidget(parent)
         return std::pair(scroll, rows);
     };
     std::tie(suspectsScroll_, suspects_) = addScroll(0);
+    fading_.setInterval(fadingMilliseconds);
+    connect(&fading_, &QTimer::timeout, this, &BeliefPanel::watchCharge);
+    fading_.start();
     river_ = new BeliefRiver(session_);
     layout->addWidget(river_);
     layout->addWidget(makeRule());
@@ -365,7 +368,7 @@ void BeliefPanel::addDecided(QVBoxLayout& inner, NextStep step) {
     inner.addWidget(button);
 }
 
-/// The probe that comes next: how it is done, what it costs, what its outcomes mean.
+/// The probe that comes next, or what must be done before it.
 void BeliefPanel::addProbe(QVBoxLayout& inner) {
     const auto& assessment = session_.shown().assessment;
     const auto& probe = *nextProbeOf(session_.shown());
@@ -378,10 +381,36 @@ void BeliefPanel::addProbe(QVBoxLayout& inner) {
         fix->setWordWrap(true);
         inner.addWidget(fix);
     }
+    const auto charge = emptyFirstOf(session_.shown(), session_.trade(), probe);
+    emptyFirst_ = charge ? charge->store : std::string();
+    if (charge) {
+        addEmptyFirst(inner, *charge);
+    }
     auto* title = makeLabel(words(probe.title), theme::strong());
     title->setObjectName(QStringLiteral("nextTitle"));
     title->setWordWrap(true);
-    inner.addWidget(title);
+    if (charge) {
+        auto* line = new QHBoxLayout;
+        line->addWidget(makeLabel(tr("then"), theme::quiet(), "quiet"), 0, Qt::AlignTop);
+        line->addWidget(title, 1);
+        inner.addLayout(line);
+    } else {
+        inner.addWidget(title);
+        addWay(inner, probe);
+    }
+    auto* button = makeButton(charge ? tr("Make safe first") : tr("Go to it"), tr("Ctrl+Enter"), true);
+    button->setObjectName(QStringLiteral("next"));
+    connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
+    inner.addWidget(button);
+    auto* missed = makeButton(tr("Cannot reach it"), tr("Ctrl+Del"));
+    missed->setObjectName(QStringLiteral("missed"));
+    missed->setToolTip(tr("It is not there, or no probe gets to it: it is not asked for again."));
+    connect(missed, &QPushButton::clicked, this, &BeliefPanel::probeMissed);
+    inner.addWidget(missed);
+}
+
+/// How a probe is done, what it costs, what its outcomes mean.
+void BeliefPanel::addWay(QVBoxLayout& inner, const probe::Probe& probe) {
     auto* how = makeLabel(words(probe.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
     inner.addWidget(how);
@@ -415,15 +444,25 @@ void BeliefPanel::addProbe(QVBoxLayout& inner) {
         line->setWordWrap(true);
         inner.addWidget(line);
     }
-    auto* button = makeButton(tr("Go to it"), tr("Ctrl+Enter"), true);
-    button->setObjectName(QStringLiteral("next"));
-    connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
-    inner.addWidget(button);
-    auto* missed = makeButton(tr("Cannot reach it"), tr("Ctrl+Del"));
-    missed->setObjectName(QStringLiteral("missed"));
-    missed->setToolTip(tr("It is not there, or no probe gets to it: it is not asked for again."));
-    connect(missed, &QPushButton::clicked, this, &BeliefPanel::probeMissed);
-    inner.addWidget(missed);
+}
+
+/// What must be measured empty before the probe below it.
+void BeliefPanel::addEmptyFirst(QVBoxLayout& inner, const makesafe::Charge& charge) {
+    auto* first = makeLabel(tr("First measure it empty: %1").arg(words(charge.title)), theme::strong(), "ember");
+    first->setObjectName(QStringLiteral("emptyFirst"));
+    first->setWordWrap(true);
+    setPlainToolTip(first, words(charge.because));
+    inner.addWidget(first);
+}
+
+void BeliefPanel::watchCharge() {
+    if (!isVisible() || !session_.hasJob() || nextStepOf(session_.shown()) != NextStep::Probe) {
+        return;
+    }
+    const auto charge = emptyFirstOf(session_.shown(), session_.trade(), *nextProbeOf(session_.shown()));
+    if (emptyFirst_ != (charge ? charge->store : std::string())) {
+        refresh();
+    }
 }
 
 void BeliefPanel::addAlternatives() {
@@ -491,6 +530,7 @@ QStringList BeliefPanel::toolsOf(const probe::Probe& probe) const {
 void BeliefPanel::refresh() {
     clearLayout(rows_);
     clearLayout(suspects_);
+    emptyFirst_.clear();
     river_->refresh();
     const auto groups = this->groups();
     for (std::size_t i = 0; i < std::min(mostGroups, groups.size()) && groups[i].share > groupWorthShowing; ++i) {

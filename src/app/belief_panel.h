@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QTimer>
 #include <QVBoxLayout>
 
 #include "app/belief_river.h"
@@ -54,6 +55,10 @@ private:
     void addLightWanted(QVBoxLayout& inner);
     void addDecided(QVBoxLayout& inner, NextStep step);
     void addProbe(QVBoxLayout& inner);
+    void addWay(QVBoxLayout& inner, const probe::Probe& probe);
+    void addEmptyFirst(QVBoxLayout& inner, const makesafe::Charge& charge);
+    /// A charge that was measured empty counts for some minutes only.
+    void watchCharge();
     void addLive(const probe::Probe& probe);
     void addOutOfTools(const probe::Probe& probe);
     /// Their titles.
@@ -66,6 +71,8 @@ private:
     QVBoxLayout* suspects_ = nullptr;
     QVBoxLayout* rows_ = nullptr;  ///< the next probe, or the verdict
     bool asksWhy_ = false;
+    std::string emptyFirst_;  ///< the store that the probe shown waits for
+    QTimer fading_;
 };
 
 }  // namespace dimglow::app

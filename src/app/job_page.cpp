@@ -103,7 +103,8 @@ void JobPage::refresh() {
 
 void JobPage::takeProbe(const probe::Probe& probe) {
     const probe::Probe taken = probe;  // typing that is written down now replaces what is shown
-    const int index = stationIndex(taken.station);
+    const bool isMadeSafeFirst = emptyFirstOf(session_.shown(), session_.trade(), taken).has_value();
+    const int index = stationIndex(isMadeSafeFirst ? "makeSafe" : taken.station);
     if (index != current_) {
         goTo(index);
     }

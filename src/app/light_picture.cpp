@@ -11,11 +11,11 @@ namespace dimglow::app {
 
 namespace {
 
-constexpr int columns = 320;
+constexpr int gridColumns = 320;
 constexpr int tenths = 10;
 
 int rowsOf(const plan::LightBox& box) {
-    return std::clamp(int(std::lround(columns * box.heightMm / box.widthMm)), 20, 2 * columns);
+    return std::clamp(int(std::lround(gridColumns * box.heightMm / box.widthMm)), 20, 2 * gridColumns);
 }
 
 /// Grey by the light, as eyes see it, and a darker line where it passes a tenth.
@@ -58,7 +58,7 @@ void tint(QImage& image, const plan::TintMap& map, const plan::Chromaticity& usu
 }  // namespace
 
 double brightestOf(const plan::Scene& scene) {
-    const auto map = plan::lightMap(scene.box, scene.spots, columns / 2, rowsOf(scene.box) / 2);
+    const auto map = plan::lightMap(scene.box, scene.spots, gridColumns / 2, rowsOf(scene.box) / 2);
     return std::max(1e-12, double(*std::max_element(map.at.begin(), map.at.end())));
 }
 
@@ -84,11 +84,11 @@ int LightPicture::heightForWidth(int width) const {
 void LightPicture::show(const plan::Scene& scene, double brightest) {
     scene_ = scene;
     if (plan::isTinted(scene.spots)) {
-        const auto map = plan::tintMap(scene.box, scene.spots, columns, rowsOf(scene.box));
+        const auto map = plan::tintMap(scene.box, scene.spots, gridColumns, rowsOf(scene.box));
         image_ = imageOf(map.y, brightest);
         tint(image_, map, plan::usualWhite(scene.spots));
     } else {
-        image_ = imageOf(plan::lightMap(scene.box, scene.spots, columns, rowsOf(scene.box)), brightest);
+        image_ = imageOf(plan::lightMap(scene.box, scene.spots, gridColumns, rowsOf(scene.box)), brightest);
     }
     update();
 }

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "app/charge_badge.h"
+
 namespace dimglow::app {
 
 NextStep nextStepOf(const Snapshot& shown) {
@@ -32,6 +34,16 @@ NextStep nextStepOf(const Snapshot& shown) {
 const probe::Probe* nextProbeOf(const Snapshot& shown) {
     const auto& probes = shown.assessment.probes;
     return !probes.best.empty() ? &probes.best.front() : probes.live ? &*probes.live : nullptr;
+}
+
+std::optional<makesafe::Charge> emptyFirstOf(const Snapshot& shown, const knowledge::Knowledge& trade,
+                                             const probe::Probe& probe) {
+    if (probe.emptyFirst.empty()) {
+        return std::nullopt;
+    }
+    const auto charges = makesafe::chargesOf(shown.job, trade, chargeNow(shown));
+    const auto* charge = makesafe::firstNotEmpty(charges, probe.emptyFirst);
+    return charge == nullptr ? std::nullopt : std::optional(*charge);
 }
 
 }  // namespace dimglow::app

@@ -1,6 +1,9 @@
 #pragma once
 
+#include <optional>
+
 #include "app/snapshot.h"
+#include "core/makesafe/charge.h"
 
 namespace dimglow::app {
 
@@ -15,5 +18,9 @@ NextStep nextStepOf(const Snapshot& shown);
 /// The probe that comes next: the best, or where only live work is left that nobody has accepted, the best of that;
 /// null where no test would tell more.
 const probe::Probe* nextProbeOf(const Snapshot& shown);
+
+/// The capacitor that must be measured empty before a probe, as it stands now; empty where there is none.
+std::optional<makesafe::Charge> emptyFirstOf(const Snapshot& shown, const knowledge::Knowledge& trade,
+                                             const probe::Probe& probe);
 
 }  // namespace dimglow::app

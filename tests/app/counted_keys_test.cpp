@@ -136,6 +136,7 @@ protected:
                 me_.press(Qt::Key_Delete, Qt::ControlModifier);  // the plug has no such pin
                 continue;
             }
+            me_.makeSafe();
             me_.press(Qt::Key_Return, Qt::ControlModifier);
             for (const auto& taken : set_->take(probe.question)) {
                 if (!std::holds_alternative<evidence::LedSeen>(taken)) {

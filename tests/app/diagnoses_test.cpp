@@ -58,6 +58,7 @@ protected:
         while (assessment().verdict().empty() && !assessment().probes.best.empty() && steps.size() < most) {
             const auto probe = assessment().probes.best.front();
             steps << me_.read(QStringLiteral("nextTitle"));
+            me_.makeSafe();
             if (const auto* spot = me_.find<QWidget>(QStringLiteral("spotTitle"));
                 spot != nullptr && spot->isVisible()) {
                 me_.press(Qt::Key_T, Qt::AltModifier);  // a state left over: what is advised is asked as it is

@@ -1399,6 +1399,43 @@ TEST_F(AtTheBench, SafeIsReachedByAMeasuredResidualAlone) {
     EXPECT_THAT(bulk(), HasSubstr("empty")) << "undone";
 }
 
+TEST_F(AtTheBench, AColdReadingIsLedToOverMakeSafe) {
+    auto made = job::Job{};
+    made.id = "SK-0777";
+    made.liveWorkAccepted = true;
+    made.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    for (const auto& [test, choice] :
+         {std::pair("sound", "yes"), std::pair("torch", "picture"), std::pair("eyes", "nothing")}) {
+        job::addEntry(made, "", job::Phase::Before, evidence::Answer{test, choice});
+    }
+    job::addEntry(made, "", job::Phase::Before, evidence::LightSeen{driver::Light::Never, 0});
+    job::addEntry(made, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, 0, 0});
+    me_.logbook().create(made, QStringLiteral("Taken in"));
+    me_.window().openJob(QStringLiteral("SK-0777"));
+    me_.settle();
+    me_.goTo("board");
+    const QString aim = me_.read(QStringLiteral("nextTitle"));
+    ASSERT_TRUE(aim.startsWith(QStringLiteral("Driver fuse"))) << aim.toStdString();
+    EXPECT_THAT(me_.read(QStringLiteral("emptyFirst")).toStdString(), HasSubstr("LED+"));
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_THAT(me_.read(QStringLiteral("charge:ledPlus")).toStdString(), HasSubstr("charged")) << "at Make safe";
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    me_.press(Qt::Key_P, Qt::AltModifier);
+    me_.type(QStringLiteral("0.4"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.read(QStringLiteral("emptyFirst")).isEmpty());
+    EXPECT_EQ(me_.read(QStringLiteral("nextTitle")), aim);
+    me_.press(Qt::Key_Return, Qt::ControlModifier);
+    EXPECT_THAT(me_.read(QStringLiteral("spotTitle")).toStdString(), HasSubstr("fuse"));
+    me_.type(QStringLiteral("OL"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(me_.read(QStringLiteral("emptyFirst")).isEmpty()) << "cold readings in a row";
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    me_.goTo("makeSafe");
+    me_.press(Qt::Key_M, Qt::AltModifier);
+    EXPECT_FALSE(me_.read(QStringLiteral("emptyFirst")).isEmpty()) << "the mains were in again";
+}
+
 TEST_F(AtTheBench, StringsOfALampSetAskForNoStrips) {
     open("SK-0419");
     (void)me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {

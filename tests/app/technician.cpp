@@ -92,6 +92,21 @@ void Technician::goTo(const char* station) {
     press(keys.key(), keys.keyboardModifiers());
 }
 
+void Technician::makeSafe() {
+    constexpr int stores = 4;
+    for (int i = 0; i < stores && !read(QStringLiteral("emptyFirst")).isEmpty(); ++i) {
+        press(Qt::Key_Return, Qt::ControlModifier);
+        if (!job().makeSafe.mainsOut) {
+            press(Qt::Key_M, Qt::AltModifier);
+        }
+        if (!job().makeSafe.meterProven) {
+            press(Qt::Key_P, Qt::AltModifier);
+        }
+        typeOver(QStringLiteral("0.3"));
+        press(Qt::Key_Return);
+    }
+}
+
 void Technician::tap(const QString& spot) {
     if (auto* widget = find<QWidget>(QStringLiteral("at:") + spot)) {
         QTest::mouseClick(widget, Qt::LeftButton);

@@ -37,6 +37,8 @@ public:
     void typeOver(const QString& text);
     /// Ctrl and a digit.
     void goTo(const char* station);
+    /// Measures the capacitors empty that the next probe waits for, as Ctrl+Enter leads to them.
+    void makeSafe();
     /// Clicks a spot of a picture, if it is there.
     void tap(const QString& spot);
     /// Puts the focus on a field as a mouse click does; of the boards, by a click on its spot first.

@@ -4,6 +4,8 @@
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/makesafe/charge.h"
+#include "core/sheet/assessment.h"
+#include "virtualset/demo_workshop.h"
 
 namespace dimglow {
 namespace {
@@ -176,6 +178,52 @@ TEST_F(Opened, TheMarkingOfItsCapacitorCounts) {
     job::notePoint(job_, {"bulkCapacitor", "C1"}, {150e-6, {}, 450, {}, {}, {}});
     EXPECT_TRUE(charge("bulk").isFaradsRead);
     EXPECT_NEAR(charge("bulk").farads, 150e-6, 1e-9);
+}
+
+// Ohms, diode mode and ESR beside a charged capacitor tell nothing, and cost a meter or worse (common practice, no
+// source).
+TEST_F(Opened, AColdReadingWaitsForTheCapacitorsOnItsRail) {
+    const std::pair<const char*, const char*> table[] = {
+        {"driverMosfet", "ledPlus"},   {"outputDiode", "ledPlus"}, {"driverFuse", "ledPlus"},
+        {"supplyCapacitor", "rails"},  {"mainsFuse", "bulk"},      {"bulkCapacitor", "bulk"},
+        {"standbyCapacitor", "rails"},
+    };
+    for (const auto& [point, store] : table) {
+        const auto stores = makesafe::storesAt(trade().point(point)->block, job_, trade());
+        EXPECT_THAT(stores, testing::Contains(store)) << point;
+    }
+    job_.set.lamps.count = 4;
+    EXPECT_THAT(makesafe::storesAt(trade().point("inverterMosfet")->block, job_, trade()),
+                testing::Contains("inverterSupply"));
+}
+
+TEST_F(Opened, ItWaitsUntilEachOfThemIsEmptyAndAgainAfterARun) {
+    out();
+    const auto waitsFor = [&] {
+        const auto charges = makesafe::chargesOf(job_, trade(), {180, "2026-11-30T08:01:00Z"});
+        const auto* first = makesafe::firstNotEmpty(charges, {"bulk", "ledPlus"});
+        return first == nullptr ? std::string() : first->store;
+    };
+    EXPECT_EQ(waitsFor(), "bulk");
+    measure("bulk", 1.2);
+    EXPECT_EQ(waitsFor(), "ledPlus");
+    measure("ledPlus", 41);
+    EXPECT_EQ(waitsFor(), "ledPlus") << "it may be touched, but no ohms";
+    measure("ledPlus", 0.8);
+    EXPECT_EQ(waitsFor(), "");
+    job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, 120, 120});
+    EXPECT_EQ(waitsFor(), "bulk") << "the set ran";
+}
+
+TEST_F(Opened, EveryColdReadingThatIsAdvisedSaysWhatItWaitsFor) {
+    for (const auto& demo : virtualset::demoWorkshop(trade())) {
+        const auto assessment = sheet::assess(demo.job, trade(), {.today = {}, .maxProbes = 50});
+        for (const auto& probe : assessment.probes.best) {
+            const auto* point = trade().point(probe.test);
+            const bool isCold = point != nullptr && !point->live && point->kind != parts::PartKind::Rail;
+            EXPECT_EQ(!probe.emptyFirst.empty(), isCold) << demo.job.id << ": " << probe.title;
+        }
+    }
 }
 
 TEST_F(Opened, IsKeptInTheJobsFile) {

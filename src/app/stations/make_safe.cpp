@@ -5,6 +5,7 @@
 
 #include "app/charge_badge.h"
 #include "app/field_note.h"
+#include "app/next_step.h"
 #include "app/panels.h"
 #include "app/theme.h"
 #include "app/typed.h"
@@ -221,6 +222,16 @@ void MakeSafeStation::enter() {
     auto* row = open != charges_.end() ? *open : charges_.empty() ? nullptr : charges_.front();
     if (row != nullptr) {
         row->field()->setFocus();
+    }
+}
+
+void MakeSafeStation::goTo(const probe::Probe& probe) {
+    const auto first = emptyFirstOf(session_.shown(), session_.trade(), probe);
+    const auto row = std::find_if(charges_.begin(), charges_.end(),
+                                  [&](const auto* one) { return first && one->store().toStdString() == first->store; });
+    if (row != charges_.end()) {
+        (*row)->field()->setFocus();
+        showInView(*row);
     }
 }
 

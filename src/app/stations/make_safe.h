@@ -17,6 +17,7 @@ public:
 
     void enter() override;
     /// Volts on the store whose field is in front.
+    void goTo(const probe::Probe& probe) override;
     Written takes(const Reading& reading) override;
     std::vector<KeyHint> keys() const override;
     static bool isDone(const Snapshot& shown);

@@ -23,8 +23,8 @@ constexpr double benchFarads = 1000e-6;  ///< at the outputs of two stacked supp
 /// The stores of a set, without their state.
 class Stores {
 public:
-    Stores(const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now)
-        : job_(job), knowledge_(knowledge), now_(now) {}
+    Stores(const job::Job& job, const knowledge::Knowledge& knowledge, Now now)
+        : job_(job), knowledge_(knowledge), now_(std::move(now)) {}
 
     std::vector<Charge> all() const {
         std::vector<Charge> charges;
@@ -69,7 +69,7 @@ private:
 
     const job::Job& job_;
     const knowledge::Knowledge& knowledge_;
-    const Now& now_;
+    const Now now_;
 };
 
 /// Whether the set ran for an entry: it was live, or is what somebody saw or heard of a set that is on. What was only
@@ -184,6 +184,25 @@ std::vector<Charge> chargesOf(const job::Job& job, const knowledge::Knowledge& k
         judge(charge, job, knowledge, now);
     }
     return charges;
+}
+
+std::vector<std::string> storesAt(int block, const job::Job& job, const knowledge::Knowledge& knowledge) {
+    const bool isHot = knowledge.setKind(job.set).blocks[std::size_t(block)].isHot;
+    std::vector<std::string> stores;
+    for (const auto& charge : Stores(job, knowledge, {}).all()) {
+        const bool isItsRail = std::find(charge.blocks.begin(), charge.blocks.end(), block) != charge.blocks.end();
+        if (isItsRail || (isHot && charge.isHot)) {
+            stores.push_back(charge.store);
+        }
+    }
+    return stores;
+}
+
+const Charge* firstNotEmpty(const std::vector<Charge>& charges, const std::vector<std::string>& stores) {
+    const auto found = std::find_if(charges.begin(), charges.end(), [&](const Charge& charge) {
+        return charge.state != State::Ready && std::find(stores.begin(), stores.end(), charge.store) != stores.end();
+    });
+    return found == charges.end() ? nullptr : &*found;
 }
 
 void setMainsOut(job::Job& job, bool isOut) {

@@ -52,6 +52,12 @@ struct Now {
 /// resistor stays on (EN 50110-1 for proving the meter, from memory; the rest common practice, no source).
 std::vector<Charge> chargesOf(const job::Job& job, const knowledge::Knowledge& knowledge, const Now& now);
 
+/// Ids of the stores that must be empty before ohms, diode mode or ESR at a part of a block: those on its side of the
+/// mains, or on its rails.
+std::vector<std::string> storesAt(int block, const job::Job& job, const knowledge::Knowledge& knowledge);
+/// The first of those that was not measured empty; null when all were.
+const Charge* firstNotEmpty(const std::vector<Charge>& charges, const std::vector<std::string>& stores);
+
 /// Notes that mains and battery are out, or in: what was measured before they were in counts no more.
 void setMainsOut(job::Job& job, bool isOut);
 

@@ -28,9 +28,10 @@ struct Probe {
     double bits = 0;               ///< expected information (Shannon 1948)
     Reach opens = Reach::Outside;  ///< what has to be opened for it that is still closed
     bool live = false;
-    bool isAwaited = false;          ///< a verdict waits for it, however little it may tell
-    std::vector<std::string> tools;  ///< ids of what it is done with, beside a meter
-    std::vector<Outcome> outcomes;   ///< most likely first
+    bool isAwaited = false;                    ///< a verdict waits for it, however little it may tell
+    std::vector<std::string> tools;            ///< ids of what it is done with, beside a meter
+    std::vector<std::string> emptyFirst = {};  ///< stores of charge that must be measured empty before it
+    std::vector<Outcome> outcomes;             ///< most likely first
 };
 
 }  // namespace dimglow::probe

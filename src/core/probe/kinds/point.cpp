@@ -1,5 +1,6 @@
 #include "core/probe/kinds/point.h"
 
+#include "core/makesafe/charge.h"
 #include "core/probe/kinds/alike.h"
 
 namespace dimglow::probe {
@@ -37,6 +38,9 @@ Probe Point::probe(const Desk& desk) const {
     probe.live = kind->live;
     probe.tools = kind->tools;
     probe.minutes = kind->minutes;
+    if (!kind->live) {
+        probe.emptyFirst = makesafe::storesAt(kind->block, desk.job(), desk.trade());
+    }
     desk.open(probe, Reach::Boards);
     return probe;
 }
