@@ -87,6 +87,39 @@ TEST(AKnownGoodBoard, NeedsNoReadingBesideIt) {
     }
 }
 
+// A known-good board that changes nothing clears the one that it stood for, whatever else was read.
+TEST(ABoardExchangedInVain, IsNoVerdict) {
+    const std::vector<const char*> found = {"label 75",          "sound yes",
+                                            "torch picture",     "light never",
+                                            "eyes nothing",      "ledPlusIdle 24",
+                                            "ledPlusOn 46 > 24", "ledPlusPlugOut 46 > 24",
+                                            "dummyLoad fails",   "ovpResistor R1 = 131k of 100k"};
+    const auto before = Told(found).assessed();
+    ASSERT_EQ(before.suspects.front().suspect, "ovpDivider");
+    EXPECT_FALSE(before.verdict().empty());
+    Told told(found);
+    told.tell("knownPowerBoard noChange");
+    EXPECT_TRUE(told.assessed().verdict().empty());
+    Told other(found);
+    other.tell("knownPowerBoard lights");
+    EXPECT_FALSE(other.assessed().verdict().empty());
+    Told main(found);
+    main.tell("knownMainBoard noChange");
+    EXPECT_FALSE(main.assessed().verdict().empty()) << "it was another one";
+}
+
+// DIM that is dropped or inverted reads 0 V too.
+TEST(NoDim, IsNoVerdictWithoutAMainBoardThatIsKnownToBeGood) {
+    Told told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusIdle 24", "ledPlusOn 24",
+               "blOn 3.3", "dim 0", "driverDimming DIM = 0"});
+    EXPECT_EQ(told.assessed().suspects.front().suspect, "dimAtZero");
+    EXPECT_TRUE(told.assessed().verdict().empty());
+    told.tell("knownMainBoard lights");
+    const auto after = told.assessed();
+    EXPECT_THAT(after.suspects.front().suspect, AnyOf("dimAtZero", "mainBoardHidden", "notAsked"));
+    EXPECT_FALSE(after.verdict().empty());
+}
+
 // Two faults that one repair mends need not be told apart: which of two places it is changes nothing.
 TEST(AVerdictOfTwo, IsGivenWhereNothingThatIsLeftTellsThemApart) {
     const auto assessment = Told({"level board", "sound yes", "torch picture", "light never", "ledPlusIdle 24",

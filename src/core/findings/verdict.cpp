@@ -87,6 +87,25 @@ std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
     return swaps;
 }
 
+/// Whether one that is known to be good stood in a unit's place and changed nothing: then it is not that unit, or not
+/// that alone.
+bool isExchangedInVain(const Model& model, const std::string& unit) {
+    const auto& signs = model.signs();
+    return std::any_of(signs.begin(), signs.end(), [&](const evidence::Sign& sign) {
+        const auto* test = sign.choice.empty() ? nullptr : model.knowledge().test(sign.test);
+        if (test == nullptr || test->swaps.empty() || test->swaps != unit) {
+            return false;
+        }
+        const auto& ofUnit = test->units.find(unit);
+        return ofUnit != test->units.end() && ofUnit->second.at(sign.choice) < test->usual.at(sign.choice);
+    });
+}
+
+bool isExchangedInVain(const Model& model, const SuspectShare& row) {
+    const auto* suspect = model.knowledge().suspect(row.suspect);
+    return suspect != nullptr && isExchangedInVain(model, model.unitOf(*suspect));
+}
+
 }  // namespace
 
 Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const Likeliest& likeliest,
@@ -102,7 +121,7 @@ Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const L
     }
     const auto& first = left.front();
     const bool isKnown = first.placeKnown && !model.knowledge().suspects[std::size_t(likeliest.suspect)].isNoneOfThese;
-    if (first.share < verdictShare || !isKnown) {
+    if (first.share < verdictShare || !isKnown || isExchangedInVain(model, first)) {
         return {{}, first.share};
     }
     return {titleOf(first), first.share};
@@ -172,7 +191,8 @@ Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, c
         std::vector<Text> titles;
         for (const auto& suspect : left) {
             const bool isMended =
-                repair.mends(suspect.suspect, model.unitOf(*model.knowledge().suspect(suspect.suspect)));
+                repair.mends(suspect.suspect, model.unitOf(*model.knowledge().suspect(suspect.suspect))) &&
+                !isExchangedInVain(model, suspect);
             share += isMended ? suspect.share : 0;
             if (isMended && suspect.share > worthNaming) {
                 titles.push_back(titleOf(suspect));
