@@ -41,8 +41,9 @@ json probeJson(const probe::Probe& probe) {
     for (const auto& outcome : probe.outcomes) {
         outcomes.push_back({{"reading", outcome.reading}, {"meaning", outcome.meaning}, {"share", outcome.share}});
     }
-    return {{"test", probe.test}, {"title", probe.title}, {"how", probe.how},     {"minutes", probe.minutes},
-            {"bits", probe.bits}, {"live", probe.live},   {"tools", probe.tools}, {"emptyFirst", probe.emptyFirst}, {"outcomes", outcomes}};
+    return {{"test", probe.test},  {"title", probe.title}, {"how", probe.how},     {"minutes", probe.minutes},
+            {"bits", probe.bits},  {"live", probe.live},   {"tools", probe.tools}, {"emptyFirst", probe.emptyFirst},
+            {"outcomes", outcomes}};
 }
 
 json probesJson(const sheet::Assessment& assessment) {
