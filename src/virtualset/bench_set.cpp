@@ -293,6 +293,12 @@ LightSeen BenchSet::light() const {
 // ---- parts, rails and pins -----------------------------------------------------------------------------------------
 
 /// Whether a part is bad, by what is wrong with the set.
+/// What blew the mains fuse; empty where it was of age.
+std::string BenchSet::mainsShort() const {
+    const double cause = chance("mains short");
+    return cause < 0.3 ? "mainsBridge" : cause < 0.75 ? "primarySwitch" : "";
+}
+
 bool BenchSet::isBad(const std::string& point, const std::string& ref) const {
     const auto row = [&](double least) {
         const auto& health = wrong_.rowHealth;
@@ -316,6 +322,9 @@ bool BenchSet::isBad(const std::string& point, const std::string& ref) const {
         if (has(trouble) && point == part) {
             return true;
         }
+    }
+    if (has(Trouble::MainsDead) && point == mainsShort()) {
+        return true;
     }
     const bool isOfRow = (has(Trouble::AgedCapacitors) && point == "supplyCapacitor") ||
                          (has(Trouble::StandbyAged) && point == "standbyCapacitor");
@@ -377,7 +386,7 @@ evidence::PointTaken BenchSet::check(const evidence::PointAsked& asked) const {
     }
     const bool errs = happens("in circuit" + asked.point + asked.ref, 0.03);
     const bool bad = isBad(asked.point, asked.ref) != errs;
-    const bool isShort = has(Trouble::ShortedMosfet) || has(Trouble::ShortedDiode);
+    const bool isShort = has(Trouble::ShortedMosfet) || has(Trouble::ShortedDiode) || has(Trouble::MainsDead);
     return {asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
 }
 

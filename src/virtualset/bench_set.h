@@ -146,6 +146,7 @@ private:
     std::string sightOf(const std::string& test) const;
     std::string tried(const std::string& test) const;
     evidence::PointTaken check(const evidence::PointAsked& asked) const;
+    std::string mainsShort() const;
     bool isBad(const std::string& point, const std::string& ref) const;
     std::optional<double> pinVolts(const std::string& point, double rated) const;
     double darkShare() const;

@@ -64,6 +64,19 @@ TEST(AnOpenFuse, OfAnInverterWaitsForItsMosfets) {
     EXPECT_THAT(told.assessed().verdict().english(), HasSubstr("MOSFET"));
 }
 
+TEST(AnOpenFuse, OfTheMainsWaitsForBridgeAndPrimarySwitch) {
+    Told told(
+        {"sound no", "standby off", "light never", "watts dead", "standbyRail 5VSB = 0 of 5", "mainsFuse F1 = OL"});
+    const auto assessment = told.assessed();
+    EXPECT_TRUE(assessment.verdict().empty());
+    for (const auto& probe : assessment.probes.best) {
+        EXPECT_THAT(probe.test, AnyOf("mainsBridge", "primarySwitch"));
+        EXPECT_THAT(probe.emptyFirst, testing::Contains("bulk")) << "the deader the set, the longer the charge";
+    }
+    told.tell("primarySwitch QP = 0/0");
+    EXPECT_THAT(told.assessed().verdict().english(), HasSubstr("primary switch"));
+}
+
 // A fuse that is good says nothing of what it would have been blown by.
 TEST(AGoodFuse, AwaitsNothing) {
     const auto assessment =
