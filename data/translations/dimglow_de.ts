@@ -6167,6 +6167,74 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>printed, as 154 or 1003</source>
         <translation>Aufdruck, wie 154 oder 1003</translation>
     </message>
+    <message>
+        <source>Mains bridge</source>
+        <translation>Netzgleichrichter</translation>
+    </message>
+    <message>
+        <source>Diode mode, each leg both ways; mains out, the bulk measured empty first.</source>
+        <translation>Diodentest, jeder Zweig in beide Richtungen; Netz aus, der Siebelko zuvor leer gemessen.</translation>
+    </message>
+    <message>
+        <source>Primary switch</source>
+        <translation>Primärschalter</translation>
+    </message>
+    <message>
+        <source>Diode mode, drain and source, both ways, of the supply&apos;s and of the power-factor stage&apos;s; mains out, the bulk measured empty first.</source>
+        <translation>Diodentest, Drain und Source, in beide Richtungen, an Netzteil und PFC-Stufe; Netz aus, der Siebelko zuvor leer gemessen.</translation>
+    </message>
+    <message>
+        <source>Shorted mains bridge, which blew the fuse</source>
+        <translation>Kurzgeschlossener Netzgleichrichter, der die Sicherung auslöste</translation>
+    </message>
+    <message>
+        <source>Shorted primary switch, which blew the fuse</source>
+        <translation>Kurzgeschlossener Primärschalter, der die Sicherung auslöste</translation>
+    </message>
+    <message>
+        <source>volts that it sees</source>
+        <translation>Spannung, die es sieht</translation>
+    </message>
+    <message>
+        <source>current through it</source>
+        <translation>Strom hindurch</translation>
+    </message>
+    <message>
+        <source>measured at</source>
+        <translation>gemessen bei</translation>
+    </message>
+    <message>
+        <source>current as found</source>
+        <translation>Strom wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>air under the strips as found</source>
+        <translation>Luft unter den Leisten wie vorgefunden</translation>
+    </message>
+    <message>
+        <source>room where it stands</source>
+        <translation>Raum, in dem es steht</translation>
+    </message>
+    <message>
+        <source>LEDs to a segment</source>
+        <translation>LEDs je Segment</translation>
+    </message>
+    <message>
+        <source>segment, mark to mark</source>
+        <translation>Segment, Marke zu Marke</translation>
+    </message>
+    <message>
+        <source>segments to a strip</source>
+        <translation>Segmente je Leiste</translation>
+    </message>
+    <message>
+        <source>volts of a segment</source>
+        <translation>Spannung eines Segments</translation>
+    </message>
+    <message>
+        <source>segments to a row</source>
+        <translation>Segmente je Reihe</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -7039,7 +7107,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>plus pad (large, small, left, right)</source>
-        <translation>Plus-Pad (large, small, left, right)</translation>
+        <translation>Plus-Pad (groß, klein, links, rechts)</translation>
     </message>
     <message>
         <source>white: bin, or beside a good one</source>
@@ -7116,6 +7184,22 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Write yes or no.</source>
         <translation>Ja oder nein schreiben.</translation>
+    </message>
+    <message>
+        <source>large</source>
+        <translation>groß</translation>
+    </message>
+    <message>
+        <source>small</source>
+        <translation>klein</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
     </message>
 </context>
 <context>

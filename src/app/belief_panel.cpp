@@ -402,6 +402,12 @@ void BeliefPanel::addProbe(QVBoxLayout& inner) {
     button->setObjectName(QStringLiteral("next"));
     connect(button, &QPushButton::clicked, this, [this, probe] { emit probeChosen(probe); });
     inner.addWidget(button);
+    for (std::size_t i = 0; !charge && i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
+        auto* line = makeLabel(tr("%1 → %2").arg(words(probe.outcomes[i].reading), words(probe.outcomes[i].meaning)),
+                               theme::quiet(), "quiet");
+        line->setWordWrap(true);
+        inner.addWidget(line);
+    }
     auto* missed = makeButton(tr("Cannot reach it"), tr("Ctrl+Del"));
     missed->setObjectName(QStringLiteral("missed"));
     missed->setToolTip(tr("It is not there, or no probe gets to it: it is not asked for again."));
@@ -409,7 +415,7 @@ void BeliefPanel::addProbe(QVBoxLayout& inner) {
     inner.addWidget(missed);
 }
 
-/// How a probe is done, what it costs, what its outcomes mean.
+/// How a probe is done, and what it costs.
 void BeliefPanel::addWay(QVBoxLayout& inner, const probe::Probe& probe) {
     auto* how = makeLabel(words(probe.how), theme::quiet(), "quiet");
     how->setWordWrap(true);
@@ -437,12 +443,6 @@ void BeliefPanel::addWay(QVBoxLayout& inner, const probe::Probe& probe) {
                                theme::quiet(), "ember");
         live->setWordWrap(true);
         inner.addWidget(live);
-    }
-    for (std::size_t i = 0; i < std::min(mostOutcomes, probe.outcomes.size()); ++i) {
-        auto* line = makeLabel(tr("%1 → %2").arg(words(probe.outcomes[i].reading), words(probe.outcomes[i].meaning)),
-                               theme::quiet(), "quiet");
-        line->setWordWrap(true);
-        inner.addWidget(line);
     }
 }
 

@@ -142,20 +142,30 @@ void FiguresSheet::addNumber(const sums::Asked& asked, Part job::Matching::*old,
 
 template <class Part>
 void FiguresSheet::addWords(const QString& id, const QString& name, Part job::Matching::*old,
-                            Part job::Matching::*fresh, std::string Part::*member) {
+                            Part job::Matching::*fresh, std::string Part::*member, const Choices& choices) {
     constexpr int longest = 36;
+    const auto typed = [choices](const TypedField& field) {
+        const QString text = field.text().trimmed();
+        const auto found = std::find_if(choices.begin(), choices.end(), [&](const auto& choice) {
+            return text.compare(choice.second, Qt::CaseInsensitive) == 0;
+        });
+        return found == choices.end() ? text.toStdString() : found->first;
+    };
+    const auto shown = [choices](const std::string& kept) {
+        const auto found =
+            std::find_if(choices.begin(), choices.end(), [&](const auto& choice) { return choice.first == kept; });
+        return found == choices.end() ? kept : found->second.toStdString();
+    };
     Line line;
     line.offered = new TypedField(id + QStringLiteral("New"), name, longest);
     line.old = new TypedField(id + QStringLiteral("Old"), name, longest);
     line.writeNew = [=](job::Job& job, TypedField& field) {
-        job.repair.details.matching.*fresh.*member = field.text().trimmed().toStdString();
+        job.repair.details.matching.*fresh.*member = typed(field);
     };
-    line.writeOld = [=](job::Job& job, TypedField& field) {
-        job.repair.details.matching.*old.*member = field.text().trimmed().toStdString();
-    };
+    line.writeOld = [=](job::Job& job, TypedField& field) { job.repair.details.matching.*old.*member = typed(field); };
     line.show = [=](const job::Job& job) {
-        line.offered->showWords(job.repair.details.matching.*fresh.*member);
-        line.old->showWords(job.repair.details.matching.*old.*member);
+        line.offered->showWords(shown(job.repair.details.matching.*fresh.*member));
+        line.old->showWords(shown(job.repair.details.matching.*old.*member));
     };
     addLine(name, std::move(line));
 }
@@ -244,11 +254,14 @@ void FiguresSheet::addLed() {
     number(volts("ledVolts", say("volts")), &LedOffer::volts);
     number(milliamps("ledAt", say("measured at")), &LedOffer::voltsAtAmps);
     number(milliamps("ledRated", say("rated current")), &LedOffer::ratedAmps);
-    const auto text = [&](const char* id, const QString& name, std::string LedOffer::*member) {
-        addWords<LedOffer>(QString::fromLatin1(id), name, &job::Matching::oldLed, &job::Matching::newLed, member);
+    const auto text = [&](const char* id, const QString& name, std::string LedOffer::*member,
+                          const Choices& choices = {}) {
+        addWords<LedOffer>(QString::fromLatin1(id), name, &job::Matching::oldLed, &job::Matching::newLed, member,
+                           choices);
     };
     text("package", tr("package"), &LedOffer::package);
-    text("plusPad", tr("plus pad (large, small, left, right)"), &LedOffer::plusPad);
+    const Choices pads = {{"large", tr("large")}, {"small", tr("small")}, {"left", tr("left")}, {"right", tr("right")}};
+    text("plusPad", tr("plus pad (large, small, left, right)"), &LedOffer::plusPad, pads);
     text("white", tr("white: bin, or beside a good one"), &LedOffer::white);
 }
 

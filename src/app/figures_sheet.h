@@ -48,9 +48,11 @@ private:
     template <class Part>
     void addNumber(const sums::Asked& asked, Part job::Matching::*old, Part job::Matching::*fresh,
                    std::optional<double> Part::*member);
+    /// Words that are kept by an id, as they are typed and shown in the language.
+    using Choices = std::vector<std::pair<std::string, QString>>;
     template <class Part>
     void addWords(const QString& id, const QString& name, Part job::Matching::*old, Part job::Matching::*fresh,
-                  std::string Part::*member);
+                  std::string Part::*member, const Choices& choices = {});
     void addLine(const QString& name, Line line);
     void commit(TypedField& field, const Line& line, const std::function<void(job::Job&, TypedField&)>& write);
     void showVerdict();

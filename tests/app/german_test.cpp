@@ -108,6 +108,19 @@ TEST_F(InGerman, ReadingsAreTypedWithACommaAndRefusedInGerman) {
     EXPECT_TRUE(written.readAll().contains("\"volts\": 2.45")) << "files know no language";
 }
 
+// Words that a sheet hands to the core are German too, and what is chosen among a few is kept by its id.
+TEST_F(InGerman, SheetsOfTheFixAreAskedAndAnsweredInGerman) {
+    open();
+    me_->goTo("fixPlan");
+    me_->press(Qt::Key_M);
+    expectToSee({QStringLiteral("gemessen bei")});
+    me_->clickInto(QStringLiteral("plusPadOld"));
+    me_->typeOver(QStringLiteral("groß"));
+    me_->press(Qt::Key_Tab);
+    EXPECT_EQ(me_->job().repair.details.matching.oldLed.plusPad, "large");
+    EXPECT_EQ(me_->read(QStringLiteral("plusPadOld")), QStringLiteral("groß"));
+}
+
 TEST_F(InGerman, LongerWordsStillFitTheWindow) {
     open();
     me_->window().resize(1280, 800);
