@@ -9,7 +9,7 @@
 #include <unordered_map>
 #include <unordered_set>
 
-#include "core/reasoning/explained.h"
+#include "core/reasoning/entry_logs.h"
 
 namespace dimglow::reasoning {
 
@@ -49,8 +49,6 @@ double logShareOfCount(const source::UnitFault& fault, int count) {
 constexpr int mostFaulty = 64;
 /// That the culprit is not among those written down, of a part that a board has one or two of.
 constexpr double oversight = 0.05;
-/// Readings of a fault that has no name which are like nothing else (common practice, no source).
-constexpr double strangeShare = 0.5;
 /// Two kinds of fault of units at once, over what independence would say.
 constexpr double mixShare = 0.18;
 /// A fault of the boards and one of the light source at once, over the same.
@@ -77,15 +75,13 @@ class Search {
 public:
     explicit Search(Model& model)
         : model_(model), source_(model.source()), kinds_(source_.unitFaults()), entries_(model.standing()) {
-        for (const auto& suspect : model.knowledge().suspects) {
-            totalWeight_ += model.canHave(suspect) ? model.weightOf(suspect) : 0;
-        }
         titleOfPlaces_.resize(model.knowledge().suspects.size() * (model.backlight().feeds.size() + 1));
         touched_.resize(std::size_t(source_.siteCount()));
         const int units = source_.unitCount();
         logOfSets_.resize(kinds_.size());
         for (std::size_t kind = 0; kind < kinds_.size(); ++kind) {
-            logWeightOfKind_.push_back(kinds_[kind].suspect < 0 ? -INFINITY : logWeight(kinds_[kind].suspect));
+            logWeightOfKind_.push_back(kinds_[kind].suspect < 0 ? -INFINITY
+                                                                : entryLogs_.logWeight(kinds_[kind].suspect));
             for (int count = 1; count <= std::min(units, mostFaulty); ++count) {
                 logOfSets_[kind].push_back(logShareOfCount(kinds_[kind], count) - logChoose(units, count));
             }
@@ -98,7 +94,7 @@ public:
         }
         std::vector<double> healthyLogs;
         for (std::size_t e = 0; e < entries_.size(); ++e) {
-            healthyLogs.push_back(isOfTheBoard_[e] ? 0 : logOfReading(e, Hypothesis{}, {}));
+            healthyLogs.push_back(isOfTheBoard_[e] ? 0 : entryLogs_.logOf(e, Hypothesis{}, {}));
             (isOfTheBoard_[e] ? ofTheBoard_ : all_).push_back(e);
         }
         baseLogs_ = healthyLogs;
@@ -131,16 +127,12 @@ public:
     }
 
 private:
-    double logWeight(int suspect) const {
-        return std::log(model_.weightOf(model_.knowledge().suspects[std::size_t(suspect)]) / totalWeight_);
-    }
-
     void addSingles() {
         for (int s = 0; s < int(model_.knowledge().suspects.size()); ++s) {
             const auto& suspect = model_.knowledge().suspects[std::size_t(s)];
             Hypothesis h;
             h.suspect = s;
-            h.logPrior = logWeight(s);
+            h.logPrior = entryLogs_.logWeight(s);
             if (!model_.canHave(suspect)) {
                 continue;
             }
@@ -155,7 +147,7 @@ private:
             }
             const double all = std::accumulate(shares.begin(), shares.end(), 0.0);
             for (std::size_t i = 0; i < candidates.size(); ++i) {
-                h.logPrior = logWeight(s) + std::log(shares[i] / all);
+                h.logPrior = entryLogs_.logWeight(s) + std::log(shares[i] / all);
                 h.faults.assign(1, candidates[i]);
                 add(h);
             }
@@ -729,96 +721,9 @@ private:
     }
 
     double logOf(std::size_t entry, const Hypothesis& h) {
-        if (model_.suspectOf(h).isNoneOfThese) {
-            return logUnnamed(entry, h);
-        }
-        if (isOfTheBoard_[entry]) {
-            return logOfForecast(entry, h);
-        }
         const auto* look = lookOf_[entry] < 0 ? nullptr : &looks_[std::size_t(lookOf_[entry])];
         const bool isKnown = look != nullptr && look->weighed == weighed_;
-        return logOfReading(entry, h, isKnown ? std::optional(look->conducts) : std::nullopt);
-    }
-
-    /// What an entry says to a fault that nobody has thought of. Each reading by itself is like one of a fault that has
-    /// a name, as often as these are met, or like nothing else; only together do they fit none of these. What is read
-    /// of units is mostly that they are sound.
-    double logUnnamed(std::size_t entry, const Hypothesis& h) {
-        const double strange = isOfTheBoard_[entry] ? logOfForecast(entry, h) : logOfReading(entry, h, std::nullopt);
-        double usual = 0;
-        if (evidence::isOfUnits(entries_[entry].what)) {
-            usual = std::exp(result_.likelihoods.healthy(entry));
-        } else {
-            for (const auto& named : namedFaults()) {
-                usual += std::exp(named.logPrior + (isOfTheBoard_[entry] ? logOfForecast(entry, named)
-                                                                         : logOfReading(entry, named, std::nullopt)));
-            }
-        }
-        const double log = std::log((1 - strangeShare) * usual + strangeShare * std::exp(strange));
-        if (isOfTheBoard_[entry]) {
-            result_.likelihoods.setBoard(h.forecast, entry, log);
-        }
-        return log;
-    }
-
-    /// One explanation of each kind of fault that has a name, part by part, with its share of them.
-    const std::vector<Hypothesis>& namedFaults() {
-        if (!namedFaults_.empty()) {
-            return namedFaults_;
-        }
-        std::vector<double> weights;
-        const auto& suspects = model_.knowledge().suspects;
-        for (int s = 0; s < int(suspects.size()); ++s) {
-            const auto& suspect = suspects[std::size_t(s)];
-            if (suspect.isNoneOfThese || !model_.canHave(suspect)) {
-                continue;
-            }
-            Hypothesis h;
-            h.suspect = s;
-            h.logPrior = logWeight(s);
-            if (source_.holds(suspect)) {
-                const auto kind =
-                    std::find_if(kinds_.begin(), kinds_.end(), [&](const auto& k) { return k.suspect == s; });
-                if (kind != kinds_.end()) {
-                    h.faults.assign(1, FaultyUnits{0, int(kind - kinds_.begin()), 1});
-                } else if (const auto all = source_.candidates(suspect); !all.empty()) {
-                    h.faults.assign(1, all[all.size() / 2]);
-                }
-            }
-            for (h.part = suspect.parts.empty() ? -1 : 0; h.part < int(suspect.parts.size()); ++h.part) {
-                Hypothesis part = h;
-                part.logPrior += h.part < 0 ? 0 : std::log(suspect.parts[std::size_t(h.part)].share);
-                part.forecast = model_.forecastIndex(part);
-                weights.push_back(std::exp(part.logPrior));
-                namedFaults_.push_back(part);
-            }
-        }
-        const double all = std::log(std::accumulate(weights.begin(), weights.end(), 0.0));
-        for (auto& h : namedFaults_) {
-            h.logPrior -= all;
-        }
-        return namedFaults_;
-    }
-
-    /// What an entry that is not of the board says to an explanation.
-    double logOfReading(std::size_t entry, const Hypothesis& h, std::optional<bool> conducts) {
-        Explained explained(model_, h, {.entry = entry, .conducts = conducts});
-        return evidence::logLikelihood(entries_[entry].what, explained);
-    }
-
-    /// What a reading of the board says to an explanation, given those before it, which have been asked: they hang on
-    /// the same unknowns. All with the same forecast share it.
-    double logOfForecast(std::size_t entry, const Hypothesis& h) {
-        double log = result_.likelihoods.board(h.forecast, entry);
-        if (std::isnan(log)) {
-            int& node = result_.learnt.try_emplace(h.forecast, LearningTree::root).first->second;
-            Explained explained(
-                model_, h,
-                {.entry = entry, .board = Explained::Board{model_.forecast(h.forecast), model_.learning(), node}});
-            log = evidence::logLikelihood(entries_[entry].what, explained);
-            result_.likelihoods.setBoard(h.forecast, entry, log);
-        }
-        return log;
+        return entryLogs_.logOf(entry, h, isKnown ? std::optional(look->conducts) : std::nullopt);
     }
 
     static std::vector<double> normalised(const std::vector<double>& logs) {
@@ -897,6 +802,7 @@ private:
     const std::vector<source::UnitFault>& kinds_;
     const std::vector<job::Entry>& entries_;
     Belief result_;
+    EntryLogs entryLogs_{model_, result_.likelihoods, result_.learnt};
     std::vector<double> logs_;
     std::vector<double> baseLogs_;            ///< what the explanation says that others are told apart from, by entry
     std::vector<std::size_t> baseDiffering_;  ///< where that is not what a sound source says
@@ -914,7 +820,6 @@ private:
     std::vector<int> lookOf_;  ///< into looks_, by entry; -1 for others
     std::size_t weighed_ = 0;  ///< explanations so far
     const std::vector<int> noPoints_;
-    std::vector<Hypothesis> namedFaults_;  ///< made when they are asked for
     std::vector<Hypothesis> ofTheBoards_;  ///< every single fault of them
     std::vector<Touched> touched_;         ///< by site
     std::vector<std::size_t> changed_;     ///< of the explanation that is being weighed
@@ -927,7 +832,6 @@ private:
     std::vector<double> highestLogs_;  ///< of each entry, what the explanation says that it fits best
     std::vector<double>
         highestAhead_;  ///< of the readings of the board from each on to the end, the last entry left out
-    double totalWeight_ = 0;
     std::vector<double> logWeightOfKind_;
     std::vector<int> byKind_;  ///< units of the set of faults that is being completed
     /// Log of how often a kind comes in such numbers, spread over all sets of that many units.
