@@ -116,6 +116,10 @@ TEST(ABoardExchangedInVain, IsNoVerdict) {
     Told other(found);
     other.tell("knownPowerBoard lights");
     EXPECT_FALSE(other.assessed().verdict().empty());
+    // Of a newer program's file: a word that says nothing here.
+    Told strange(found);
+    strange.tell("knownPowerBoard perhaps");
+    EXPECT_NO_THROW(strange.assessed());
     Told main(found);
     main.tell("knownMainBoard noChange");
     EXPECT_FALSE(main.assessed().verdict().empty()) << "it was another one";

@@ -89,21 +89,21 @@ std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
 
 /// Whether one that is known to be good stood in a unit's place and changed nothing: then it is not that unit, or not
 /// that alone.
-bool isExchangedInVain(const Model& model, const std::string& unit) {
+bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect) {
+    const auto& unit = model.unitOf(suspect);
+    const auto shareOf = [](const knowledge::AnswerShares& shares, const std::string& choice) {
+        const auto found = shares.find(choice);
+        return found == shares.end() ? 0 : found->second;
+    };
     const auto& signs = model.signs();
     return std::any_of(signs.begin(), signs.end(), [&](const evidence::Sign& sign) {
         const auto* test = sign.choice.empty() ? nullptr : model.knowledge().test(sign.test);
         if (test == nullptr || test->swaps.empty() || test->swaps != unit) {
             return false;
         }
-        const auto& ofUnit = test->units.find(unit);
-        return ofUnit != test->units.end() && ofUnit->second.at(sign.choice) < test->usual.at(sign.choice);
+        const auto ofUnit = test->units.find(unit);
+        return ofUnit != test->units.end() && shareOf(ofUnit->second, sign.choice) < shareOf(test->usual, sign.choice);
     });
-}
-
-bool isExchangedInVain(const Model& model, const SuspectShare& row) {
-    const auto* suspect = model.knowledge().suspect(row.suspect);
-    return suspect != nullptr && isExchangedInVain(model, model.unitOf(*suspect));
 }
 
 }  // namespace
@@ -115,13 +115,14 @@ Found foundOf(const Model& model, const std::vector<SuspectShare>& left, const L
         if (!likeliest.isOfBothSides || leds.empty()) {
             return {leds, 1};
         }
-        const auto& board = model.knowledge().suspects[std::size_t(likeliest.suspect)].title;
-        const bool isSure = likeliest.suspectShare >= verdictShare;
-        return {isSure ? say("{}; {}", leds, board) : Text(), likeliest.suspectShare};
+        const auto& board = model.knowledge().suspects[std::size_t(likeliest.suspect)];
+        const bool isSure = likeliest.suspectShare >= verdictShare && !isExchangedInVain(model, board);
+        return {isSure ? say("{}; {}", leds, board.title) : Text(), likeliest.suspectShare};
     }
     const auto& first = left.front();
     const bool isKnown = first.placeKnown && !model.knowledge().suspects[std::size_t(likeliest.suspect)].isNoneOfThese;
-    if (first.share < verdictShare || !isKnown || isExchangedInVain(model, first)) {
+    const auto* suspect = model.knowledge().suspect(first.suspect);
+    if (first.share < verdictShare || !isKnown || (suspect != nullptr && isExchangedInVain(model, *suspect))) {
         return {{}, first.share};
     }
     return {titleOf(first), first.share};
@@ -189,14 +190,14 @@ Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, c
         double share = 0;
         bool isPlaced = true;
         std::vector<Text> titles;
-        for (const auto& suspect : left) {
+        for (const auto& row : left) {
+            const auto& suspect = *model.knowledge().suspect(row.suspect);
             const bool isMended =
-                repair.mends(suspect.suspect, model.unitOf(*model.knowledge().suspect(suspect.suspect))) &&
-                !isExchangedInVain(model, suspect);
-            share += isMended ? suspect.share : 0;
-            if (isMended && suspect.share > worthNaming) {
-                titles.push_back(titleOf(suspect));
-                isPlaced = isPlaced && suspect.placeKnown;
+                repair.mends(row.suspect, model.unitOf(suspect)) && !isExchangedInVain(model, suspect);
+            share += isMended ? row.share : 0;
+            if (isMended && row.share > worthNaming) {
+                titles.push_back(titleOf(row));
+                isPlaced = isPlaced && row.placeKnown;
             }
         }
         // In the panel it must be known where: one place or the one beside it.
