@@ -21,6 +21,7 @@ inline const knowledge::Knowledge& trade() {
 ///
 ///     torch picture          light flash 0.3       blOn 3.3            ledMinus/1 14
 ///     ledPlusOn 95 > 30      ledPlusOn 40 ~ 95     driverFuse F2 = OL  supplyCapacitor C21 looks bulged
+///     ledPlusOn#1 95         the same of the second feed
 class Told {
 public:
     explicit Told(const std::vector<const char*>& lines) {
@@ -109,7 +110,9 @@ private:
         ASSERT_TRUE(std::holds_alternative<backlight::PlainDescription>(read)) << line;
         const auto feeds = job_.set.backlight.feeds;
         job_.set.backlight = backlight::plainBacklight(std::get<backlight::PlainDescription>(read));
-        job_.set.backlight.feeds = feeds;
+        if (feeds.size() == job_.set.backlight.feeds.size()) {
+            job_.set.backlight.feeds = feeds;  // a label that was told before
+        }
     }
 
     void tellPoint(const std::string& point, const std::string& ref, std::istringstream& words) {
@@ -136,6 +139,10 @@ private:
         evidence::Measured measured{place.substr(0, place.find('/')), {}, driver::Shape::Steady, volts, volts};
         if (const auto at = place.find('/'); at != std::string::npos) {
             measured.channel = backlight::ChannelIndex(std::stoi(place.substr(at + 1)));
+        }
+        if (const auto at = place.find('#'); at != std::string::npos) {
+            measured.test = place.substr(0, at);
+            measured.feed = backlight::FeedIndex(std::stoi(place.substr(at + 1)));
         }
         std::string sign;
         double other = 0;
