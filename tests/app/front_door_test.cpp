@@ -54,6 +54,7 @@ TEST_F(FrontDoor, AnEmptyBenchHasThreeDoorsAndAsksForTheHeadOnce) {
 
 TEST_F(FrontDoor, HelpIsThePageOfTheStationInFrontWithItsKeys) {
     me_.window().importFile(written(QStringLiteral("given.json")));
+    me_.settle();  // help is of the station in front, and there is none before the job is open
     me_.goTo("fixPlan");
     me_.press(Qt::Key_F1);
     EXPECT_THAT(help(), HasSubstr("without limits of its own"));
