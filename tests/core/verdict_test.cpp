@@ -111,7 +111,11 @@ TEST(ABoardExchangedInVain, IsNoVerdict) {
     ASSERT_EQ(before.suspects.front().suspect, "ovpDivider");
     EXPECT_FALSE(before.verdict().empty());
     Told told(found);
+    // Asked again, as a misfit is, it stands: then the rule alone withholds the verdict.
     told.tell("knownPowerBoard noChange");
+    told.tell("knownPowerBoard noChange");
+    EXPECT_FALSE(told.assessed().misfit);
+    EXPECT_GT(told.assessed().suspects.front().share, 0.95);
     EXPECT_TRUE(told.assessed().verdict().empty());
     Told other(found);
     other.tell("knownPowerBoard lights");
