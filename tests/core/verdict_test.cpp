@@ -133,8 +133,12 @@ TEST(ABoardExchangedInVain, IsNoVerdict) {
 TEST(NoDim, IsNoVerdictWithoutAMainBoardThatIsKnownToBeGood) {
     Told told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusIdle 24", "ledPlusOn 24",
                "blOn 3.3", "dim 0", "driverDimming DIM = 0"});
-    EXPECT_EQ(told.assessed().suspects.front().suspect, "dimAtZero");
-    EXPECT_TRUE(told.assessed().verdict().empty());
+    const auto before = told.assessed();
+    EXPECT_EQ(before.suspects.front().suspect, "dimAtZero");
+    EXPECT_TRUE(before.verdict().empty());
+    ASSERT_FALSE(before.probes.best.empty());
+    EXPECT_EQ(before.probes.best.front().test, "knownMainBoard");
+    EXPECT_TRUE(before.probes.best.front().isAwaited);
     told.tell("knownMainBoard lights");
     const auto after = told.assessed();
     EXPECT_THAT(after.suspects.front().suspect, AnyOf("dimAtZero", "mainBoardHidden", "notAsked"));
