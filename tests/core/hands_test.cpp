@@ -130,6 +130,7 @@ TEST(LayerLine, WhatIsNotUnderstoodIsNamedAndNothingIsKept) {
     EXPECT_THAT(problem("back: 14 × M3×8, hm"), testing::StartsWith("hm is not understood"));
     EXPECT_THAT(problem(""), testing::HasSubstr("names nothing"));
     EXPECT_THAT(problem(": 4 clips"), testing::HasSubstr("is no name"));
+    EXPECT_THAT(problem("tr\xAEy: 4 clips"), testing::HasSubstr("not UTF-8")) << "the name could not be stored";
     EXPECT_THAT(problem("3000 films"), testing::HasSubstr("is outside"));
     EXPECT_THAT(problem(std::string(3000, 'x').c_str()), testing::HasSubstr("too long"));
 }

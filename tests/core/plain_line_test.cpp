@@ -101,6 +101,8 @@ TEST(Line, SaysWhichWordsAreWrong) {
     EXPECT_THAT(problemOf("100 strips × 100"), HasSubstr("at most 2400"));
     EXPECT_THAT(problemOf("0 mA"), HasSubstr("outside"));
     EXPECT_THAT(problemOf(std::string(5000, 'x').c_str()), HasSubstr("too long"));
+    EXPECT_THAT(problemOf("2 strips \x18"), HasSubstr("control characters"));
+    EXPECT_THAT(problemOf("2 strips, \xAE"), HasSubstr("not UTF-8"));
 }
 
 class RoundTrip : public testing::TestWithParam<const char*> {};

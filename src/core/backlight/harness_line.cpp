@@ -6,7 +6,7 @@ namespace dimglow::backlight {
 
 std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_view line, typing::Tongue tongue) {
     constexpr std::size_t mostPins = 64;
-    if (const auto problem = typing::tooLong(line)) {
+    if (const auto problem = typing::unreadable(line)) {
         return *problem;
     }
     auto clauses = typing::clausesOf(line, tongue);

@@ -140,7 +140,7 @@ LedFit fitLed(std::span<const CurvePoint> points, const LedSpec& start) {
 }
 
 std::variant<std::vector<CurvePoint>, typing::LineProblem> readPoints(std::string_view line, typing::Tongue tongue) {
-    if (const auto problem = typing::tooLong(line)) {
+    if (const auto problem = typing::unreadable(line)) {
         return *problem;
     }
     std::vector<CurvePoint> points;

@@ -111,7 +111,7 @@ public:
     explicit LineReader(const PlainDescription& base) : d_(base) {}
 
     std::variant<PlainDescription, typing::LineProblem> read(std::string_view line, typing::Tongue tongue) {
-        if (const auto problem = typing::tooLong(line)) {
+        if (const auto problem = typing::unreadable(line)) {
             return *problem;
         }
         for (auto& clause : typing::clausesOf(line, tongue)) {

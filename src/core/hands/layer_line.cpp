@@ -275,7 +275,7 @@ std::variant<LayerLine, LineProblem> readLayerLine(std::string_view line, typing
     constexpr std::size_t longestName = 60;
     constexpr std::size_t longestWords = 300;
     constexpr std::size_t mostItems = 100;
-    if (const auto problem = typing::tooLong(line)) {
+    if (const auto problem = typing::unreadable(line)) {
         return *problem;
     }
     LayerLine said;

@@ -50,7 +50,7 @@ bool takes(Clause& clause, Lamps& lamps) {
 }  // namespace
 
 bool speaksOfLamps(std::string_view line, typing::Tongue tongue) {
-    if (typing::tooLong(line)) {
+    if (typing::unreadable(line)) {
         return false;
     }
     const auto clauses = typing::clausesOf(line, tongue);
@@ -68,7 +68,7 @@ std::string setKindIn(std::string_view line, typing::Tongue tongue) {
 }
 
 std::variant<Lamps, LineProblem> readLine(std::string_view line, typing::Tongue tongue) {
-    if (const auto problem = typing::tooLong(line)) {
+    if (const auto problem = typing::unreadable(line)) {
         return *problem;
     }
     Lamps lamps;

@@ -151,7 +151,7 @@ bool found(const PanelCheck& check, Finding finding) {
 
 std::variant<std::vector<BenchSupply>, typing::LineProblem> readSupplies(std::string_view line, typing::Tongue tongue) {
     constexpr std::size_t mostSupplies = 16;
-    if (const auto problem = typing::tooLong(line)) {
+    if (const auto problem = typing::unreadable(line)) {
         return *problem;
     }
     std::vector<BenchSupply> supplies;

@@ -7,6 +7,7 @@
 #include <memory>
 #include <unordered_map>
 
+#include "core/text/plain.h"
 #include "core/typing/tokens.h"
 
 namespace dimglow::typing {
@@ -118,12 +119,15 @@ std::vector<Clause> clausesOf(std::string_view line, Tongue tongue) {
     return clauses.take();
 }
 
-std::optional<LineProblem> tooLong(std::string_view line) {
+std::optional<LineProblem> unreadable(std::string_view line) {
     constexpr std::size_t longestLine = 2000;
-    if (line.size() <= longestLine) {
-        return std::nullopt;
+    if (line.size() > longestLine) {
+        return LineProblem{cited(line), text::say("the line is too long")};
     }
-    return LineProblem{cited(line), text::say("the line is too long")};
+    if (!text::isPlain(line)) {
+        return LineProblem{cited(line), text::say("holds control characters or is not UTF-8")};
+    }
+    return std::nullopt;
 }
 
 }  // namespace dimglow::typing

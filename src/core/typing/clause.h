@@ -57,7 +57,8 @@ private:
 /// The clauses of a line in small letters and plain signs and words (see cut()), numbers with a decimal point.
 std::vector<Clause> clausesOf(std::string_view line, Tongue tongue);
 
-/// Whether a line is longer than anybody types, and what to say then.
-std::optional<LineProblem> tooLong(std::string_view line);
+/// What to say of a line that is longer than anybody types, or no text that could be stored. Every reader of a line
+/// asks this first.
+std::optional<LineProblem> unreadable(std::string_view line);
 
 }  // namespace dimglow::typing
