@@ -2120,10 +2120,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Treiber-MOSFET</translation>
     </message>
     <message>
-        <source>Diode mode, drain and source, both ways; set unplugged.</source>
-        <translation>Diodentest, Drain und Source, beide Richtungen; Stecker gezogen.</translation>
-    </message>
-    <message>
         <source>Coil</source>
         <translation>Spule</translation>
     </message>
@@ -2238,10 +2234,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Supply capacitors</source>
         <translation>Netzteilkondensatoren</translation>
-    </message>
-    <message>
-        <source>Rectifier or regulation</source>
-        <translation>Gleichrichter oder Regelung</translation>
     </message>
     <message>
         <source>Main board, though BL_ON and DIM look right</source>
@@ -3470,10 +3462,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>Inverter MOSFET</source>
         <translation>MOSFET des Inverters</translation>
-    </message>
-    <message>
-        <source>Diode mode, drain and source, both ways, against its twin; set unplugged.</source>
-        <translation>Diodentest, Drain und Source, beide Richtungen, gegen den Zwilling; Gerät ausgesteckt.</translation>
     </message>
     <message>
         <source>Inverter transformer</source>
@@ -6180,10 +6168,6 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Primärschalter</translation>
     </message>
     <message>
-        <source>Diode mode, drain and source, both ways, of the supply&apos;s and of the power-factor stage&apos;s; mains out, the bulk measured empty first.</source>
-        <translation>Diodentest, Drain und Source, in beide Richtungen, an Netzteil und PFC-Stufe; Netz aus, der Siebelko zuvor leer gemessen.</translation>
-    </message>
-    <message>
         <source>Shorted mains bridge, which blew the fuse</source>
         <translation>Kurzgeschlossener Netzgleichrichter, der die Sicherung auslöste</translation>
     </message>
@@ -6234,6 +6218,146 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     <message>
         <source>segments to a row</source>
         <translation>Segmente je Reihe</translation>
+    </message>
+    <message>
+        <source>Gate to source {}; a good gate lets nothing through.</source>
+        <translation>Gate gegen Source {}; ein gutes Gate lässt nichts durch.</translation>
+    </message>
+    <message>
+        <source>It does not follow its gate: charged it is to conduct, joined with the source to block.</source>
+        <translation>Er folgt seinem Gate nicht: geladen soll er leiten, mit Source verbunden sperren.</translation>
+    </message>
+    <message>
+        <source>It follows its gate.</source>
+        <translation>Er folgt seinem Gate.</translation>
+    </message>
+    <message>
+        <source>{} Its gate has not been tried.</source>
+        <translation>{} Sein Gate ist noch nicht geprüft.</translation>
+    </message>
+    <message>
+        <source>Its output does not follow its LED.</source>
+        <translation>Sein Ausgang folgt seiner LED nicht.</translation>
+    </message>
+    <message>
+        <source>Its output {} while its LED is dark; a good one is open.</source>
+        <translation>Sein Ausgang {} bei dunkler LED; ein guter ist offen.</translation>
+    </message>
+    <message>
+        <source>Its output follows its LED.</source>
+        <translation>Sein Ausgang folgt seiner LED.</translation>
+    </message>
+    <message>
+        <source>Needs diode mode of its LED, or its output with the LED fed.</source>
+        <translation>Braucht den Diodentest seiner LED oder seinen Ausgang bei gespeister LED.</translation>
+    </message>
+    <message>
+        <source>Its LED {} one way; a good one 0.9 to 1.4 V, and nothing the other way.</source>
+        <translation>Seine LED {} in einer Richtung; eine gute 0,9 bis 1,4 V, andersherum nichts.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V: a short, or nothing feeds it.</source>
+        <translation>{:.2f} V: ein Kurzschluss, oder nichts speist sie.</translation>
+    </message>
+    <message>
+        <source>{:.2f} V; what is printed on it?</source>
+        <translation>{:.2f} V; was steht darauf?</translation>
+    </message>
+    <message>
+        <source>{} It does not hold.</source>
+        <translation>{} Sie begrenzt nicht.</translation>
+    </message>
+    <message>
+        <source>{} What feeds it may stand lower: out of circuit, through 10 kΩ from a few volts more.</source>
+        <translation>{} Was sie speist, kann niedriger liegen: ausgelötet, über 10 kΩ aus ein paar Volt mehr.</translation>
+    </message>
+    <message>
+        <source>gate {}</source>
+        <translation>Gate {}</translation>
+    </message>
+    <message>
+        <source>switches</source>
+        <translation>schaltet</translation>
+    </message>
+    <message>
+        <source>does not switch</source>
+        <translation>schaltet nicht</translation>
+    </message>
+    <message>
+        <source>17.6V of 18V, or 0.7/OL</source>
+        <translation>17,6V von 18V, oder 0,7/OL</translation>
+    </message>
+    <message>
+        <source>gate OL, 0.55/OL, switches</source>
+        <translation>Gate OL, 0,55/OL, schaltet</translation>
+    </message>
+    <message>
+        <source>1.1/OL, switches</source>
+        <translation>1,1/OL, schaltet</translation>
+    </message>
+    <message>
+        <source>Its LED fades with heat and years; what it regulates ran away: measure that rail&apos;s capacitors.</source>
+        <translation>Seine LED lässt mit Wärme und Jahren nach; was er regelt, lief hoch: die Kondensatoren dieser Schiene messen.</translation>
+    </message>
+    <message>
+        <source>Gate to source first, in ohms; then diode mode, drain and source, both ways, of the supply&apos;s and of the power-factor stage&apos;s; mains out, the bulk measured empty first.</source>
+        <translation>Erst Gate gegen Source, in Ohm; dann Diodentest, Drain und Source, beide Richtungen, des Netzteils und der PFC-Stufe; Netz aus, der Siebelko zuvor leer gemessen.</translation>
+    </message>
+    <message>
+        <source>Feedback optocoupler</source>
+        <translation>Optokoppler der Regelung</translation>
+    </message>
+    <message>
+        <source>Diode mode of its LED; then its output, in ohms, with 5 to 10 mA through the LED and without. Set unplugged, the bulk measured empty first.</source>
+        <translation>Diodentest seiner LED; dann sein Ausgang, in Ohm, mit 5 bis 10 mA durch die LED und ohne. Stecker gezogen, der Siebelko zuvor leer gemessen.</translation>
+    </message>
+    <message>
+        <source>Zener of the driver&apos;s supply</source>
+        <translation>Z-Diode der Treiberversorgung</translation>
+    </message>
+    <message>
+        <source>Diode mode, both ways; then its volts, out of circuit, through 10 kΩ from a few volts more. Set unplugged.</source>
+        <translation>Diodentest, beide Richtungen; dann ihre Spannung, ausgelötet, über 10 kΩ aus ein paar Volt mehr. Stecker gezogen.</translation>
+    </message>
+    <message>
+        <source>Gate to source first, in ohms; then diode mode, drain and source, both ways; set unplugged.</source>
+        <translation>Erst Gate gegen Source, in Ohm; dann Diodentest, Drain und Source, beide Richtungen; Stecker gezogen.</translation>
+    </message>
+    <message>
+        <source>Gate to source first, in ohms; then diode mode, drain and source, both ways, against its twin; set unplugged.</source>
+        <translation>Erst Gate gegen Source, in Ohm; dann Diodentest, Drain und Source, beide Richtungen, gegen das Gegenstück; Stecker gezogen.</translation>
+    </message>
+    <message>
+        <source>Shorted zener of the driver&apos;s supply</source>
+        <translation>Kurzgeschlossene Z-Diode der Treiberversorgung</translation>
+    </message>
+    <message>
+        <source>What the blinking stands for</source>
+        <translation>Wofür das Blinken steht</translation>
+    </message>
+    <message>
+        <source>Blink code</source>
+        <translation>Blinkcode</translation>
+    </message>
+    <message>
+        <source>Only as this set&apos;s own label, menu or service sheet tells it for that count and colour: what another set means by it says nothing.</source>
+        <translation>Nur wie es Aufkleber, Menü oder Serviceblatt dieses Geräts für diese Anzahl und Farbe sagen: was ein anderes Gerät damit meint, sagt nichts.</translation>
+    </message>
+    <message>
+        <source>nobody tells</source>
+        <translation>niemand sagt es</translation>
+    </message>
+    <message>
+        <source>backlight</source>
+        <translation>Hintergrundbeleuchtung</translation>
+    </message>
+    <message>
+        <source>main board</source>
+        <translation>Hauptplatine</translation>
+    </message>
+    <message>
+        <source>panel or T-con</source>
+        <translation>Panel oder T-Con</translation>
     </message>
 </context>
 <context>

@@ -292,38 +292,38 @@ LightSeen BenchSet::light() const {
 
 // ---- parts, rails and pins -----------------------------------------------------------------------------------------
 
-/// Whether a part is bad, by what is wrong with the set.
-/// What blew the mains fuse; empty where it was of age.
-std::string BenchSet::mainsShort() const {
-    const double cause = chance("mains short");
-    return cause < 0.3 ? "mainsBridge" : cause < 0.75 ? "primarySwitch" : "";
+/// Of troubles that have several causes, the part that is bad in this set; empty where it is none that is measured.
+std::string BenchSet::cause() const {
+    const double drawn = chance("cause");
+    if (has(Trouble::MainsDead)) {
+        return drawn < 0.3 ? "mainsBridge" : drawn < 0.75 ? "primarySwitch" : "";  // else the fuse was of age
+    }
+    if (has(Trouble::SupplyRegulation)) {
+        return drawn < 0.65 ? "supplyRectifier" : "supplyOptocoupler";
+    }
+    return has(Trouble::NoDriverSupply) && drawn < 0.2 ? "driverZener" : "";
 }
 
+/// Whether a part is bad, by what is wrong with the set.
 bool BenchSet::isBad(const std::string& point, const std::string& ref) const {
     const auto row = [&](double least) {
         const auto& health = wrong_.rowHealth;
         const auto at = std::size_t(chance("row" + ref) * double(health.size()));
         return !health.empty() && health[std::min(at, health.size() - 1)] < least;
     };
-    const std::pair<Trouble, const char*> culprits[] = {{Trouble::DriverFuse, "driverFuse"},
-                                                        {Trouble::ShortedMosfet, "driverMosfet"},
-                                                        {Trouble::ShortedMosfet, "driverFuse"},
-                                                        {Trouble::ShortedDiode, "outputDiode"},
-                                                        {Trouble::ShortedDiode, "driverFuse"},
-                                                        {Trouble::ShortedOutput, "outputCapacitor"},
-                                                        {Trouble::ShortedOutput, "driverFuse"},
-                                                        {Trouble::OpenCoil, "driverCoil"},
-                                                        {Trouble::OpenDiode, "outputDiode"},
-                                                        {Trouble::OpenSense, "senseResistor"},
-                                                        {Trouble::SupplyRegulation, "supplyRectifier"},
-                                                        {Trouble::HighDivider, "ovpResistor"},
-                                                        {Trouble::MainsDead, "mainsFuse"}};
+    const std::pair<Trouble, const char*> culprits[] = {
+        {Trouble::DriverFuse, "driverFuse"},    {Trouble::ShortedMosfet, "driverMosfet"},
+        {Trouble::ShortedMosfet, "driverFuse"}, {Trouble::ShortedDiode, "outputDiode"},
+        {Trouble::ShortedDiode, "driverFuse"},  {Trouble::ShortedOutput, "outputCapacitor"},
+        {Trouble::ShortedOutput, "driverFuse"}, {Trouble::OpenCoil, "driverCoil"},
+        {Trouble::OpenDiode, "outputDiode"},    {Trouble::OpenSense, "senseResistor"},
+        {Trouble::HighDivider, "ovpResistor"},  {Trouble::MainsDead, "mainsFuse"}};
     for (const auto& [trouble, part] : culprits) {
         if (has(trouble) && point == part) {
             return true;
         }
     }
-    if (has(Trouble::MainsDead) && point == mainsShort()) {
+    if (point == cause()) {
         return true;
     }
     const bool isOfRow = (has(Trouble::AgedCapacitors) && point == "supplyCapacitor") ||
@@ -386,7 +386,8 @@ evidence::PointTaken BenchSet::check(const evidence::PointAsked& asked) const {
     }
     const bool errs = happens("in circuit" + asked.point + asked.ref, 0.03);
     const bool bad = isBad(asked.point, asked.ref) != errs;
-    const bool isShort = has(Trouble::ShortedMosfet) || has(Trouble::ShortedDiode) || has(Trouble::MainsDead);
+    const bool isShort = has(Trouble::ShortedMosfet) || has(Trouble::ShortedDiode) || has(Trouble::MainsDead) ||
+                         has(Trouble::NoDriverSupply);
     return {asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
 }
 
@@ -428,6 +429,9 @@ std::string BenchSet::lifeSigns(const std::string& test) const {
         const bool blinks = (isShutDown(test) && happens("code", 0.6)) || has(Trouble::MainBoardDead);
         return blinks && happens("blink", 0.6) ? "blinks" : happens("no light there", 0.04) ? "off" : "on";
     }
+    if (test == "blinkMeans") {
+        return blinkCode();
+    }
     if (test == "torch" || test == "menuOff") {
         const bool unclear = happens("unclear" + test, 0.12);
         return unclear           ? "cannotTell"
@@ -445,6 +449,24 @@ std::string BenchSet::lifeSigns(const std::string& test) const {
         return happens("no such output", 0.35) ? "none" : isUp ? "red" : "dark";
     }
     return {};
+}
+
+/// What its sheet says of its blinking, where there is one: the block that its main board noticed, which need not be
+/// the one that is at fault.
+std::string BenchSet::blinkCode() const {
+    if (!happens("a sheet tells", 0.4)) {
+        return "notTold";
+    }
+    if (happens("a code for something else", 0.12)) {
+        const std::string others[] = {"backlight", "supply", "mainBoard", "panel"};
+        return others[std::size_t(4 * chance("which code"))];
+    }
+    return has(Trouble::StandbyAged) || has(Trouble::MainsDead) ? "supply"
+           : has(Trouble::MainBoardDead)                        ? "mainBoard"
+           : has(Trouble::NoPicture)                            ? "panel"
+           : has(Trouble::AgedCapacitors) || has(Trouble::SupplyRegulation)
+               ? (happens("rail noticed", 0.5) ? "supply" : "backlight")
+               : "backlight";
 }
 
 /// What the eye and the ear tell of its light and its boards; empty for other tests.

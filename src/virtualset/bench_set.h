@@ -142,11 +142,12 @@ private:
     evidence::Measured measure(const evidence::VoltsAsked& asked) const;
     evidence::LightSeen light() const;
     std::string answerTo(const std::string& test) const;
+    std::string blinkCode() const;
     std::string lifeSigns(const std::string& test) const;
     std::string sightOf(const std::string& test) const;
     std::string tried(const std::string& test) const;
     evidence::PointTaken check(const evidence::PointAsked& asked) const;
-    std::string mainsShort() const;
+    std::string cause() const;
     bool isBad(const std::string& point, const std::string& ref) const;
     std::optional<double> pinVolts(const std::string& point, double rated) const;
     double darkShare() const;

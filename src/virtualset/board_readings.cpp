@@ -35,8 +35,15 @@ PartReading soundReading(PartKind kind, const parts::Ratings& ratings, double ch
             reading.forwardVolts = rounded(0.3 + 0.06 * chance, 0.01);
             reading.reverseVolts = parts::overload;
             break;
-        case PartKind::Zener:
+        case PartKind::Optocoupler:
+            reading.forwardVolts = rounded(1.1 + 0.08 * chance, 0.01);
+            reading.reverseVolts = parts::overload;
+            reading.switches = true;
+            break;
         case PartKind::Mosfet:
+            reading.gateOhms = 10e3;
+            [[fallthrough]];
+        case PartKind::Zener:
         case PartKind::Transistor:
             reading.forwardVolts = rounded(0.58 + 0.06 * chance, 0.01);
             reading.reverseVolts = parts::overload;
@@ -93,6 +100,9 @@ PartReading faultyReading(PartKind kind, const parts::Ratings& ratings, double c
         case PartKind::Transistor:
             reading.forwardVolts = isShort ? 0.01 : parts::overload;
             reading.reverseVolts = isShort ? 0.01 : parts::overload;
+            break;
+        case PartKind::Optocoupler:
+            reading.switches = false;
             break;
         case PartKind::Transformer:
             reading.rings = 1;

@@ -30,6 +30,47 @@ TEST_P(Neighbour, IsJudgedAsByATechnicianOfExperience) {
 }
 
 INSTANTIATE_TEST_SUITE_P(
+    OfGatesZenersAndOptocouplers, Neighbour,
+    testing::Values(Situation{"gateGoneBehindASoundBodyDiode",
+                              {"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24",
+                               "blOn 3.3", "dim 2.4", "driverMosfet Q1 = gate short, 0.48/OL out"},
+                              ofThePowerBoard,
+                              0.9},
+                    Situation{"driverSupplyPulledDownByItsZener",
+                              {"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24",
+                               "blOn 3.3", "dim 2.4", "driverVcc VCC = 0.4 of 12", "driverZener ZD2 = 0/0 out"},
+                              "driverNotSwitching",
+                              0.95},
+                    Situation{
+                        "supplyPumpsBehindADeadOptocoupler",
+                        {"sound yes", "torch picture", "light flash 2", "ledPlusOn 95 > 60", "mainRail 12V = 9.1 of 12",
+                         "supplyCapacitor C3 = 470u of 470u 16V", "supplyOptocoupler PC1 = 1.1/OL, stays dark"},
+                        "weakSupply",
+                        0.8}));
+
+INSTANTIATE_TEST_SUITE_P(
+    OfBlinkCodes, Neighbour,
+    testing::Values(
+        Situation{"codeOfTheBacklight",
+                  {"sound no", "standby blinks", "light flash 1", "torch noPicture", "blinkMeans backlight"},
+                  ofTheMainBoard,
+                  0,
+                  0.2},
+        Situation{"codeOfTheMainBoard",
+                  {"sound no", "standby blinks", "light never", "torch noPicture", "blinkMeans mainBoard"},
+                  ofTheMainBoard,
+                  0.6},
+        Situation{"codeOfThePanel",
+                  {"sound yes", "standby blinks", "light stays", "torch noPicture", "blinkMeans panel"},
+                  "panelPicture",
+                  0.8},
+        Situation{"codeOfTheSupplyWhileTheRailStands",
+                  {"sound no", "standby blinks", "light never", "blinkMeans supply", "standbyRail 5VSB = 5.05 of 5"},
+                  "standbySupply",
+                  0,
+                  0.6}));
+
+INSTANTIATE_TEST_SUITE_P(
     OfFactsAndFuses, Neighbour,
     testing::Values(Situation{"fuseOpenAndAShortedCapacitorBehindIt",
                               {"sound yes", "torch picture", "light never", "ledPlusIdle 0", "ledPlusOn 0",
@@ -508,6 +549,23 @@ TEST(AVerdict, NamesTheStripOnceItAloneDoesNotConduct) {
               "run 1 300, none lit", "run 2 22.5 V, 8 lit", "run 3 22.3 V, 8 lit"})
             .assessed();
     EXPECT_THAT(assessment.suspects.front().title.english(), HasSubstr("strip B"));
+}
+
+TEST(BlinkCode, IsAskedOnceItBlinksAndThatNobodyTellsMovesNothing) {
+    const auto isAskedFor = [](const std::vector<const char*>& lines) {
+        const Told told(lines);
+        const auto assessed = sheet::assess(told.job(), test::trade(), {.today = {}, .maxProbes = 40});
+        return std::any_of(assessed.probes.best.begin(), assessed.probes.best.end(),
+                           [](const auto& probe) { return probe.test == "blinkMeans"; });
+    };
+    EXPECT_FALSE(isAskedFor({"sound no", "standby on"}));
+    EXPECT_TRUE(isAskedFor({"sound no", "standby blinks"}));
+    const std::vector<const char*> lines = {"sound no", "standby blinks", "light flash 1", "blinkMeans notTold"};
+    const auto without = Told({lines.begin(), lines.end() - 1}).assessed();
+    const auto with = Told(lines).assessed();
+    for (const auto& suspect : test::trade().suspects) {
+        EXPECT_NEAR(shareOf(with, suspect.id), shareOf(without, suspect.id), 1e-5) << suspect.id;
+    }
 }
 
 }  // namespace

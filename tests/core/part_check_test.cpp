@@ -102,6 +102,64 @@ TEST(TypedParts, AsPeopleWriteThem) {
     EXPECT_DOUBLE_EQ(*pwm.hertz, 200);
 }
 
+TEST(TypedParts, GatesZenersAndOptocouplers) {
+    const auto mosfet = typed(PartKind::Mosfet, "Q1 gate 12k, 0.55/OL, switches");
+    EXPECT_DOUBLE_EQ(*mosfet.gateOhms, 12e3);
+    EXPECT_DOUBLE_EQ(*mosfet.forwardVolts, 0.55);
+    EXPECT_EQ(mosfet.switches, true);
+    EXPECT_TRUE(std::isinf(*typed(PartKind::Mosfet, "gate OL 0.55/OL").gateOhms));
+    EXPECT_DOUBLE_EQ(*typed(PartKind::Mosfet, "gate short").gateOhms, 0);
+    for (const char* line : {"does not switch", "stays on", "0.5/OL stays off", "never turns on", "not switching"}) {
+        EXPECT_EQ(typed(PartKind::Mosfet, line).switches, false) << line;
+    }
+    const auto german = readTypedPart(PartKind::Mosfet, "Gate OL, 0,55/OL, schaltet nicht", Tongue::German);
+    EXPECT_EQ(std::get<TypedPart>(german).reading.switches, false);
+    for (const char* line : {"17.6V of 18V", "17.6 of 18V", "0.7/OL 17.6V of 18V"}) {
+        EXPECT_DOUBLE_EQ(*typed(PartKind::Zener, line).volts, 17.6) << line;
+    }
+    EXPECT_FALSE(typed(PartKind::Zener, "0.7/OL").volts) << "diode mode";
+    EXPECT_DOUBLE_EQ(*typed(PartKind::Optocoupler, "1.1/OL output 80k").ohms, 80e3);
+}
+
+struct Verdict {
+    PartKind kind;
+    const char* line;
+    Grade grade;
+};
+
+/// Common practice, no source.
+class GatesZenersAndOptocouplers : public testing::TestWithParam<Verdict> {};
+
+TEST_P(GatesZenersAndOptocouplers, AreJudged) {
+    const auto& [kind, line, grade] = GetParam();
+    const auto part = std::get<TypedPart>(readTypedPart(kind, line));
+    const auto judgement = judge(kind, part.ratings, part.reading);
+    EXPECT_EQ(judgement.grade, grade) << judgement.because.english();
+}
+
+INSTANTIATE_TEST_SUITE_P(Parts, GatesZenersAndOptocouplers,
+                         testing::Values(Verdict{PartKind::Mosfet, "gate short, 0.55/OL", Grade::Bad},
+                                         Verdict{PartKind::Mosfet, "gate 300R, 0.55/OL", Grade::Doubtful},
+                                         Verdict{PartKind::Mosfet, "gate 300R, 0.55/OL out", Grade::Bad},
+                                         Verdict{PartKind::Mosfet, "gate 12k, 0.55/OL", Grade::Good},
+                                         Verdict{PartKind::Mosfet, "gate 12k, 0.55/OL out", Grade::Bad},
+                                         Verdict{PartKind::Mosfet, "gate OL, 0/0 out, switches", Grade::Bad},
+                                         Verdict{PartKind::Mosfet, "gate OL, 0.55/OL out, stays off", Grade::Bad},
+                                         Verdict{PartKind::Mosfet, "0.55/OL, does not switch", Grade::Doubtful},
+                                         Verdict{PartKind::Mosfet, "gate OL", Grade::CannotTell},
+                                         Verdict{PartKind::Zener, "17.2V of 18V", Grade::Good},
+                                         Verdict{PartKind::Zener, "12.3V of 18V", Grade::Doubtful},
+                                         Verdict{PartKind::Zener, "12.3V lifted of 18V", Grade::Bad},
+                                         Verdict{PartKind::Zener, "24V of 18V", Grade::Bad},
+                                         Verdict{PartKind::Zener, "24V", Grade::CannotTell},
+                                         Verdict{PartKind::Zener, "0/0 out", Grade::Bad},
+                                         Verdict{PartKind::Optocoupler, "1.1/OL, switches", Grade::Good},
+                                         Verdict{PartKind::Optocoupler, "1.1/OL, stays dark", Grade::Bad},
+                                         Verdict{PartKind::Optocoupler, "OL/OL", Grade::Bad},
+                                         Verdict{PartKind::Optocoupler, "0.4/0.4", Grade::Doubtful},
+                                         Verdict{PartKind::Optocoupler, "1.1/OL output 40R out", Grade::Bad},
+                                         Verdict{PartKind::Optocoupler, "1.1/OL output 40R", Grade::Doubtful}));
+
 TEST(TypedParts, AreNeverGuessed) {
     const std::pair<PartKind, const char*> lines[] = {{PartKind::Electrolytic, "241"},
                                                       {PartKind::Electrolytic, "241u 300u"},
@@ -113,7 +171,11 @@ TEST(TypedParts, AreNeverGuessed) {
                                                       {PartKind::Rail, "OL"},
                                                       {PartKind::Coil, "-3"},
                                                       {PartKind::Electrolytic, "241u of"},
-                                                      {PartKind::GatePin, "OL"}};
+                                                      {PartKind::GatePin, "OL"},
+                                                      {PartKind::Diode, "gate 0.3R"},
+                                                      {PartKind::Diode, "0.5/OL switches"},
+                                                      {PartKind::Mosfet, "gate"},
+                                                      {PartKind::Mosfet, "does not"}};
     for (const auto& [kind, line] : lines) {
         EXPECT_TRUE(std::holds_alternative<text::Text>(readTypedPart(kind, line))) << line;
     }

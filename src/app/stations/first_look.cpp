@@ -150,7 +150,13 @@ void FirstLookStation::setCurrent(int index) {
 }
 
 void FirstLookStation::step(int by) {
-    setCurrent(current_ + by);
+    const auto standing = job::standingEntries(job(), job::Phase::Before);
+    const int last = int(questions_.size()) - 1;
+    int index = current_ + by;
+    while (index > 0 && index < last && !job::isDue(*questions_[std::size_t(index)], standing)) {
+        index += by;
+    }
+    setCurrent(index);
 }
 
 /// The next question that nobody has answered; stays where there is none.
@@ -159,10 +165,10 @@ void FirstLookStation::goOn() {
     const int count = int(questions_.size());
     for (int ahead = 1; ahead < count; ++ahead) {
         const int index = (current_ + ahead) % count;
-        const bool isOpen = std::none_of(standing.begin(), standing.end(), [&](const auto& entry) {
-            return evidence::testOf(entry.what) == questions_[std::size_t(index)]->id;
-        });
-        if (isOpen) {
+        const auto& test = *questions_[std::size_t(index)];
+        const bool isOpen = std::none_of(standing.begin(), standing.end(),
+                                         [&](const auto& entry) { return evidence::testOf(entry.what) == test.id; });
+        if (isOpen && job::isDue(test, standing)) {
             setCurrent(index);
             return;
         }
@@ -331,7 +337,7 @@ void FirstLookStation::showOverview() {
     for (const auto& column : columns()) {
         BoardBlock block{column.title, {}, 0, int(blocks.size()), 0, false, {}};
         for (const auto* test : questions_) {
-            if (test->group != column.group) {
+            if (test->group != column.group || !job::isDue(*test, standing)) {
                 continue;
             }
             BoardSpot spot;
@@ -411,8 +417,9 @@ bool FirstLookStation::eventFilter(QObject* watched, QEvent* event) {
 void FirstLookStation::enter() {
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     const auto open = std::find_if(questions_.begin(), questions_.end(), [&](const auto* test) {
-        return std::none_of(standing.begin(), standing.end(),
-                            [&](const auto& e) { return evidence::testOf(e.what) == test->id; });
+        return job::isDue(*test, standing) && std::none_of(standing.begin(), standing.end(), [&](const auto& e) {
+                   return evidence::testOf(e.what) == test->id;
+               });
     });
     setCurrent(open == questions_.end() ? current_ : int(open - questions_.begin()));
 }

@@ -19,6 +19,7 @@ void eachNumber(Reading& reading, Visit visit) {
     visit("farads", reading.farads, limits::farads);
     visit("esrOhms", reading.esrOhms, limits::partOhms);
     visit("ohms", reading.ohms, limits::partOhms);
+    visit("gateOhms", reading.gateOhms, limits::partOhms);
     visit("forwardVolts", reading.forwardVolts, limits::junctionVolts);
     visit("reverseVolts", reading.reverseVolts, limits::junctionVolts);
     visit("volts", reading.volts, limits::volts);
@@ -33,7 +34,7 @@ constexpr const char* openWord = "OL";
 
 void PointTaken::check(const format::Check& at, const Places& places) const {
     places.check(at, asked);
-    bool isEmpty = true;
+    bool isEmpty = !reading.switches;
     eachNumber(reading, [&](const char* name, const std::optional<double>& value, const format::Range& range) {
         isEmpty = isEmpty && !value;
         if (value && !std::isinf(*value)) {
@@ -55,6 +56,9 @@ void PointTaken::write(nlohmann::json& json) const {
     if (asked.isEarly) {
         json["early"] = true;
     }
+    if (reading.switches) {
+        json["switches"] = *reading.switches;
+    }
     eachNumber(reading, [&](const char* name, const std::optional<double>& value, const format::Range&) {
         if (value) {
             json[name] = std::isinf(*value) ? nlohmann::json(openWord) : nlohmann::json(*value);
@@ -68,6 +72,9 @@ PointTaken PointTaken::read(format::Fields& fields) {
         taken.state = set::SetState(fields.choice("state", set::setStateWords));
     }
     taken.reading.inCircuit = fields.flag("inCircuit", true);
+    if (fields.has("switches")) {
+        taken.reading.switches = fields.flag("switches", false);
+    }
     eachNumber(taken.reading, [&](const char* name, std::optional<double>& value, const format::Range&) {
         value = fields.maybeReading(name, openWord);
     });

@@ -52,6 +52,13 @@ std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing) {
     return std::nullopt;
 }
 
+bool isDue(const knowledge::TestKind& test, const std::vector<Entry>& standing) {
+    return !test.after || std::any_of(standing.begin(), standing.end(), [&](const auto& entry) {
+        const auto* answer = std::get_if<evidence::Answer>(&entry.what);
+        return answer != nullptr && answer->test == test.after->test && answer->choice == test.after->choice;
+    });
+}
+
 std::vector<char> placesLost(const Job& job) {
     std::vector<char> lost(job.trail.size(), 0);
     if (job.describedAfter == 0) {

@@ -17,6 +17,10 @@
 /// \file
 /// The one document: everything the user said about a job, nothing derived.
 
+namespace dimglow::knowledge {
+struct TestKind;
+}
+
 namespace dimglow::job {
 
 /// Readings before the repair are evidence; readings after it are proof.
@@ -151,6 +155,9 @@ void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings
 
 /// What was seen of the light at switch-on, if anybody looked.
 std::optional<driver::Light> lightSeen(const std::vector<Entry>& standing);
+
+/// Whether what a test comes after has been answered, or it comes after nothing.
+bool isDue(const knowledge::TestKind& test, const std::vector<Entry>& standing);
 
 /// Of each entry of the trail, whether the place that it was taken at is gone: it is of before the backlight was
 /// described anew (`describedAfter`), and what it names is not in the set as it is described now. It stays, counts for

@@ -44,15 +44,6 @@ const nlohmann::json& raw(Fields& of, const nlohmann::json& document, const char
     return document[member];
 }
 
-int indexOfBlock(const std::string& id, const std::string& path, const Knowledge& knowledge) {
-    const auto& blocks = knowledge.blocks;
-    const auto found = std::find_if(blocks.begin(), blocks.end(), [&](const auto& block) { return block.id == id; });
-    if (found == blocks.end()) {
-        throw FormatError(path, "\"" + id + "\" is no block");
-    }
-    return int(found - blocks.begin());
-}
-
 /// A kind of set without the blocks of another light.
 SetKind litBy(set::LightKind light, SetKind kind) {
     std::erase_if(kind.placed, [&](const PlacedBlock& placed) {
@@ -149,6 +140,15 @@ std::optional<set::LightKind> lightNamed(Fields& of) {
         return std::nullopt;
     }
     return set::LightKind(of.choice("light", {"leds", "lamps"}));
+}
+
+int indexOfBlock(const std::string& id, const std::string& path, const Knowledge& knowledge) {
+    const auto& blocks = knowledge.blocks;
+    const auto found = std::find_if(blocks.begin(), blocks.end(), [&](const auto& block) { return block.id == id; });
+    if (found == blocks.end()) {
+        throw FormatError(path, "\"" + id + "\" is no block");
+    }
+    return int(found - blocks.begin());
 }
 
 int blockNamed(Fields& of, const Knowledge& knowledge) {

@@ -15,6 +15,8 @@ namespace dimglow::knowledge {
 void readSets(const nlohmann::json& document, Knowledge& knowledge);
 void readPoints(const nlohmann::json& document, Knowledge& knowledge);
 
+/// Into Knowledge::blocks. \throws format::FormatError at \p path when there is none of that id.
+int indexOfBlock(const std::string& id, const std::string& path, const Knowledge& knowledge);
 /// The block that a member "block" names; -1 when it is missing or empty.
 int blockNamed(format::Fields& of, const Knowledge& knowledge);
 /// The member "light": of what only sets of one kind of light have.

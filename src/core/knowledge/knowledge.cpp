@@ -44,6 +44,30 @@ std::map<std::string, AnswerShares> readAnswers(Fields& of, const nlohmann::json
     return answers;
 }
 
+/// The same by the names of blocks.
+std::map<int, AnswerShares> readAnswersOfBlocks(Fields& of, const nlohmann::json& document,
+                                                const Knowledge& knowledge) {
+    std::map<int, AnswerShares> answers;
+    for (auto& [name, shares] : readAnswers(of, document, "blocks")) {
+        answers[indexOfBlock(name, of.pathOf("blocks"), knowledge)] = std::move(shares);
+    }
+    return answers;
+}
+
+/// The answer that a test comes after: one of a test in front of it.
+std::optional<AnswerGiven> readAfter(Fields& test, const Knowledge& knowledge) {
+    if (!test.has("after")) {
+        return std::nullopt;
+    }
+    Fields after = test.object("after");
+    AnswerGiven given{after.text("test", longestWord), after.text("choice", longestWord)};
+    const auto* before = knowledge.test(given.test);
+    if (before == nullptr || before->choice(given.choice) == nullptr) {
+        throw FormatError(test.pathOf("after"), "names no answer of a test in front of it");
+    }
+    return given;
+}
+
 std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& document, const Knowledge& knowledge) {
     std::vector<PartSuspect> parts;
     double sum = 0;
@@ -170,6 +194,8 @@ TestKind readTest(Fields& test, const nlohmann::json& json, const Knowledge& kno
         kind.details.emplace_back(detail, std::vector<text::Argument>());
     });
     kind.units = readAnswers(test, json, "units");
+    kind.blocks = readAnswersOfBlocks(test, json, knowledge);
+    kind.after = readAfter(test, knowledge);
     if (!kind.choices.empty() || kind.form == Form::Choices) {
         readUsual(test, json, kind);
     }

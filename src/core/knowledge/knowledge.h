@@ -152,6 +152,12 @@ struct Tool {
     text::Text title;
 };
 
+/// An answer that opens another question.
+struct AnswerGiven {
+    std::string test;
+    std::string choice;
+};
+
 /// A test a technician can do.
 struct TestKind {
     std::string id;
@@ -169,7 +175,9 @@ struct TestKind {
     AnswerShares shutDown = {};                 ///< of a set that has taken itself down; empty: as ever
     double goneWhenDown = 0;                    ///< of a voltage: how often such a set no longer has it
     std::map<std::string, AnswerShares> units;  ///< of faults in that unit, where they differ
+    std::map<int, AnswerShares> blocks;         ///< of faults in that block, where they differ; into Knowledge::blocks
     std::optional<set::LightKind> light = {};   ///< only of sets of that light; empty: of any
+    std::optional<AnswerGiven> after = {};      ///< it is asked only once that was answered; empty: at any time
     std::optional<double> most = {};            ///< of a voltage: no set has more
     bool isFirst = false;                       ///< it comes before all else as soon as what it needs is open
     int block = -1;                             ///< where it is shown on the board; into Knowledge::blocks

@@ -23,7 +23,14 @@ constexpr double fuseBadOhms = 10;
 constexpr double shortVolts = 0.08;  ///< diode mode
 constexpr double leastJunction = 0.12;
 constexpr double mostJunction = 0.85;
-constexpr double sameBothWays = 0.1;  ///< of the reading
+constexpr double sameBothWays = 0.1;                          ///< of the reading
+constexpr double leastGateOhms = 10;                          ///< below it gate and source are one
+constexpr double soundGateOhms = 1e6;                         ///< out of circuit; in it a resistor lies across
+constexpr double usualGateOhms = 1e3;                         ///< of that resistor, at least
+constexpr std::pair<double, double> couplerLed = {0.8, 1.5};  ///< of the LED of an optocoupler, diode mode, V
+constexpr double leastDarkOhms = 1e5;                         ///< of its output, out of circuit
+constexpr double zenerTolerance = 0.07;                       ///< of its volts, at a current that nobody has set
+constexpr double shortZenerVolts = 1;
 constexpr double shortOhms = 1;
 constexpr double coilGoodOhms = 5;
 constexpr double leadOhms = 0.3;
@@ -172,6 +179,87 @@ PartJudgement judgeJunction(const PartReading& reading, const Text& good) {
     return {Grade::Good, words, {}};
 }
 
+/// Gate and source first: a gate that is gone looks sound between drain and source.
+PartJudgement judgeMosfet(const PartReading& reading) {
+    if (reading.gateOhms && *reading.gateOhms < (reading.inCircuit ? usualGateOhms : soundGateOhms)) {
+        const bool isShort = *reading.gateOhms < leastGateOhms;
+        return {isShort ? Grade::Bad : badUnlessBeside(reading),
+                liftALeg(reading,
+                         say("Gate to source {}; a good gate lets nothing through.", ohmsWords(*reading.gateOhms))),
+                {}};
+    }
+    if (reading.switches == false) {
+        return {badUnlessBeside(reading),
+                liftALeg(reading, say("It does not follow its gate: charged it is to conduct, joined with the source "
+                                      "to block.")),
+                {}};
+    }
+    const bool isTried = reading.forwardVolts || reading.reverseVolts;
+    if (!isTried && reading.switches) {
+        return {Grade::Good, say("It follows its gate."), {}};
+    }
+    auto judgement = judgeJunction(reading, say("a good one shows its body diode, 0.35 to 0.7 V, one way only"));
+    if (judgement.grade == Grade::Good && !reading.gateOhms && !reading.switches) {
+        judgement.because = say("{} Its gate has not been tried.", judgement.because);
+    }
+    return judgement;
+}
+
+PartJudgement judgeOptocoupler(const PartReading& reading) {
+    if (reading.switches == false) {
+        return {Grade::Bad, say("Its output does not follow its LED."), {}};
+    }
+    if (reading.ohms && *reading.ohms < leastDarkOhms) {
+        return {badUnlessBeside(reading),
+                liftALeg(reading,
+                         say("Its output {} while its LED is dark; a good one is open.", ohmsWords(*reading.ohms))),
+                {}};
+    }
+    const auto& forward = reading.forwardVolts;
+    if (!forward) {
+        return reading.switches ? PartJudgement{Grade::Good, say("Its output follows its LED."), {}}
+                                : cannotTell(say("Needs diode mode of its LED, or its output with the LED fed."));
+    }
+    const Text words =
+        say("Its LED {} one way; a good one 0.9 to 1.4 V, and nothing the other way.", diodeWords(forward));
+    if (isWithin(*forward, couplerLed)) {
+        return {Grade::Good, words, {}};
+    }
+    if (std::isinf(*forward)) {
+        return {Grade::Bad, words, {}};
+    }
+    return {badUnlessBeside(reading), liftALeg(reading, words), {}};
+}
+
+/// By volts where somebody fed it, else as a junction.
+PartJudgement judgeZener(const Ratings& ratings, const PartReading& reading) {
+    if (!reading.volts) {
+        return judgeJunction(reading, say("a good one 0.5 to 0.8 V one way only"));
+    }
+    if (*reading.volts < shortZenerVolts) {
+        return {badUnlessBeside(reading),
+                liftALeg(reading, say("{:.2f} V: a short, or nothing feeds it.", *reading.volts)),
+                {}};
+    }
+    if (!ratings.volts) {
+        return cannotTell(say("{:.2f} V; what is printed on it?", *reading.volts));
+    }
+    const double tolerance = ratings.tolerance.value_or(zenerTolerance);
+    const double off = *reading.volts / *ratings.volts - 1;
+    const Text words = say("{:.2f} V of {:.1f} V ± {:.0f} %.", *reading.volts, *ratings.volts, 100 * tolerance);
+    if (std::abs(off) <= tolerance) {
+        return {Grade::Good, words, {}};
+    }
+    if (off > 0) {
+        return {Grade::Bad, say("{} It does not hold.", words), {}};
+    }
+    return {badUnlessBeside(reading),
+            reading.inCircuit
+                ? say("{} What feeds it may stand lower: out of circuit, through 10 kΩ from a few volts more.", words)
+                : words,
+            {}};
+}
+
 PartJudgement judgeOhms(const Ratings& ratings, const PartReading& reading, double tolerance, double leads) {
     if (!reading.ohms || !ratings.ohms) {
         return cannotTell(say("Needs its printed ohms beside what was measured."));
@@ -286,9 +374,11 @@ PartJudgement judgeAlone(PartKind kind, const Ratings& ratings, const PartReadin
         case PartKind::Diode:
             return judgeJunction(reading, say("a good one 0.15 to 0.45 V (Schottky) or 0.5 to 0.7 V one way only"));
         case PartKind::Zener:
-            return judgeJunction(reading, say("a good one 0.5 to 0.8 V one way only"));
+            return judgeZener(ratings, reading);
         case PartKind::Mosfet:
-            return judgeJunction(reading, say("a good one shows its body diode, 0.35 to 0.7 V, one way only"));
+            return judgeMosfet(reading);
+        case PartKind::Optocoupler:
+            return judgeOptocoupler(reading);
         case PartKind::Transistor:
             return judgeJunction(reading, say("a good junction 0.5 to 0.7 V one way only"));
         case PartKind::Coil:
@@ -326,12 +416,15 @@ std::optional<double> comparedBy(const PartReading& reading) {
 }
 
 Text readingWords(const PartReading& reading) {
-    if (reading.forwardVolts) {
-        return reading.reverseVolts
-                   ? text::joined({diodeWords(reading.forwardVolts), diodeWords(reading.reverseVolts)}, " / ")
-                   : diodeWords(reading.forwardVolts);
-    }
     std::vector<Text> words;
+    if (reading.gateOhms) {
+        words.push_back(say("gate {}", ohmsWords(*reading.gateOhms)));
+    }
+    if (reading.forwardVolts) {
+        words.push_back(reading.reverseVolts
+                            ? text::joined({diodeWords(reading.forwardVolts), diodeWords(reading.reverseVolts)}, " / ")
+                            : diodeWords(reading.forwardVolts));
+    }
     if (reading.rings) {
         words.push_back(say("{:.0f} rings", *reading.rings));
     }
@@ -352,6 +445,9 @@ Text readingWords(const PartReading& reading) {
     }
     if (reading.hertz) {
         words.push_back(say("{:.0f} Hz", *reading.hertz));
+    }
+    if (reading.switches) {
+        words.push_back(*reading.switches ? say("switches") : say("does not switch"));
     }
     return text::joined(words);
 }
@@ -406,10 +502,15 @@ bool isExact(PartKind kind, const PartReading& reading) {
         case PartKind::Electrolytic:
         case PartKind::Film:
             return !reading.inCircuit && reading.ohms && *reading.ohms < shortOhms;
+        case PartKind::Mosfet:
+            if (!reading.inCircuit && reading.gateOhms && *reading.gateOhms < leastGateOhms) {
+                return true;
+            }
+            [[fallthrough]];
         case PartKind::Diode:
         case PartKind::Zener:
-        case PartKind::Mosfet:
         case PartKind::Transistor:
+        case PartKind::Optocoupler:
             return !reading.inCircuit && reading.forwardVolts && reading.reverseVolts &&
                    (std::max(*reading.forwardVolts, *reading.reverseVolts) < shortVolts ||
                     (isOpen(reading.forwardVolts) && isOpen(reading.reverseVolts)));

@@ -20,6 +20,7 @@ enum class PartKind {
     Zener,
     Mosfet,
     Transistor,
+    Optocoupler,
     Coil,
     Transformer,
     Resistor,
@@ -32,10 +33,24 @@ enum class PartKind {
     GatePin,
 };
 /// Their words in files and on the command line.
-inline const std::vector<const char*> partKindWords = {
-    "electrolytic", "film",     "fuse",  "diode", "zener",      "mosfet",     "transistor",  "coil",
-    "transformer",  "resistor", "sense", "rail",  "supply-pin", "enable-pin", "dimming-pin", "compensation-pin",
-    "gate-pin"};
+inline const std::vector<const char*> partKindWords = {"electrolytic",
+                                                       "film",
+                                                       "fuse",
+                                                       "diode",
+                                                       "zener",
+                                                       "mosfet",
+                                                       "transistor",
+                                                       "optocoupler",
+                                                       "coil",
+                                                       "transformer",
+                                                       "resistor",
+                                                       "sense",
+                                                       "rail",
+                                                       "supply-pin",
+                                                       "enable-pin",
+                                                       "dimming-pin",
+                                                       "compensation-pin",
+                                                       "gate-pin"};
 
 /// What a meter shows where nothing flows.
 inline constexpr double overload = std::numeric_limits<double>::infinity();
@@ -58,13 +73,17 @@ void fill(Ratings& ratings, const Ratings& read);
 struct PartReading {
     std::optional<double> farads;
     std::optional<double> esrOhms;
-    std::optional<double> ohms;
-    std::optional<double> forwardVolts;  ///< diode mode, the way it conducts
+    std::optional<double> ohms;          ///< of an optocoupler its output, while its LED is dark
+    std::optional<double> gateOhms;      ///< of a MOSFET, gate to source
+    std::optional<double> forwardVolts;  ///< diode mode, the way it conducts; of an optocoupler its LED
     std::optional<double> reverseVolts;  ///< the other way round
-    std::optional<double> volts;         ///< of a rail or pin, against ground
+    std::optional<double> volts;         ///< of a rail or pin, against ground; of a Zener diode, where it holds
     std::optional<double> dutyShare;
     std::optional<double> hertz;
     std::optional<double> rings;  ///< of a ring test, above a quarter of the first
+    /// Of a MOSFET: it conducts once its gate was charged and blocks once gate and source were joined. Of an
+    /// optocoupler: its output conducts while its LED is fed, and only then.
+    std::optional<bool> switches;
     bool inCircuit = true;
     auto operator<=>(const PartReading&) const = default;
 };

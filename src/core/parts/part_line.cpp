@@ -26,16 +26,20 @@ using typing::Unit;
 
 constexpr double highestJunctionVolts = 10;  ///< above it a number without a unit means millivolts, as some meters show
 
+constexpr double highestKneeVolts = 1.6;  ///< above it a Zener diode was fed and holds
+
 /// What a reading or a marking says, in the order it is said.
 struct Said {
     typing::Value value;
     double number = 0;  ///< in the unit of the table; infinite for OL
     bool isEsr = false;
+    bool isGate = false;  ///< gate to source
     bool isBack = false;  ///< the other way round
     bool isOverload = false;
 };
 struct Words {
     std::vector<Said> values;
+    std::optional<bool> switches;
     bool inCircuit = true;
 };
 
@@ -71,11 +75,11 @@ public:
     /// \returns whether every word was understood
     bool read() {
         while (at_ < tokens_.size()) {
-            if (!(takeNothing() || takeBoth() || takeValue())) {
+            if (!(takeNothing() || takeBoth() || takeSwitching() || takeValue())) {
                 return false;
             }
         }
-        return !words_.values.empty() && !isEsr_;
+        return (!words_.values.empty() || words_.switches) && !isEsr_ && !isGate_;
     }
     const Words& words() const { return words_; }
 
@@ -91,9 +95,11 @@ private:
             isBack_ = true;
         } else if (is("esr")) {
             isEsr_ = true;
+        } else if (is("gate")) {
+            isGate_ = true;
         } else if (is("out") || is("lifted")) {
             words_.inCircuit = false;
-        } else if (!isAny({",", ";", "about", "~", "at", "in", "of", "circuit", "reads", "and"})) {
+        } else if (!isAny({",", ";", "about", "~", "at", "in", "of", "circuit", "reads", "and", "output", "led"})) {
             return false;
         }
         ++at_;
@@ -115,6 +121,32 @@ private:
         return true;
     }
 
+    /// "switches", "turns on", "does not switch", "stays on".
+    bool takeSwitching() {
+        const auto skip = [&](std::initializer_list<std::string_view> words) {
+            const std::size_t from = at_;
+            while (isAny(words)) {
+                ++at_;
+            }
+            return at_ > from;
+        };
+        skip({"it", "does"});
+        if (skip({"not", "no", "never"})) {
+            words_.switches = false;
+            return skip({"switch", "switches", "switching", "turn", "turns", "on", "off"});
+        }
+        if (skip({"stays"})) {
+            words_.switches = false;
+            return skip({"on", "off", "lit", "dark", "open", "short"});
+        }
+        if (!skip({"switches", "turns"})) {
+            return false;
+        }
+        skip({"on", "and", "off"});
+        words_.switches = !skip({"not"});
+        return true;
+    }
+
     bool takeValue() {
         Said said;
         if (typing::takeOverload(tokens_, at_)) {
@@ -131,6 +163,7 @@ private:
             return false;
         }
         said.isEsr = std::exchange(isEsr_, false);
+        said.isGate = std::exchange(isGate_, false);
         said.isBack = std::exchange(isBack_, false);
         words_.values.push_back(said);
         return true;
@@ -139,13 +172,14 @@ private:
     const Tokens& tokens_;
     std::size_t at_ = 0;
     bool isEsr_ = false;
+    bool isGate_ = false;
     bool isBack_ = false;
     Words words_;
 };
 
 bool isJunction(PartKind kind) {
     return kind == PartKind::Diode || kind == PartKind::Zener || kind == PartKind::Mosfet ||
-           kind == PartKind::Transistor;
+           kind == PartKind::Transistor || kind == PartKind::Optocoupler;
 }
 
 bool isPin(PartKind kind) {
@@ -182,6 +216,10 @@ std::optional<Text> take(PartKind kind, const Said& said, PartReading& reading) 
     if (said.isEsr) {
         return isCapacitor(kind) && said.value.unit != Unit::Farads ? set(reading.esrOhms, said.number) : notOfIt;
     }
+    if (said.isGate) {
+        const bool isOhms = unit == Unit::Ohms || isPlain;
+        return kind == PartKind::Mosfet && isOhms ? set(reading.gateOhms, said.number) : notOfIt;
+    }
     if (isCapacitor(kind) && unit == Unit::None && (said.isOverload || said.number == 0)) {
         return set(reading.ohms, said.number);
     }
@@ -197,9 +235,14 @@ std::optional<Text> take(PartKind kind, const Said& said, PartReading& reading) 
             if (isCapacitor(kind)) {
                 return set(reading.esrOhms, said.number);
             }
-            return isJunction(kind) || isPin(kind) || kind == PartKind::Rail ? std::optional(notOfIt)
-                                                                             : set(reading.ohms, said.number);
+            return kind == PartKind::Optocoupler                               ? set(reading.ohms, said.number)
+                   : isJunction(kind) || isPin(kind) || kind == PartKind::Rail ? std::optional(notOfIt)
+                                                                               : set(reading.ohms, said.number);
         case Unit::Volts:
+            if (kind == PartKind::Zener && !said.isOverload && said.number > highestKneeVolts &&
+                (!isPlain || said.number < 100)) {
+                return set(reading.volts, said.number);
+            }
             if (isJunction(kind)) {
                 const bool isMillivolts = isPlain && !said.isOverload && said.number > highestJunctionVolts;
                 const double volts = isMillivolts ? said.number / 1000 : said.number;
@@ -303,10 +346,14 @@ Text readingExample(PartKind kind) {
         case PartKind::Film:
             return say("148n of 154J 400");
         case PartKind::Diode:
-        case PartKind::Zener:
-        case PartKind::Mosfet:
         case PartKind::Transistor:
             return say("0.31/OL, or 0/0 out");
+        case PartKind::Zener:
+            return say("17.6V of 18V, or 0.7/OL");
+        case PartKind::Mosfet:
+            return say("gate OL, 0.55/OL, switches");
+        case PartKind::Optocoupler:
+            return say("1.1/OL, switches");
         case PartKind::Fuse:
         case PartKind::Resistor:
         case PartKind::Sense:
@@ -369,6 +416,10 @@ std::variant<TypedPart, Text> readTypedPart(PartKind kind, std::string_view text
         return noReading(kind, text);
     }
     typed.reading.inCircuit = words.words().inCircuit;
+    if (words.words().switches && kind != PartKind::Mosfet && kind != PartKind::Optocoupler) {
+        return noReading(kind, text);
+    }
+    typed.reading.switches = words.words().switches;
     for (const auto& said : words.words().values) {
         if (auto problem = take(kind, said, typed.reading)) {
             return said.value.number.orElse ? typing::askWhich(said.value.typed, said.value.number)

@@ -65,7 +65,8 @@ bool Explained::isExact(const evidence::PointTaken& taken) const {
     return point != nullptr && parts::isExact(point->kind, taken.reading);
 }
 
-/// Those of its part go before those of the suspect, and these before those of its unit.
+/// Those of its part go before those of the suspect, and these before those of its block
+/// and of its unit.
 const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& test) const {
     if (model_.staysLit() && !test.whenLit.empty()) {
         return test.whenLit;
@@ -76,6 +77,9 @@ const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& t
         }
     }
     if (const auto found = suspect().answers.find(test.id); found != suspect().answers.end()) {
+        return found->second;
+    }
+    if (const auto found = test.blocks.find(suspect().block); found != test.blocks.end()) {
         return found->second;
     }
     if (!test.units.empty()) {

@@ -169,6 +169,9 @@ Text whyItFails(PartKind kind) {
             return say("Pulse current wears it: the same value, pulse type, its twin as well.");
         case PartKind::Zener:
             return say("It shorts when the rail ran away: see why before it is renewed.");
+        case PartKind::Optocoupler:
+            return say(
+                "Its LED fades with heat and years; what it regulates ran away: measure that rail's capacitors.");
         case PartKind::Sense:
         case PartKind::Resistor:
             return say("It opens when the switch beside it shorted: measure that too.");

@@ -10,7 +10,7 @@ std::vector<Choices> Choices::askable(Desk& desk) {
     for (const auto* test : desk.tests(knowledge::Form::Choices)) {
         const bool isTooDark = test->needsLight && light.value_or(driver::Light::Never) == driver::Light::Never;
         const bool isTooBright = test->needsDark && light != driver::Light::Never;
-        if (!isTooDark && !isTooBright) {
+        if (!isTooDark && !isTooBright && job::isDue(*test, desk.standing())) {
             askable.push_back({test});
         }
     }
