@@ -13,6 +13,8 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <exception>
+#include <initializer_list>
+#include <utility>
 
 #include "app/ask_file.h"
 #include "app/panels.h"
@@ -242,6 +244,17 @@ void MainWindow::buildJobPage(int station) {
     showPage(Page::Job);
     showJob();
     goToPlace(station);
+    for (const auto& does : std::exchange(whenOpen_, {})) {
+        does();
+    }
+}
+
+/// Hands are faster than a large job: what is pressed while it is opening is done once it is open.
+bool MainWindow::waitsForJob(const std::function<void()>& does) {
+    if (page_ == Page::Opening) {
+        whenOpen_.push_back(does);
+    }
+    return page_ == Page::Opening;
 }
 
 /// What is seen while a large job is fetched and assessed.
@@ -348,6 +361,9 @@ void MainWindow::buildShortcuts() {
 }
 
 void MainWindow::toggleHelp() {
+    if (waitsForJob([this] { toggleHelp(); })) {
+        return;
+    }
     if (help_ == nullptr) {
         help_ = new HelpSheet(pages_);
         connect(help_, &Sheet::left, this, [this] {
@@ -394,6 +410,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
 
 /// Over whatever page is shown; what is typed in it stays.
 void MainWindow::toggleMaths() {
+    if (waitsForJob([this] { toggleMaths(); })) {
+        return;
+    }
     if (maths_ == nullptr) {
         maths_ = new BenchMaths(session_, pages_);
         connect(maths_, &BenchMaths::refused, this, [this](const QString& reason) { say(reason); });
@@ -518,13 +537,20 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
 void MainWindow::goHome() {
     commitTyping(*this);
     session_.stopOpening();
+    whenOpen_.clear();
     notice_->hide();
     showPage(Page::Home);
 }
 
 void MainWindow::openJob(const QString& id) {
     commitTyping(*this);
+    for (Sheet* sheet : std::initializer_list<Sheet*>{help_, maths_}) {
+        if (sheet != nullptr && sheet->isVisible()) {
+            sheet->putAway();  // it lies over the page before
+        }
+    }
     notice_->hide();
+    whenOpen_.clear();
     showPage(Page::Opening);
     opening_->setText(tr("Opening %1 …").arg(id));
     session_.open(id);
@@ -601,19 +627,19 @@ void MainWindow::goToStation(const std::string& id) {
 }
 
 void MainWindow::goToPlace(int place) {
-    if (page_ == Page::Job) {
+    if (!waitsForJob([this, place] { goToPlace(place); }) && page_ == Page::Job) {
         jobPage_->goTo(place);
     }
 }
 
 void MainWindow::onJobPage(void (JobPage::*action)()) {
-    if (page_ == Page::Job) {
+    if (!waitsForJob([this, action] { onJobPage(action); }) && page_ == Page::Job) {
         (jobPage_->*action)();
     }
 }
 
 void MainWindow::stepStation(int by) {
-    if (page_ == Page::Job) {
+    if (!waitsForJob([this, by] { stepStation(by); }) && page_ == Page::Job) {
         jobPage_->goTo(jobPage_->current() + by);
     }
 }

@@ -6,6 +6,8 @@
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QTimer>
+#include <functional>
+#include <vector>
 
 #include "app/bench_maths.h"
 #include "app/charge_badge.h"
@@ -66,6 +68,7 @@ private:
     void buildJobPage(int station);
     /// Nothing while home or an opening is shown.
     void onJobPage(void (JobPage::*action)());
+    bool waitsForJob(const std::function<void()>& does);
     void createWithNewNumber(job::Job& job, const QString& label);
     void goToPlace(int place);
     void stepStation(int by);
@@ -92,8 +95,9 @@ private:
     Rescaler rescaler_;
     double scale_ = theme::scale();  ///< that everything was given its sizes at
     QStackedWidget* pages_ = nullptr;
-    HelpSheet* help_ = nullptr;    ///< null until it is asked for
-    BenchMaths* maths_ = nullptr;  ///< null until it is asked for
+    std::vector<std::function<void()>> whenOpen_;  ///< pressed while a job was opening
+    HelpSheet* help_ = nullptr;                    ///< null until it is asked for
+    BenchMaths* maths_ = nullptr;                  ///< null until it is asked for
     HomePage* home_ = nullptr;
     JobPage* jobPage_ = nullptr;      ///< null until a job is opened
     QWidget* openingPage_ = nullptr;  ///< null until a job is opened

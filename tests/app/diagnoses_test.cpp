@@ -286,6 +286,24 @@ TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:standbyRail:5VSB")), nullptr) << "such a set has no standby block";
 }
 
+TEST_F(Diagnosis, ABlinkCodeIsAskedForOnceItBlinks) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.goTo("firstLook");
+    EXPECT_FALSE(me_.sees(QStringLiteral("What the blinking stands for")));
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:blinkMeans")), nullptr);
+    EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:lampFades")), nullptr) << "nobody said that it has lamps";
+    me_.tap(QStringLiteral("standby"));
+    me_.press(Qt::Key_Space);
+    me_.press(Qt::Key_Space);
+    me_.press(Qt::Key_Return);  // twice
+    me_.press(Qt::Key_Down);
+    EXPECT_EQ(me_.read(QStringLiteral("questionTitle")), QStringLiteral("What the blinking stands for"));
+    me_.press(Qt::Key_2);
+    const auto code = std::get<evidence::Answer>(me_.job().trail.back().what);
+    EXPECT_EQ(code.test, "blinkMeans");
+    EXPECT_EQ(code.choice, "backlight");
+}
+
 TEST_F(Diagnosis, RailIsReadInStandbyAndAgainSetOn) {
     takeIn({"weakSupply", {}, 3}, {});
     me_.goTo("board");

@@ -54,9 +54,9 @@ TEST_F(FrontDoor, AnEmptyBenchHasThreeDoorsAndAsksForTheHeadOnce) {
 
 TEST_F(FrontDoor, HelpIsThePageOfTheStationInFrontWithItsKeys) {
     me_.window().importFile(written(QStringLiteral("given.json")));
-    me_.settle();  // help is of the station in front, and there is none before the job is open
-    me_.goTo("fixPlan");
+    me_.goTo("fixPlan");  // while it is still opening
     me_.press(Qt::Key_F1);
+    me_.settle();
     EXPECT_THAT(help(), HasSubstr("without limits of its own"));
     EXPECT_THAT(help(), HasSubstr("price, days"));
     EXPECT_THAT(help(), HasSubstr("Caution"));
@@ -71,6 +71,19 @@ TEST_F(FrontDoor, HelpIsThePageOfTheStationInFrontWithItsKeys) {
     EXPECT_EQ(me_.find<QTextBrowser>(QStringLiteral("helpText")), nullptr);
     me_.press(Qt::Key_F1);
     EXPECT_THAT(help(), HasSubstr("price, days")) << "back at the fix plan";
+}
+
+TEST_F(FrontDoor, ASheetOverTheBenchMakesRoomForTheJobThatIsOpened) {
+    me_.press(Qt::Key_F1);
+    me_.window().importFile(written(QStringLiteral("given.json")));
+    me_.press(Qt::Key_B, Qt::ControlModifier);
+    me_.press(Qt::Key_B, Qt::ControlModifier);
+    me_.goTo("firstLook");
+    me_.settle();
+    EXPECT_EQ(me_.find<QTextBrowser>(QStringLiteral("helpText")), nullptr);
+    EXPECT_NE(me_.find<QLabel>(QStringLiteral("questionTitle")), nullptr) << "its first look is in front";
+    me_.press(Qt::Key_F1);
+    EXPECT_THAT(help(), HasSubstr("torch")) << "help of the first look";
 }
 
 TEST_F(FrontDoor, EveryStationHasItsPageInBothLanguages) {

@@ -149,14 +149,18 @@ void FirstLookStation::setCurrent(int index) {
     emit keysChanged();
 }
 
+/// Whether a question is one of this set, and due.
+bool FirstLookStation::isAsked(const knowledge::TestKind& test) const {
+    return session_.trade().isIn(job().set, test) && job::isDue(test, job::standingEntries(job(), job::Phase::Before));
+}
+
 void FirstLookStation::step(int by) {
-    const auto standing = job::standingEntries(job(), job::Phase::Before);
-    const int last = int(questions_.size()) - 1;
+    const auto isThere = [&](int index) { return index >= 0 && index < int(questions_.size()); };
     int index = current_ + by;
-    while (index > 0 && index < last && !job::isDue(*questions_[std::size_t(index)], standing)) {
+    while (isThere(index) && !isAsked(*questions_[std::size_t(index)])) {
         index += by;
     }
-    setCurrent(index);
+    setCurrent(isThere(index) ? index : current_);
 }
 
 /// The next question that nobody has answered; stays where there is none.
@@ -168,7 +172,7 @@ void FirstLookStation::goOn() {
         const auto& test = *questions_[std::size_t(index)];
         const bool isOpen = std::none_of(standing.begin(), standing.end(),
                                          [&](const auto& entry) { return evidence::testOf(entry.what) == test.id; });
-        if (isOpen && job::isDue(test, standing)) {
+        if (isOpen && isAsked(test)) {
             setCurrent(index);
             return;
         }
@@ -337,7 +341,7 @@ void FirstLookStation::showOverview() {
     for (const auto& column : columns()) {
         BoardBlock block{column.title, {}, 0, int(blocks.size()), 0, false, {}};
         for (const auto* test : questions_) {
-            if (test->group != column.group || !job::isDue(*test, standing)) {
+            if (test->group != column.group || !isAsked(*test)) {
                 continue;
             }
             BoardSpot spot;
@@ -417,9 +421,8 @@ bool FirstLookStation::eventFilter(QObject* watched, QEvent* event) {
 void FirstLookStation::enter() {
     const auto standing = job::standingEntries(job(), job::Phase::Before);
     const auto open = std::find_if(questions_.begin(), questions_.end(), [&](const auto* test) {
-        return job::isDue(*test, standing) && std::none_of(standing.begin(), standing.end(), [&](const auto& e) {
-                   return evidence::testOf(e.what) == test->id;
-               });
+        return isAsked(*test) && std::none_of(standing.begin(), standing.end(),
+                                              [&](const auto& e) { return evidence::testOf(e.what) == test->id; });
     });
     setCurrent(open == questions_.end() ? current_ : int(open - questions_.begin()));
 }

@@ -32,6 +32,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    bool isAsked(const knowledge::TestKind& test) const;
     const knowledge::TestKind& asked() const { return *questions_[std::size_t(current_)]; }
     void setCurrent(int index);
     void step(int by);
