@@ -1,17 +1,20 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench | lamps]; with "orders" it also
-// works the jobs in textbook and in random order, with "ways" it works them in each way of working instead, with
-// "bench" on sets of the second family. DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench | lamps | slips]; with "orders"
+// it also works the jobs in textbook and in random order, with "ways" it works them in each way of working instead,
+// with "bench" on sets of the second family, with "slips" on these too, one reading of each job falsified.
+// DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
 
 #include <fmt/format.h>
 
 #include <array>
+#include <cmath>
 #include <cstdlib>
 #include <future>
 #include <map>
 #include <string>
 #include <vector>
 
+#include "core/job/problems.h"
 #include "virtualset/trial.h"
 
 namespace dimglow {
@@ -222,12 +225,108 @@ void printLamps(int sets, std::uint64_t first) {
     }
 }
 
+/// A way to misread a meter, and what becomes of a reading.
+struct Slip {
+    const char* words;
+    double times;
+};
+constexpr Slip slips[] = {{"sign lost, ten times too high", 10},
+                          {"sign lost, a tenth", 0.1},
+                          {"millivolts for volts", 1000},
+                          {"twice, by a wrong range", 2},
+                          {"half, a max hold that was missed", 0.5}};
+
+/// How slips of a kind were met.
+struct Met {
+    int made = 0;
+    int refused = 0;    ///< beyond what the field takes
+    int atOnce = 0;     ///< doubted as soon as they stood there
+    int later = 0;      ///< with the readings that followed
+    int elsewhere = 0;  ///< another reading was doubted for it
+};
+
+/// The number of a reading that a meter gave; null of others.
+double* numberOf(evidence::Observation& what) {
+    if (auto* measured = std::get_if<evidence::Measured>(&what)) {
+        return measured->volts >= 1 ? &measured->volts : nullptr;
+    }
+    auto* taken = std::get_if<evidence::TesterTaken>(&what);
+    return taken != nullptr && taken->volts && *taken->volts >= 1 ? &*taken->volts : nullptr;
+}
+
+/// Falsifies one reading of a job that was worked to its end, and looks for the doubt.
+void slipOnce(const Slip& slip, std::uint64_t seed, Met& met) {
+    const auto& trade = knowledge::builtInKnowledge();
+    job::Job job = work(drawPatient(seed, Told::Strips, trade, Family::Bench), Order::Advised, trade).job;
+    std::vector<std::size_t> readings;
+    for (std::size_t entry = 0; entry < job.trail.size(); ++entry) {
+        if (numberOf(job.trail[entry].what) != nullptr) {
+            readings.push_back(entry);
+        }
+    }
+    if (readings.empty()) {
+        return;
+    }
+    const std::size_t at = readings[seed % readings.size()];
+    double& number = *numberOf(job.trail[at].what);
+    number = std::round(10 * number * slip.times) / 10;
+    ++met.made;
+    if (!job::problemsOf(job).empty()) {
+        ++met.refused;
+        return;
+    }
+    const int id = job.trail[at].id;
+    const auto doubtOf = [&](std::size_t entries) {
+        job::Job sofar = job;
+        sofar.trail.resize(entries);
+        const auto misfit = sheet::assess(sofar, trade, {.today = {}}).misfit;
+        return misfit ? misfit->entry.value_or(0) : -1;
+    };
+    bool isNamed = doubtOf(at + 1) == id;
+    met.atOnce += isNamed ? 1 : 0;
+    for (std::size_t entries = at + 2; entries <= job.trail.size() && !isNamed; ++entries) {
+        const int doubted = doubtOf(entries);
+        if (doubted == id) {
+            isNamed = true;
+            ++met.later;
+        } else if (doubted >= 0 && entries == job.trail.size()) {
+            ++met.elsewhere;
+        }
+    }
+    if (!isNamed && std::getenv("DIMGLOW_TRIALS_WRONG") != nullptr) {
+        const evidence::Scene scene{job.set, trade};
+        fmt::print(stderr, "seed {}, {}:\n", seed, slip.words);
+        for (const auto& entry : job.trail) {
+            fmt::print(stderr, "  {} {}: {}\n", entry.id == id ? "->" : "  ",
+                       evidence::titleOf(entry.what, scene).english(), evidence::describe(entry.what, scene).english());
+        }
+    }
+}
+
+void printSlips(int sets, std::uint64_t first) {
+    fmt::print(
+        "| slip | made | refused | doubted at once | later | another doubted | named "
+        "|\n|---|---|---|---|---|---|---|\n");
+    for (const auto& slip : slips) {
+        Met met;
+        for (int set = 0; set < sets; ++set) {
+            slipOnce(slip, first + std::uint64_t(set), met);
+        }
+        fmt::print("| {} | {} | {} | {} | {} | {} | {:.0f} % |\n", slip.words, met.made, met.refused, met.atOnce,
+                   met.later, met.elsewhere, percent(met.refused + met.atOnce + met.later, met.made));
+    }
+}
+
 }  // namespace
 }  // namespace dimglow
 
 int main(int argc, char** argv) {
     const int sets = argc > 1 ? std::atoi(argv[1]) : 1000;
     const std::uint64_t first = argc > 2 ? std::strtoull(argv[2], nullptr, 10) : 1;
+    if (argc > 3 && std::string(argv[3]) == "slips") {
+        dimglow::printSlips(sets, first);
+        return 0;
+    }
     if (argc > 3 && std::string(argv[3]) == "ways") {
         dimglow::printWays(sets, first);
         return 0;

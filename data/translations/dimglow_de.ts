@@ -6359,6 +6359,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>panel or T-con</source>
         <translation>Panel oder T-Con</translation>
     </message>
+    <message>
+        <source>{} LEDs do not glow at {:.1f} V: it takes {:.0f} V at least.</source>
+        <translation>{} LEDs leuchten nicht bei {:.1f} V: dazu braucht es mindestens {:.0f} V.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>

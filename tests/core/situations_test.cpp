@@ -479,6 +479,20 @@ TEST(AVerdict, OnALedThatIsLeftOverWaitsForItsOwnTest) {
 }
 
 // Beyond any set, or beyond what the tester gives: doubted at once, whatever else is known.
+// From memory: a blue die under its phosphor gives no light to be seen below about 2.4 V.
+TEST(ASlip, OfATesterThatShowsTooLittleForWhatGlows) {
+    const auto whyOf = [](const char* strips, const char* run) {
+        const auto misfit = Told({"sound yes", "torch picture", "light flash 1", strips, run}).assessed().misfit;
+        return misfit ? misfit->why.english() : std::string();
+    };
+    const char* inARow = "strips 2 strips x 12";
+    EXPECT_THAT(whyOf(inARow, "run 0 3.6 V 12 lit"), HasSubstr("12 LEDs do not glow at 3.6 V"));
+    EXPECT_EQ(whyOf(inARow, "run 0 36 V 12 lit"), "");
+    EXPECT_THAT(whyOf(inARow, "run 0 0.2 V none lit"), testing::Not(HasSubstr("do not glow"))) << "nothing does";
+    EXPECT_EQ(whyOf("strips 2 strips x 12, 2P", "run 0 18.2 V 12 lit"), "") << "six pairs";
+    EXPECT_NE(whyOf("strips 2 strips x 12, 2P", "run 0 9.1 V 12 lit"), "");
+}
+
 TEST(ASlip, BeyondAnySetIsDoubtedAtOnceAndStandsOnceRepeated) {
     for (const char* slip : {"ledPlusOn 2200", "blOn 33"}) {
         Told told({"sound yes", "torch picture", "light never"});

@@ -60,15 +60,35 @@ bool isConfirmed(const job::Entry& entry, const job::Job& job) {
     return others >= 2;
 }
 
-/// Why a reading cannot be, whatever is wrong with the set: above what any has, above a tester's limit. Empty
-/// otherwise.
-text::Text whyImpossible(const evidence::Observation& what, const knowledge::Knowledge& knowledge) {
-    constexpr double limitIsGoodTo = 1.03;
-    if (const auto* taken = std::get_if<evidence::TesterTaken>(&what)) {
-        return taken->volts.value_or(0) > limitIsGoodTo * taken->setting.limitVolts
-                   ? say("The tester gives no more than {:.0f} V.", taken->setting.limitVolts)
-                   : text::Text();
+/// How many LEDs stand in series at least where so many of a run glow: as many as may lie side by side.
+int leastInSeries(const backlight::Backlight& backlight, const backlight::Run& run, int lit) {
+    int branches = 1;
+    for (const auto& section : backlight::sectionsOf(backlight, run)) {
+        branches = std::max(branches, section.branches);
     }
+    return (lit + branches - 1) / branches;
+}
+
+/// Why a tester cannot show that: more than its limit, or too little for what was seen to glow. Empty otherwise.
+text::Text whyImpossible(const evidence::TesterTaken& taken, const backlight::Backlight& backlight) {
+    constexpr double limitIsGoodTo = 1.03;
+    /// A blue die under its phosphor gives no light to be seen below it, V (from memory).
+    constexpr double leastVoltsOfLight = 2.2;
+    if (taken.volts.value_or(0) > limitIsGoodTo * taken.setting.limitVolts) {
+        return say("The tester gives no more than {:.0f} V.", taken.setting.limitVolts);
+    }
+    const double least = leastVoltsOfLight * leastInSeries(backlight, taken.run, taken.lit.value_or(0));
+    return taken.volts && *taken.volts < least
+               ? say("{} LEDs do not glow at {:.1f} V: it takes {:.0f} V at least.", *taken.lit, *taken.volts, least)
+               : text::Text();
+}
+
+/// Why a reading cannot be, whatever is wrong with the set. Empty otherwise.
+text::Text whyImpossible(const evidence::Observation& what, const Model& model) {
+    if (const auto* taken = std::get_if<evidence::TesterTaken>(&what)) {
+        return whyImpossible(*taken, model.set().backlight);
+    }
+    const auto& knowledge = model.knowledge();
     const auto* test = knowledge.test(evidence::testOf(what));
     const auto* measured = std::get_if<evidence::Measured>(&what);
     return measured != nullptr && test != nullptr && measured->volts > test->most.value_or(measured->volts)
@@ -80,7 +100,7 @@ text::Text whyImpossible(const evidence::Observation& what, const knowledge::Kno
 std::optional<Misfit> impossible(const job::Job& job, const Model& model) {
     const auto& standing = model.standing();
     for (auto entry = standing.rbegin(); entry != standing.rend(); ++entry) {
-        const auto why = whyImpossible(entry->what, model.knowledge());
+        const auto why = whyImpossible(entry->what, model);
         if (!why.empty() && !isConfirmed(*entry, job)) {
             const evidence::Scene scene{model.set(), model.knowledge()};
             return Misfit{say("{}: {}", evidence::titleOf(entry->what, scene), evidence::describe(entry->what, scene)),
