@@ -6363,6 +6363,34 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>{} LEDs do not glow at {:.1f} V: it takes {:.0f} V at least.</source>
         <translation>{} LEDs leuchten nicht bei {:.1f} V: dazu braucht es mindestens {:.0f} V.</translation>
     </message>
+    <message>
+        <source>says of no lamp how it looks</source>
+        <translation>sagt von keiner Lampe, wie sie aussieht</translation>
+    </message>
+    <message>
+        <source>not looked at</source>
+        <translation>nicht angesehen</translation>
+    </message>
+    <message>
+        <source>dim at the ends</source>
+        <translation>an den Enden dunkel</translation>
+    </message>
+    <message>
+        <source>reddish</source>
+        <translation>rötlich</translation>
+    </message>
+    <message>
+        <source>Looks of the lamps</source>
+        <translation>Aussehen der Lampen</translation>
+    </message>
+    <message>
+        <source>Looks</source>
+        <translation>Aussehen</translation>
+    </message>
+    <message>
+        <source>In the seconds of light, through the vents, at the edge or by a phone&apos;s video, later with the panel open: each lamp by itself.</source>
+        <translation>In den Sekunden mit Licht, durch die Schlitze, am Rand oder im Video eines Telefons, später bei offenem Panel: jede Lampe für sich.</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -8541,6 +8569,14 @@ Was schiefging, steht in %2.
         <source>how many lamps nobody has said: type them at Take in</source>
         <translation>wie viele Lampen, hat niemand gesagt: in der Annahme eintippen</translation>
     </message>
+    <message>
+        <source>all others lit</source>
+        <translation>alle anderen leuchten</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::LayerEntry</name>
@@ -10201,6 +10237,22 @@ repair  (A)</source>
     <message>
         <source>a half</source>
         <translation>eine Hälfte</translation>
+    </message>
+    <message>
+        <source>1 … 5</source>
+        <translation>1 … 5</translation>
+    </message>
+    <message>
+        <source>how it looks</source>
+        <translation>wie sie aussieht</translation>
+    </message>
+    <message>
+        <source>A</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>others lit</source>
+        <translation>andere leuchten</translation>
     </message>
 </context>
 <context>

@@ -7,10 +7,12 @@
 
 #include "app/painted_text.h"
 #include "app/theme.h"
+#include "language/language.h"
 
 namespace dimglow::app {
 
 using lamps::Lamps;
+using lamps::Look;
 
 LampPicture::LampPicture(QWidget* parent) : QWidget(parent) {
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -31,10 +33,11 @@ void LampPicture::moveCursor(int by) {
     cursor_ = std::clamp(cursor_ + by, 0, std::max(0, lamps_.count - 1));
     setAccessibleDescription(tr("Lamp %1 of %2").arg(cursor_ + 1).arg(lamps_.count));
     update();
+    emit moved();
 }
 
 QRectF LampPicture::screen() const {
-    const QRectF room = QRectF(rect()).adjusted(theme::px(56), theme::px(10), -theme::px(140), -theme::px(10));
+    const QRectF room = QRectF(rect()).adjusted(theme::px(56), theme::px(10), -theme::px(190), -theme::px(10));
     constexpr double aspect = 16.0 / 9;
     const double width = std::min(room.width(), aspect * room.height());
     return {room.center().x() - width / 2, room.center().y() - width / aspect / 2, width, width / aspect};
@@ -56,7 +59,7 @@ QRectF LampPicture::tube(int lamp) const {
 void LampPicture::mousePressEvent(QMouseEvent* event) {
     for (int lamp = 0; lamp < lamps_.count; ++lamp) {
         if (tube(lamp)
-                .adjusted(-theme::px(50), -theme::px(4), theme::px(130), theme::px(4))
+                .adjusted(-theme::px(50), -theme::px(4), theme::px(180), theme::px(4))
                 .contains(event->position())) {
             moveCursor(lamp - cursor_);
             return;
@@ -64,23 +67,31 @@ void LampPicture::mousePressEvent(QMouseEvent* event) {
     }
 }
 
-/// One tube between its two plugs; what was seen of it in words at its end.
-void LampPicture::paintLamp(QPainter& painter, int lamp) const {
+Look LampPicture::Seen::of(int lamp) const {
+    return lamp < int(looks.size()) ? looks[std::size_t(lamp)] : Look::Unknown;
+}
+
+/// As it looks: with dark ends, in pieces where it flickers, an empty outline where nobody looked.
+void LampPicture::paintTube(QPainter& painter, const QRectF& at, Look look) const {
     const auto& p = theme::palette();
-    const QRectF at = tube(lamp);
-    const bool isFirst = seen_.fadesFirst == lamp;
-    const bool isDark = isFirst || seen_.darkHalf == halfOf(lamp);
     const double round = at.height() / 2;
+    const bool isDark = look == Look::Dark;
+    const QColor light = isDark || look == Look::Unknown ? p.raised : look == Look::Reddish ? p.ember : p.lit;
+    const double dimEnd = look == Look::DimEnds ? 0.28 : 0.05;
     QLinearGradient glow(at.topLeft(), at.topRight());
-    const bool isSeen = seen_.together || seen_.fadesFirst >= 0 || seen_.darkHalf >= 0;
-    const QColor light = isDark || !isSeen ? p.raised : p.lit;
     glow.setColorAt(0, p.line);
-    glow.setColorAt(0.05, light);
-    glow.setColorAt(0.95, light);
+    glow.setColorAt(dimEnd, light);
+    glow.setColorAt(1 - dimEnd, light);
     glow.setColorAt(1, p.line);
     painter.setPen(QPen(isDark ? p.ember : p.line, isDark ? 2 : 1, isDark ? Qt::DashLine : Qt::SolidLine));
     painter.setBrush(glow);
-    if (lamps_.shape == Lamps::Shape::U) {
+    if (look == Look::Flickers) {
+        constexpr int pieces = 7;
+        const double piece = at.width() / pieces;
+        for (int i = 0; i < pieces; ++i) {
+            painter.drawRoundedRect(at.adjusted(i * piece, 0, (i + 0.6) * piece - at.width(), 0), round, round);
+        }
+    } else if (lamps_.shape == Lamps::Shape::U) {
         QPainterPath bent;
         bent.addRoundedRect(at, round, round);
         bent.addRoundedRect(at.adjusted(0.12 * at.width(), 0.3 * at.height(), -0.02 * at.width(), -0.3 * at.height()),
@@ -89,6 +100,30 @@ void LampPicture::paintLamp(QPainter& painter, int lamp) const {
     } else {
         painter.drawRoundedRect(at, round, round);
     }
+}
+
+/// What was seen of a lamp, in words.
+QString LampPicture::remarkOf(int lamp) const {
+    const Look look = seen_.of(lamp);
+    QStringList words;
+    if (look != Look::Unknown && look != Look::Lit) {
+        words << language::words(lamps::wordsOf(look));
+    }
+    if (seen_.fadesFirst == lamp) {
+        words << tr("fades first");
+    }
+    return words.join(QStringLiteral(", "));
+}
+
+/// One tube between its two plugs; what was seen of it in words at its end.
+void LampPicture::paintLamp(QPainter& painter, int lamp) const {
+    const auto& p = theme::palette();
+    const QRectF at = tube(lamp);
+    const double round = at.height() / 2;
+    const bool isSeen = seen_.together || seen_.fadesFirst >= 0 || seen_.darkHalf >= 0;
+    const bool fades = seen_.fadesFirst == lamp || seen_.darkHalf == halfOf(lamp);
+    const Look look = !seen_.looks.empty() ? seen_.of(lamp) : fades ? Look::Dark : isSeen ? Look::Lit : Look::Unknown;
+    paintTube(painter, at, look);
     painter.setBrush(p.raised);
     painter.setPen(QPen(p.quiet, 1));
     const QSizeF plug(theme::px(10), std::max(at.height(), double(theme::px(6))));
@@ -104,11 +139,11 @@ void LampPicture::paintLamp(QPainter& painter, int lamp) const {
     if (lamps_.count <= 16 || lamp == cursor_) {
         paintText(painter, left, Qt::AlignRight | Qt::AlignVCenter, QString::number(lamp + 1));
     }
-    if (isFirst) {
+    if (const QString remark = remarkOf(lamp); !remark.isEmpty()) {
         painter.setPen(p.ember);
         painter.setFont(theme::quiet());
-        paintRemark(painter, QRectF(screen().right() + theme::px(8), at.center().y() - line / 2, theme::px(128), line),
-                    Qt::AlignLeft | Qt::AlignVCenter, tr("fades first"));
+        paintRemark(painter, QRectF(screen().right() + theme::px(8), at.center().y() - line / 2, theme::px(178), line),
+                    Qt::AlignLeft | Qt::AlignVCenter, remark);
     }
     if (lamp == cursor_) {
         painter.setPen(QPen(p.glow, 2));
@@ -136,7 +171,7 @@ void LampPicture::paintEvent(QPaintEvent*) {
         painter.setPen(p.text);
         painter.setFont(theme::quiet());
         paintRemark(painter,
-                    QRectF(on.right() + theme::px(8), on.top(), theme::px(128), painter.fontMetrics().height()),
+                    QRectF(on.right() + theme::px(8), on.top(), theme::px(178), painter.fontMetrics().height()),
                     Qt::AlignLeft, tr("all together"));
     }
 }

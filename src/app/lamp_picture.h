@@ -1,8 +1,10 @@
 #pragma once
 
 #include <QWidget>
+#include <vector>
 
 #include "core/lamps/lamps.h"
+#include "core/lamps/looks.h"
 
 namespace dimglow::app {
 
@@ -13,9 +15,11 @@ class LampPicture : public QWidget {
 public:
     /// What was seen of the lamps.
     struct Seen {
-        int fadesFirst = -1;    ///< a lamp; -1: not seen, or none before the others
-        int darkHalf = -1;      ///< 0 the upper, 1 the lower
-        bool together = false;  ///< none before the others
+        int fadesFirst = -1;                  ///< a lamp; -1: not seen, or none before the others
+        int darkHalf = -1;                    ///< 0 the upper, 1 the lower
+        bool together = false;                ///< none before the others
+        std::vector<lamps::Look> looks = {};  ///< of each; empty: nobody looked
+        lamps::Look of(int lamp) const;
     };
     explicit LampPicture(QWidget* parent = nullptr);
 
@@ -25,6 +29,10 @@ public:
 
     QSize minimumSizeHint() const override;
 
+signals:
+    /// Another lamp is chosen, or another set is shown.
+    void moved();
+
 protected:
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
@@ -33,8 +41,10 @@ private:
     QRectF screen() const;
     /// Where a lamp is drawn.
     QRectF tube(int lamp) const;
-    int halfOf(int lamp) const { return 2 * lamp < lamps_.count ? 0 : 1; }
+    int halfOf(int lamp) const { return lamps::halfOf(lamp, lamps_.count); }
     void paintLamp(QPainter& painter, int lamp) const;
+    void paintTube(QPainter& painter, const QRectF& at, lamps::Look look) const;
+    QString remarkOf(int lamp) const;
 
     lamps::Lamps lamps_;
     Seen seen_;

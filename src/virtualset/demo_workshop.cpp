@@ -583,7 +583,7 @@ DemoJob waitingRoom(const knowledge::Knowledge& trade) {
     demo.job.set.lamps.supplyVolts = 24;
     askLamps(demo, {LampTrouble::DriftedFilm, 1, 0.3, true, {}, 430}, {12, 1.5, true, true, 0.85}, trade,
              {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("evenness"), asked("lampFades"),
-              asked("outputsCompared")});
+              evidence::LampsSeen::Question{}, asked("outputsCompared")});
     return demo;
 }
 

@@ -109,6 +109,28 @@ std::string LampSet::sightOf(const std::string& test) const {
     return {};
 }
 
+/// How each of them looks while there is light.
+evidence::LampsSeen LampSet::looks() const {
+    using lamps::Look;
+    evidence::LampsSeen seen;
+    const bool isOld = happens("all of them are old", 0.3);
+    for (int lamp = 0; lamp < make_.lamps; ++lamp) {
+        const std::string which = "look" + std::to_string(lamp);
+        const bool isItsOwn = isOfALamp() && lamp == wrong_.lamp;
+        const double left = current(lamp);
+        const bool flickers = isItsOwn && !has(LampTrouble::BrokenLamp) && happens("flickers" + which, 0.3);
+        const bool isWorn = isItsOwn && has(LampTrouble::WornLamp) && happens("ends" + which, 0.5);
+        const bool isWeak = left < make_.lampsSag;
+        seen.looks.push_back(left < 0.4                                             ? Look::Dark
+                             : flickers                                             ? Look::Flickers
+                             : isWorn || happens("old" + which, isOld ? 0.3 : 0.02) ? Look::DimEnds
+                             : isWeak && happens("red" + which, 0.4)                ? Look::Reddish
+                             : isWeak                                               ? Look::DimEnds
+                                                                                    : Look::Lit);
+    }
+    return seen;
+}
+
 /// What is heard, smelled or comes with warmth and age; empty for other tests.
 std::string LampSet::signsOf(const std::string& test) const {
     if (test == "warmLonger") {
@@ -281,6 +303,9 @@ std::vector<evidence::Observation> LampSet::take(const evidence::Question& quest
     }
     if (std::holds_alternative<LightSeen::Question>(question)) {
         return Taken{light()};
+    }
+    if (std::holds_alternative<evidence::LampsSeen::Question>(question)) {
+        return Taken{looks()};
     }
     if (const auto* asked = std::get_if<evidence::PointTaken::Question>(&question)) {
         if (const auto taken = check(*asked)) {

@@ -67,6 +67,7 @@ private:
     int darkOnes() const;
     bool isHalfDark() const;
     evidence::LightSeen light() const;
+    evidence::LampsSeen looks() const;
     std::string answerTo(const std::string& test) const;
     std::string whereSeen(const std::string& test, const std::string& answer) const;
     std::string sightOf(const std::string& test) const;

@@ -292,6 +292,7 @@ std::vector<evidence::Observation> SealedSet::take(const evidence::Question& que
         },
         [&](const evidence::PointTaken::Question& asked) { return Taken{check(asked)}; },
         [&](const evidence::PointSeen::Question& asked) { return Taken{look(asked.asked)}; },
+        [&](const evidence::LampsSeen::Question&) { return Taken{}; },  // it has none
         [&](const evidence::LookAlong& asked) {
             Taken seen;
             const auto order = backlight::ledsInOrder(backlight_, asked.run.string);

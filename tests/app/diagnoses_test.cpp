@@ -194,6 +194,26 @@ TEST_F(LampJob, OfABurntJointByKeys) {
     finish();
 }
 
+TEST_F(LampJob, LampsAreLookedAtOneByOne) {
+    takeInLamps("lampJoint");
+    const auto count = std::size_t(me_.job().set.lamps.count);
+    me_.goTo("strings");
+    me_.press(Qt::Key_5);  // the top one is dark, the next one red, without waiting for the program
+    me_.press(Qt::Key_4);
+    me_.press(Qt::Key_A);
+    std::vector<lamps::Look> looks(count, lamps::Look::Lit);
+    looks[0] = lamps::Look::Dark;
+    looks[1] = lamps::Look::Reddish;
+    EXPECT_EQ(std::get<evidence::LampsSeen>(me_.job().trail.back().what).looks, looks);
+    EXPECT_EQ(job::standingEntries(me_.job(), job::Phase::Before).size(), 1U) << "a later look takes its place";
+    me_.press(Qt::Key_Up);
+    me_.press(Qt::Key_Up);
+    EXPECT_TRUE(me_.find<QPushButton>(QStringLiteral("look:dark"))->isChecked());
+    me_.press(Qt::Key_0);
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    EXPECT_EQ(std::get<evidence::LampsSeen>(me_.job().trail.back().what).looks, looks);
+}
+
 TEST_F(LampJob, SumsReckonWithWhatWasTypedAlone) {
     takeInLamps("lampJoint");
     me_.goTo("strings");

@@ -1,10 +1,13 @@
 #include <gtest/gtest.h>
 
+#include <cmath>
+
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
 #include "core/lamps/inverter.h"
 #include "core/lamps/lamp_line.h"
+#include "core/lamps/looks.h"
 #include "core/sheet/assessment.h"
 #include "core/typing/words.h"
 
@@ -113,6 +116,65 @@ TEST(InverterSums, AgreeWithTheFormulas) {
 }
 
 /// No advice of a lamp job asks for what only LEDs have, or for live work before somebody is trained for it.
+/// Every way that three lamps may look.
+std::vector<std::vector<Look>> everyLook() {
+    std::vector<std::vector<Look>> all;
+    for (int one = 1; one < lookCount; ++one) {
+        for (int two = 1; two < lookCount; ++two) {
+            for (int three = 1; three < lookCount; ++three) {
+                all.push_back({Look(one), Look(two), Look(three)});
+            }
+        }
+    }
+    return all;
+}
+
+TEST(LampLooks, AreADistributionAndOnesThatNobodySawDropOut) {
+    const Trouble troubles[] = {{}, {1, 0, {0, 0.1, 0.2, 0.3, 0.2, 0.2}}, {0.3, 0.6, {0, 0.1, 0.1, 0.1, 0.1, 0.6}}};
+    for (const auto& trouble : troubles) {
+        double all = 0;
+        double firstIsDark = 0;
+        for (const auto& looks : everyLook()) {
+            const double share = std::exp(logLikelihood(looks, trouble));
+            all += share;
+            firstIsDark += looks.front() == Look::Dark ? share : 0;
+        }
+        EXPECT_NEAR(all, 1, 1e-9);
+        EXPECT_NEAR(std::exp(logLikelihood({Look::Dark, Look::Unknown, Look::Unknown}, trouble)), firstIsDark, 1e-9);
+    }
+}
+
+/// Shares of two suspects in a lamp set that goes dark after two seconds, once its lamps were looked at.
+double ratioOf(const std::vector<Look>& looks, const char* suspect, const char* other) {
+    job::Job job;
+    job.id = "L";
+    job.set.lamps.count = 6;
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::FlashThenDark, 2});
+    job::addEntry(job, "", job::Phase::Before, evidence::LampsSeen{looks});
+    const auto shares = sheet::assess(job, knowledge::builtInKnowledge(), {.today = {}}).diagnosis.shareOfSuspect;
+    return shares.at(suspect) / shares.at(other);
+}
+
+// Common practice, no source.
+TEST(LampLooks, TellOneLampFromAHalfAndFromTheInverter) {
+    using enum Look;
+    const std::vector<Look> nobody = {Lit, Unknown, Unknown, Unknown, Unknown, Unknown};
+    const std::vector<Look> one = {Lit, Dark, Lit, Lit, Lit, Lit};
+    const std::vector<Look> half = {Dark, Dark, Dark, Lit, Lit, Lit};
+    const std::vector<Look> none = {Lit, Lit, Lit, Lit, Lit, Lit};
+    const std::vector<Look> old = {DimEnds, Reddish, DimEnds, DimEnds, Lit, DimEnds};
+    const std::vector<Look> worn = {Lit, Lit, Lit, DimEnds, Lit, Lit};
+    EXPECT_GT(ratioOf(one, "lampBroken", "inverterCapacitors"),
+              20 * ratioOf(nobody, "lampBroken", "inverterCapacitors"));
+    EXPECT_GT(ratioOf(half, "filmCapacitor", "lampBroken"), 20 * ratioOf(nobody, "filmCapacitor", "lampBroken"));
+    EXPECT_LT(ratioOf(none, "lampBroken", "inverterCapacitors"),
+              ratioOf(nobody, "lampBroken", "inverterCapacitors") / 3);
+    EXPECT_GT(ratioOf(worn, "lampWorn", "inverterSense"), 2 * ratioOf(nobody, "lampWorn", "inverterSense"));
+    const double aged = ratioOf(old, "lampWorn", "inverterSense") / ratioOf(nobody, "lampWorn", "inverterSense");
+    EXPECT_LT(aged, 3) << "a set of old lamps has dim ends throughout, whatever is wrong";
+}
+
 TEST(LampJobs, AreAskedForNothingOfLeds) {
     const auto& trade = knowledge::builtInKnowledge();
     job::Job job;

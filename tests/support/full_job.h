@@ -75,6 +75,8 @@ inline Job fullJob() {
     job.repair.terms = {{"replaceStrip", 12, 3, false}, {"replaceLed", {}, {}, true}};
     job.set.backlight.strips[1].led.classAssumed = true;
     addEntry(job, "2026-11-25T08:10:00Z", Phase::Before, Answer{"standby", "blinks", 5, "red"});
+    addEntry(job, "2026-11-25T08:10:20Z", Phase::Before,
+             LampsSeen{{lamps::Look::Lit, lamps::Look::DimEnds, lamps::Look::Unknown, lamps::Look::Dark}});
     addEntry(job, "2026-11-25T08:11:00Z", Phase::Before,
              PointSeen{{"supplyCapacitor", "C12"}, PointSeen::Looks::Bulged});
     parts::PartReading diode;

@@ -1,15 +1,18 @@
 #include "app/stations/lamps_card.h"
 
-#include <QVBoxLayout>
+#include <QGridLayout>
+#include <algorithm>
 
 #include "app/panels.h"
 #include "app/theme.h"
+#include "language/language.h"
 
 namespace dimglow::app {
 
 namespace {
 
 using lamps::Lamps;
+using lamps::Look;
 
 constexpr const char* question = "lampFades";
 
@@ -44,6 +47,10 @@ QString factsOf(const Lamps& lamps) {
 LampPicture::Seen seenIn(const job::Job& job) {
     LampPicture::Seen seen;
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
+        if (const auto* looks = std::get_if<evidence::LampsSeen>(&entry.what);
+            looks != nullptr && int(looks->looks.size()) == job.set.lamps.count) {
+            seen.looks = looks->looks;
+        }
         const auto* answer = std::get_if<evidence::Answer>(&entry.what);
         if (answer != nullptr && answer->test == "evenness" && answer->choice == "half") {
             seen.darkHalf = answer->detail == "top" ? 0 : answer->detail == "bottom" ? 1 : seen.darkHalf;
@@ -78,7 +85,9 @@ LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
     rows->addWidget(facts_);
     picture_ = new LampPicture;
     picture_->setObjectName(QStringLiteral("lamps"));
+    connect(picture_, &LampPicture::moved, this, &LampsCard::showLook);
     rows->addWidget(picture_, 1);
+    addLooks(*rows);
     auto* how =
         makeLabel(tr("In the seconds before it goes dark, by eye or by a phone's video: which lamp fades first? ↑ ↓ "
                      "choose it, F writes it down; T all together, H the half it is in."),
@@ -89,12 +98,68 @@ LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
     rows->addWidget(sums_);
 }
 
+/// The looks of a lamp with their keys, that of the chosen one marked.
+void LampsCard::addLooks(QVBoxLayout& rows) {
+    constexpr int perLine = 4;
+    auto* grid = new QGridLayout;
+    grid->setSpacing(theme::px(6));
+    grid->setColumnStretch(perLine, 1);
+    const auto add = [&](QPushButton* button) {
+        const int at = grid->count();
+        button->setFocusPolicy(Qt::NoFocus);
+        grid->addWidget(button, at / perLine, at % perLine);
+    };
+    for (const auto look : {Look::Lit, Look::Flickers, Look::DimEnds, Look::Reddish, Look::Dark, Look::Unknown}) {
+        auto* button = makeButton(language::words(lamps::wordsOf(look)), QString::number(int(look)));
+        button->setObjectName(QStringLiteral("look:") + QLatin1String(lamps::lookWords[std::size_t(look)]));
+        button->setCheckable(true);
+        connect(button, &QPushButton::clicked, this, [this, look] { this->look(look); });
+        add(button);
+        looks_.push_back(button);
+    }
+    auto* others = makeButton(tr("all others lit"), tr("A"));
+    connect(others, &QPushButton::clicked, this, &LampsCard::lookAtOthers);
+    add(others);
+    rows.addLayout(grid);
+}
+
 void LampsCard::show(const Snapshot& shown) {
     const auto& lamps = shown.job.set.lamps;
+    const auto seen = seenIn(shown.job);
     count_ = lamps.count;
+    seen_.looks = seen.looks;
+    seen_.looks.resize(std::size_t(count_), Look::Unknown);
     facts_->setText(factsOf(lamps));
-    picture_->show(lamps, seenIn(shown.job));
+    picture_->show(lamps, seen);
     sums_->show(lamps);
+}
+
+/// Which look is that of the chosen lamp.
+void LampsCard::showLook() {
+    const int lamp = picture_->cursor();
+    const Look of = lamp < int(seen_.looks.size()) ? seen_.looks[std::size_t(lamp)] : Look::Unknown;
+    for (auto* button : looks_) {
+        button->setEnabled(count_ > 0);
+        button->setChecked(count_ > 0 &&
+                           button->objectName().endsWith(QLatin1String(lamps::lookWords[std::size_t(of)])));
+    }
+}
+
+/// The chosen lamp looks so; the next one is at hand.
+void LampsCard::look(Look look) {
+    const auto lamp = std::size_t(picture_->cursor());
+    if (lamp < seen_.looks.size()) {
+        seen_.looks[lamp] = look;
+        picture_->moveCursor(1);
+        emit looked(seen_);
+    }
+}
+
+void LampsCard::lookAtOthers() {
+    std::replace(seen_.looks.begin(), seen_.looks.end(), Look::Unknown, Look::Lit);
+    if (!seen_.looks.empty()) {
+        emit looked(seen_);
+    }
 }
 
 bool LampsCard::press(int key) {
@@ -104,6 +169,17 @@ bool LampsCard::press(int key) {
         case Qt::Key_Up:
         case Qt::Key_Down:
             picture_->moveCursor(key == Qt::Key_Up ? -1 : 1);
+            return true;
+        case Qt::Key_0:
+        case Qt::Key_1:
+        case Qt::Key_2:
+        case Qt::Key_3:
+        case Qt::Key_4:
+        case Qt::Key_5:
+            look(Look(key - Qt::Key_0));
+            return true;
+        case Qt::Key_A:
+            lookAtOthers();
             return true;
         case Qt::Key_F:
             emit faded({question, lamp == 0 ? "top" : lamp == count_ - 1 ? "bottom" : "other", {}, which});

@@ -64,6 +64,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     body_->addWidget(makeNotSeenCard());
     lamps_ = new LampsCard;
     connect(lamps_, &LampsCard::faded, this, [this](const evidence::Answer& answer) { tell(session_.record(answer)); });
+    connect(lamps_, &LampsCard::looked, this, [this](const evidence::LampsSeen& seen) { tell(session_.record(seen)); });
     body_->addWidget(lamps_, 1);
     mapCard_ = makeCard("panel");
     auto* mapLayout = new QVBoxLayout(mapCard_);
@@ -694,10 +695,8 @@ void StringsStation::keyPressEvent(QKeyEvent* event) {
 
 std::vector<KeyHint> StringsStation::keys() const {
     if (session_.hasJob() && job().set.lightKind() == set::LightKind::Lamps) {
-        return {{tr("↑ ↓"), tr("lamp")},
-                {tr("F"), tr("fades first")},
-                {tr("T"), tr("all together")},
-                {tr("H"), tr("a half")}};
+        return {{tr("↑ ↓"), tr("lamp")},      {tr("1 … 5"), tr("how it looks")}, {tr("A"), tr("others lit")},
+                {tr("F"), tr("fades first")}, {tr("T"), tr("all together")},     {tr("H"), tr("a half")}};
     }
     if (!session_.hasJob() || !job().set.backlight.isDescribed) {
         return {{tr("Enter"), tr("use these strips")}};
@@ -709,7 +708,7 @@ std::vector<KeyHint> StringsStation::keys() const {
 bool StringsStation::isDone(const Snapshot& shown) {
     return std::any_of(shown.job.trail.begin(), shown.job.trail.end(), [](const auto& e) {
         return std::holds_alternative<evidence::TesterTaken>(e.what) ||
-               std::holds_alternative<evidence::LedSeen>(e.what);
+               std::holds_alternative<evidence::LampsSeen>(e.what) || std::holds_alternative<evidence::LedSeen>(e.what);
     });
 }
 

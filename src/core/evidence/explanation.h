@@ -8,6 +8,7 @@
 #include "core/backlight/wiring.h"
 #include "core/driver/forecast.h"
 #include "core/knowledge/knowledge.h"
+#include "core/lamps/looks.h"
 #include "core/locate/cells.h"
 #include "core/parts/part_check.h"
 #include "core/set/display_set.h"
@@ -76,6 +77,8 @@ public:
     /// does not know the test.
     virtual double take(const VoltsAsked& asked, driver::Shape shape, double volts, double rest) = 0;
     virtual const driver::LightForecast& light() const = 0;
+    /// What the trouble makes of the lamps; null in a set that is not said to have so many.
+    virtual const lamps::Trouble* lampTrouble(int lamps) const = 0;
 };
 
 /// What strings of LEDs would show under one explanation.

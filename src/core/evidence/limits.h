@@ -19,6 +19,7 @@ inline constexpr Range amps{0, 100};
 inline constexpr Range testerAmps{1e-5, 20};
 inline constexpr Range testerVolts{0.1, 2000};
 inline constexpr Range secondsToDark{0, 3600};
+inline constexpr std::size_t lamps = 100;  ///< that are looked at
 inline constexpr Range ledVolts{0, 100};
 inline constexpr Range ledSetVolts{0.1, 100};
 inline constexpr Range ledAmps{0, 10};

@@ -5,6 +5,7 @@
 
 #include "core/evidence/answer.h"
 #include "core/evidence/bridged.h"
+#include "core/evidence/lamps_seen.h"
 #include "core/evidence/led_checked.h"
 #include "core/evidence/led_seen.h"
 #include "core/evidence/light_seen.h"
@@ -26,8 +27,8 @@ struct Kinds {
     using Question = std::variant<typename K::Question..., LookAlong>;
 };
 /// All kinds; in job files each has its word.
-using AllKinds =
-    Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged, NotReached, PointTaken, PointSeen>;
+using AllKinds = Kinds<Answer, Measured, LightSeen, TesterTaken, LedSeen, LedChecked, Bridged, NotReached, PointTaken,
+                       PointSeen, LampsSeen>;
 
 using Observation = AllKinds::Observation;
 /// What was asked, whatever the answer; equal and ordered, so that it can be a key.

@@ -103,6 +103,28 @@ std::vector<std::vector<std::string>> readNeeds(Fields& suspect) {
     return needs;
 }
 
+/// What a suspect makes of lamps: of none where nothing is said.
+lamps::Trouble readLamps(Fields& suspect, const nlohmann::json& document) {
+    lamps::Trouble trouble;
+    if (!suspect.has("lamps")) {
+        return trouble;
+    }
+    Fields of = suspect.object("lamps");
+    trouble.one = of.number("one", 0, 1, 0);
+    trouble.half = of.number("half", 0, 1 - trouble.one, 0);
+    of.object("looks");
+    const auto shares = readShares(document["lamps"]["looks"], of.pathOf("looks"));
+    for (int look = 1; look < lamps::lookCount; ++look) {
+        const auto found = shares.find(lamps::lookWords[std::size_t(look)]);
+        if (found == shares.end()) {
+            throw FormatError(of.pathOf("looks"),
+                              fmt::format("has no share for \"{}\"", lamps::lookWords[std::size_t(look)]));
+        }
+        trouble.looks[std::size_t(look)] = found->second;
+    }
+    return trouble;
+}
+
 std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Knowledge& knowledge) {
     Fields fields(document, "suspects.json");
     requireHeader(fields, "dimglow-suspects");
@@ -132,6 +154,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.block = blockNamed(suspect, knowledge);
         kind.points = readGrades(suspect, all, knowledge);
         kind.needs = readNeeds(suspect);
+        kind.lamps = readLamps(suspect, all);
         kind.parts = readParts(suspect, all, knowledge);
         suspects.push_back(std::move(kind));
     });

@@ -9,6 +9,7 @@
 
 #include "core/driver/forecast.h"
 #include "core/hands/trade.h"
+#include "core/lamps/looks.h"
 #include "core/parts/part_check.h"
 #include "core/set/display_set.h"
 #include "core/set/set_state.h"
@@ -120,6 +121,7 @@ struct SuspectKind {
     std::vector<PartSuspect> parts;               ///< their shares add up to 1; empty when there is only one
     /// In a set with several feeds: how often all of them have it at once, being upstream of them; otherwise one has.
     double ofAllFeeds = 1;
+    lamps::Trouble lamps = {};   ///< what it makes of the lamps of a set that has such
     bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
     /// Before it is the verdict, of each group one of these tests or points must have been read.
     std::vector<std::vector<std::string>> needs = {};

@@ -60,6 +60,11 @@ double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, d
     return gone > 0 ? std::log((1 - gone) * std::exp(step.log) + gone * densityOfNothing(volts)) : step.log;
 }
 
+const lamps::Trouble* Explained::lampTrouble(int lamps) const {
+    return model_.set().lightKind() == set::LightKind::Lamps && model_.set().lamps.count == lamps ? &suspect().lamps
+                                                                                                  : nullptr;
+}
+
 bool Explained::isExact(const evidence::PointTaken& taken) const {
     const auto* point = model_.knowledge().point(taken.asked.point);
     return point != nullptr && parts::isExact(point->kind, taken.reading);

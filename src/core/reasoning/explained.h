@@ -39,6 +39,7 @@ public:
     std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
     double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
     const driver::LightForecast& light() const override { return about_.board->forecast.light; }
+    const lamps::Trouble* lampTrouble(int lamps) const override;
 
 private:
     const SuspectKind& suspect() const { return model_.suspectOf(hypothesis_); }

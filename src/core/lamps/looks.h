@@ -1,0 +1,39 @@
+#pragma once
+
+#include <array>
+#include <vector>
+
+#include "core/text/text.h"
+
+/// \file
+/// How lamps look while there is light, one by one, and what that says of a trouble.
+
+namespace dimglow::lamps {
+
+/// How one lamp looks in the seconds of light.
+enum class Look { Unknown, Lit, Flickers, DimEnds, Reddish, Dark };
+inline constexpr int lookCount = 6;
+/// Their words in files.
+inline const std::vector<const char*> lookWords = {"unknown", "lit", "flickers", "dimEnds", "reddish", "dark"};
+/// "lit", "dim at the ends".
+text::Text wordsOf(Look look);
+
+/// Share of each look of one lamp; there is none of Unknown.
+using LookShares = std::array<double, lookCount>;
+
+/// What a trouble makes of the lamps of a set: of one of them, of a half, or of none.
+struct Trouble {
+    double one = 0;         ///< how often one lamp shows it
+    double half = 0;        ///< how often a half is dark
+    LookShares looks = {};  ///< of that one lamp
+};
+
+/// 0 of the upper half, 1 of the lower one.
+int halfOf(int lamp, int count);
+
+/// Natural log of how likely the lamps of a set look so under a trouble. Sound lamps of a set age together: where the
+/// ends of some are dim, those of the others may be (shares of sound lamps are common practice, no source).
+/// \param looks one for each lamp, from the top; Unknown of those that nobody looked at
+double logLikelihood(const std::vector<Look>& looks, const Trouble& trouble);
+
+}  // namespace dimglow::lamps
