@@ -47,8 +47,8 @@ protected:
     void addLeds(const LedStrings& strings, FaultList& list) {
         std::vector<int> used(std::size_t(strings.siteCount()), 0);
         for (int tries = draw_.whole(1, 6); tries > 0; --tries) {
-            const int site = draw_.whole(0, strings.siteCount() - 1);
-            const int kind = draw_.whole(0, backlight::ledFaultKinds - 1);
+            const faults::SiteIndex site(draw_.whole(0, strings.siteCount() - 1));
+            const faults::UnitFaultIndex kind(draw_.whole(0, backlight::ledFaultKinds - 1));
             const int count = draw_.whole(1, 3);
             const bool fits = used[std::size_t(site)] + count <= strings.unitsAt(site);
             const bool again = std::any_of(list.begin(), list.end(), [&](const faults::Fault& other) {

@@ -66,7 +66,7 @@ int faultyLeds(const Model& model, const Hypothesis& hypothesis) {
     int count = faults::faultyUnitCount(hypothesis.faults);
     for (const auto& fault : hypothesis.faults) {
         const auto* units = faults::asUnits(fault);
-        if (units != nullptr && LedFault(units->kind) == LedFault::GroupOpen) {
+        if (units != nullptr && LedFault(int(units->kind)) == LedFault::GroupOpen) {
             const auto& cell = model.strings().partition().cells()[std::size_t(units->site)];
             count += units->count * (model.backlight().strips[std::size_t(cell.strip)].parallel - 1);
         }

@@ -16,6 +16,9 @@ namespace dimglow::reasoning {
 using faults::Fault;
 using faults::FaultList;
 using faults::FaultyUnits;
+using faults::SiteIndex;
+using faults::UnitFaultIndex;
+using source::DrivenIndex;
 using text::say;
 using text::Text;
 
@@ -256,8 +259,8 @@ private:
         std::vector<Hypothesis> sets;
         for (int site = 0; site < source_.siteCount(); ++site) {
             for (int kind = 0; kind < int(kinds_.size()); ++kind) {
-                if (canHave(site, kind)) {
-                    sets.push_back(extended(Hypothesis{}, site, kind));
+                if (canHave(SiteIndex(site), UnitFaultIndex(kind))) {
+                    sets.push_back(extended(Hypothesis{}, SiteIndex(site), UnitFaultIndex(kind)));
                 }
             }
         }
@@ -340,7 +343,7 @@ private:
     }
 
     /// \p from with one more faulty unit, in canonical order.
-    Hypothesis extended(const Hypothesis& from, int site, int kind) {
+    Hypothesis extended(const Hypothesis& from, SiteIndex site, UnitFaultIndex kind) {
         Hypothesis h = from;
         h.forecast = -1;
         const auto same = std::find_if(h.faults.begin(), h.faults.end(), [&](const Fault& other) {
@@ -381,12 +384,12 @@ private:
     /// does.
     struct Touched {
         std::vector<std::size_t> entries;
-        std::vector<int> looks;  ///< into looks_
+        std::vector<DrivenIndex> looks;  ///< into looks_
     };
 
     void findTouched() {
         for (const auto& entry : entries_) {
-            lookOf_.push_back(source_.drivenFor(entry.what).value_or(-1));
+            lookOf_.push_back(source_.drivenFor(entry.what).value_or(DrivenIndex(-1)));
         }
         looks_.resize(std::size_t(source_.drivenCount()));
         for (std::size_t e = 0; e < entries_.size(); ++e) {
@@ -396,8 +399,9 @@ private:
         }
         for (int site = 0; site < source_.siteCount(); ++site) {
             auto& touched = touched_[std::size_t(site)];
-            for (int look = 0; look < int(looks_.size()); ++look) {
-                if (source_.isDriven(look, site)) {
+            for (int number = 0; number < int(looks_.size()); ++number) {
+                const DrivenIndex look(number);
+                if (source_.isDriven(look, SiteIndex(site))) {
                     touched.looks.push_back(look);
                 }
             }
@@ -410,7 +414,7 @@ private:
     }
 
     /// The entries that \p h, which is \p from with one more fault at \p site, may say otherwise; board readings last.
-    const std::vector<std::size_t>& changedBy(const Hypothesis& from, const Hypothesis& h, int site) {
+    const std::vector<std::size_t>& changedBy(const Hypothesis& from, const Hypothesis& h, SiteIndex site) {
         const auto& touched = touched_[std::size_t(site)];
         changed_.clear();
         ++weighed_;
@@ -421,7 +425,7 @@ private:
             }
         };
         std::for_each(touched.entries.begin(), touched.entries.end(), note);
-        for (const int index : touched.looks) {
+        for (const DrivenIndex index : touched.looks) {
             auto& look = looks_[std::size_t(index)];
             look.conducts = source_.conducts(index, h.faults);
             look.weighed = weighed_;
@@ -439,12 +443,12 @@ private:
     /// One fault that a set may be extended by.
     struct Extension {
         double log = 0;  ///< of it alone
-        int site = 0;
-        int kind = 0;
+        SiteIndex site;
+        UnitFaultIndex kind;
     };
 
     /// Whether units at a site may have a fault that the knowledge files know.
-    bool canHave(int site, int kind) const {
+    bool canHave(SiteIndex site, UnitFaultIndex kind) const {
         const int suspect = kinds_[std::size_t(kind)].suspect;
         return suspect >= 0 && model_.canHave(model_.knowledge().suspects[std::size_t(suspect)]) &&
                source_.canHave(site, kind);
@@ -454,8 +458,8 @@ private:
         std::vector<Extension> extensions;
         for (int site = 0; site < source_.siteCount(); ++site) {
             for (int kind = 0; kind < int(kinds_.size()); ++kind) {
-                if (canHave(site, kind)) {
-                    extensions.push_back({0, site, kind});
+                if (canHave(SiteIndex(site), UnitFaultIndex(kind))) {
+                    extensions.push_back({0, SiteIndex(site), UnitFaultIndex(kind)});
                 }
             }
         }
@@ -514,7 +518,7 @@ private:
             : search_(search), marked_(marked), seen_(seen) {}
 
         /// \param kinds by marked unit. \returns whether they make an explanation that is new and kept
-        bool add(const std::vector<int>& kinds) {
+        bool add(const std::vector<UnitFaultIndex>& kinds) {
             Hypothesis h;
             for (std::size_t i = 0; i < marked_.size(); ++i) {
                 if (!search_.canHave(marked_[i].site, kinds[i])) {
@@ -533,11 +537,11 @@ private:
         }
 
         /// One of the units has another fault that looks alike.
-        void addVariants(std::vector<int> kinds) {
+        void addVariants(std::vector<UnitFaultIndex> kinds) {
             for (auto& kind : kinds) {
                 const auto usual = kind;
                 for (int other = 0; other < int(search_.kinds_.size()); ++other) {
-                    kind = other;
+                    kind = UnitFaultIndex(other);
                     if (search_.isDim(kind) == search_.isDim(usual)) {
                         add(kinds);
                     }
@@ -558,20 +562,20 @@ private:
         std::vector<Partial> kept_;
     };
 
-    bool isDim(int kind) const { return kinds_[std::size_t(kind)].isDim; }
+    bool isDim(UnitFaultIndex kind) const { return kinds_[std::size_t(kind)].isDim; }
 
     /// All units that were marked are faulty at once, of one kind as far as they look alike, or one of them of another:
     /// guessed one by one, a set that lacks some of them says too little to be kept.
     std::vector<Partial> addMarked(const std::vector<source::Marked>& marked, Sets& seen) {
         standOn(healthy_);
         MarkedSets sets(*this, marked, seen);
-        const int count = int(kinds_.size());
-        for (int dark = 0; dark < count; ++dark) {
-            for (int dim = 0; dim < count; ++dim) {
-                if (isDim(dark) || !isDim(dim)) {
-                    continue;
-                }
-                std::vector<int> kinds;
+        std::vector<UnitFaultIndex> byLook[2];  // dark ones, and those that still give light
+        for (int kind = 0; kind < int(kinds_.size()); ++kind) {
+            byLook[isDim(UnitFaultIndex(kind)) ? 1 : 0].emplace_back(kind);
+        }
+        for (const auto dark : byLook[0]) {
+            for (const auto dim : byLook[1]) {
+                std::vector<UnitFaultIndex> kinds;
                 for (const auto& unit : marked) {
                     kinds.push_back(unit.isDim ? dim : dark);
                 }
@@ -714,7 +718,7 @@ private:
         ++weighed_;
         for (int index = 0; index < int(looks_.size()) && !isSound; ++index) {
             auto& look = looks_[std::size_t(index)];
-            look.conducts = source_.conducts(index, h.faults);
+            look.conducts = source_.conducts(DrivenIndex(index), h.faults);
             look.weighed = weighed_;
         }
         return add(h, healthy_, isSound ? unsound_ : all_);
@@ -874,7 +878,7 @@ std::vector<Partial> sharedOut(const Model& model, const source::Split& split, c
             for (const auto& [site, count] :
                  {std::pair(part.within, inside), std::pair(part.without, units.count - inside)}) {
                 if (count > 0) {
-                    grown.hypothesis.faults.emplace_back(FaultyUnits{site, units.kind, count});
+                    grown.hypothesis.faults.emplace_back(FaultyUnits{SiteIndex(site), units.kind, count});
                 }
             }
             next.push_back(std::move(grown));
@@ -942,7 +946,7 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
             for (auto& fault : coarse.faults) {
                 if (auto* units = std::get_if<FaultyUnits>(&fault)) {
                     const auto& [within, without] = parts[std::size_t(units->site)];
-                    units->site = std::max(within, without);
+                    units->site = SiteIndex(std::max(within, without));
                 }
             }
             keep(coarse, 1);

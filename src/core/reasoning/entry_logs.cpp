@@ -78,7 +78,7 @@ const std::vector<Hypothesis>& EntryLogs::namedFaults() {
         if (model_.source().holds(suspect)) {
             const auto kind = std::find_if(kinds.begin(), kinds.end(), [&](const auto& k) { return k.suspect == s; });
             if (kind != kinds.end()) {
-                h.faults.assign(1, FaultyUnits{0, int(kind - kinds.begin()), 1});
+                h.faults.assign(1, FaultyUnits{{}, faults::UnitFaultIndex(int(kind - kinds.begin())), 1});
             } else if (const auto all = model_.source().candidates(suspect); !all.empty()) {
                 h.faults.assign(1, all[all.size() / 2]);
             }

@@ -21,6 +21,8 @@ namespace dimglow::source {
 
 using faults::Fault;
 using faults::FaultList;
+using faults::SiteIndex;
+using faults::UnitFaultIndex;
 
 /// A kind of fault of single units.
 struct UnitFault {
@@ -33,7 +35,7 @@ struct UnitFault {
 
 /// A unit that was seen not to give full light while others around it did.
 struct Marked {
-    int site = 0;
+    SiteIndex site;
     bool isDim = false;
     auto operator<=>(const Marked&) const = default;
 };
@@ -66,6 +68,10 @@ struct Split {
 /// LightSource::demandAt().
 using DemandIndex = int;
 
+struct Driven;
+/// What was driven while an observation was made, numbered from 0 up to LightSource::drivenCount().
+using DrivenIndex = backlight::Index<Driven>;
+
 /// Answers are computed once and kept under keys of full values. Not thread-safe; one per model.
 class LightSource {
 public:
@@ -86,7 +92,7 @@ public:
 
     virtual const std::vector<UnitFault>& unitFaults() const = 0;
     /// Whether units at a site can have a kind of fault.
-    virtual bool canHave(int site, int kind) const = 0;
+    virtual bool canHave(SiteIndex site, UnitFaultIndex kind) const = 0;
     /// Whether a suspect sits in the source; then its faults are those of single units or candidates().
     virtual bool holds(const knowledge::SuspectKind& suspect) const = 0;
     /// Every place and size that a suspect may have, but for faults of single units.
@@ -102,12 +108,12 @@ public:
 
     /// Whether a fault at a site can change what an observation shows.
     virtual bool touches(const evidence::Observation& what, int site) const = 0;
-    /// What was driven while an observation was made, numbered from 0; empty when it does not hang on that.
-    virtual std::optional<int> drivenFor(const evidence::Observation& what) = 0;
+    /// What was driven while an observation was made; empty when it does not hang on that.
+    virtual std::optional<DrivenIndex> drivenFor(const evidence::Observation& what) = 0;
     virtual int drivenCount() const = 0;
-    virtual bool isDriven(int driven, int site) const = 0;
+    virtual bool isDriven(DrivenIndex driven, SiteIndex site) const = 0;
     /// Whether it carries current when it is driven as hard as it needs.
-    virtual bool conducts(int driven, const FaultList& faults) = 0;
+    virtual bool conducts(DrivenIndex driven, const FaultList& faults) = 0;
     /// What observations of strings are held against; valid until the next is asked for. \p under must outlive it.
     virtual evidence::StringAnswers& strings(const Under& under) = 0;
 

@@ -33,7 +33,7 @@ void LedStrings::addDeviations(const FaultList& faults, Key& key, See see) const
         for (int n = 0; units != nullptr && n < units->count; ++n, ++at) {
             const auto& cell = cellAt(units->site);
             add(cell, sideBySide_ ? partition_.positionOf(places[at].place) : cell.positions[n],
-                backlight::LedFault(units->kind));
+                backlight::LedFault(int(units->kind)));
         }
     }
     if (sideBySide_) {

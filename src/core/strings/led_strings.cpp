@@ -212,10 +212,10 @@ bool LedStrings::Key::isOfUnknownSize() const {
            std::any_of(deviations.begin(), deviations.end(), [](const auto& d) { return d.fault == LedFault::Leaky; });
 }
 
-bool LedStrings::canHave(int site, int kind) const {
+bool LedStrings::canHave(source::SiteIndex site, source::UnitFaultIndex kind) const {
     const auto& cell = cellAt(site);
     const auto& strip = backlight_.strips[std::size_t(cell.strip)];
-    switch (LedFault(kind)) {
+    switch (LedFault(int(kind))) {
         case LedFault::DieShorted:
             return strip.led.dies > 1;
         case LedFault::GroupOpen: {
@@ -258,7 +258,7 @@ Faults LedStrings::placed(const FaultList& faults) const {
                 }
                 taken.insert(*at);
                 sections.insert(section);
-                wrong.leds.push_back({partition_.placeOf(cell, *at), LedFault(units->kind)});
+                wrong.leds.push_back({partition_.placeOf(cell, *at), LedFault(int(units->kind))});
                 --left;
             }
         }
@@ -435,13 +435,13 @@ bool LedStrings::touches(const evidence::Observation& what, int site) const {
     return evidence::touches(what, site, partition_, scene_);
 }
 
-std::optional<int> LedStrings::drivenFor(const evidence::Observation& what) {
+std::optional<source::DrivenIndex> LedStrings::drivenFor(const evidence::Observation& what) {
     const auto run = evidence::lookedAlong(what);
     if (!run) {
         return std::nullopt;
     }
     const auto found = std::find(driven_.begin(), driven_.end(), *run);
-    const auto index = int(found - driven_.begin());
+    const source::DrivenIndex index(int(found - driven_.begin()));
     if (found == driven_.end()) {
         driven_.push_back(*run);
     }
@@ -471,7 +471,7 @@ std::vector<source::Marked> LedStrings::marked() const {
                            });
         for (const auto* seen : look) {
             if (isLit && seen->glow != Glow::Lit) {
-                marked.push_back({partition_.cellOf(seen->place), seen->glow != Glow::Dark});
+                marked.push_back({source::SiteIndex(partition_.cellOf(seen->place)), seen->glow != Glow::Dark});
             }
         }
     }
@@ -486,7 +486,7 @@ Text LedStrings::titleWithoutPlace(const FaultList& faults, const knowledge::Sus
     std::set<LedFault> kinds;
     for (const auto& fault : faults) {
         if (const auto* units = faults::asUnits(fault)) {
-            kinds.insert(LedFault(units->kind));
+            kinds.insert(LedFault(int(units->kind)));
         }
     }
     std::vector<Text> titles;
@@ -504,7 +504,7 @@ Text LedStrings::titleOf(const FaultList& faults, const knowledge::SuspectKind& 
     std::vector<Text> titles;
     for (const auto& fault : faults) {
         if (const auto* units = faults::asUnits(fault)) {
-            stripsOfFault[LedFault(units->kind)].insert(cellAt(units->site).strip);
+            stripsOfFault[LedFault(int(units->kind))].insert(cellAt(units->site).strip);
         } else {
             titles.push_back(faults::titleOf(fault, backlight_, suspect.title));
         }
@@ -527,7 +527,7 @@ FaultList LedStrings::named(const FaultList& faults) const {
     FaultList places = faults;
     for (auto& fault : places) {
         if (auto* units = std::get_if<faults::FaultyUnits>(&fault)) {
-            units->site = cellAt(units->site).strip;
+            units->site = source::SiteIndex(cellAt(units->site).strip);  // a key, no site
             units->count = 1;
         }
     }

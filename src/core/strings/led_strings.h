@@ -73,7 +73,7 @@ public:
     source::MaybeOne mayBeOneWith(int site) const override;
     const std::vector<source::UnitFault>& unitFaults() const override { return unitFaults_; }
     /// A die shorts only beside another, a whole step of LEDs side by side is told by its first.
-    bool canHave(int site, int kind) const override;
+    bool canHave(source::SiteIndex site, source::UnitFaultIndex kind) const override;
     bool holds(const knowledge::SuspectKind& suspect) const override {
         return suspect.strings != knowledge::StringFault::None;
     }
@@ -86,12 +86,12 @@ public:
     std::vector<source::Marked> marked() const override;
     bool leavesUnitsSound(const FaultList& faults) const override { return faults::leaveLedsSound(faults); }
     bool touches(const evidence::Observation& what, int site) const override;
-    std::optional<int> drivenFor(const evidence::Observation& what) override;
+    std::optional<source::DrivenIndex> drivenFor(const evidence::Observation& what) override;
     int drivenCount() const override { return int(driven_.size()); }
-    bool isDriven(int driven, int site) const override {
+    bool isDriven(source::DrivenIndex driven, source::SiteIndex site) const override {
         return locate::inside(cellAt(site), driven_[std::size_t(driven)]);
     }
-    bool conducts(int driven, const FaultList& faults) override {
+    bool conducts(source::DrivenIndex driven, const FaultList& faults) override {
         return conducts(driven_[std::size_t(driven)], faults);
     }
     evidence::StringAnswers& strings(const source::Under& under) override;

@@ -186,7 +186,7 @@ const TesterForecast& LedStrings::testerOfItsKind(const TesterProbe& probe, Test
     int dark = 0;
     for (const auto& fault : faults) {
         if (const auto* units = faults::asUnits(fault)) {
-            const bool counts = backlight::onTester(LedFault(units->kind)) == LedFault::Dark &&
+            const bool counts = backlight::onTester(LedFault(int(units->kind))) == LedFault::Dark &&
                                 locate::inside(cellAt(units->site), run);
             dark += counts ? units->count : 0;
         } else if (const auto sign = faults::signOnBench(fault, wiring_, {probe, place.atThePlug, places})) {

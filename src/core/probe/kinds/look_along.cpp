@@ -151,9 +151,9 @@ Predicted LookAlong::predict(Desk& desk) const {
                 continue;
             }
             const auto& cell = cells[std::size_t(units->site)];
-            const bool isSeen = !counted || backlight::isDim(backlight::LedFault(units->kind));
+            const bool isSeen = !counted || backlight::isDim(backlight::LedFault(int(units->kind)));
             if (isSeen && locate::inside(cell, run) && !isLookedAt(desk, cell)) {
-                (backlight::isDim(backlight::LedFault(units->kind)) ? weak.dim : weak.dark) += units->count;
+                (backlight::isDim(backlight::LedFault(int(units->kind))) ? weak.dim : weak.dark) += units->count;
                 choices += units->count * std::log2(double(cell.positions.size()) / units->count);
                 if (cell.positions.size() == 1) {
                     weak.named.push_back(model.strings().partition().placeOf(cell, cell.positions.front()));
