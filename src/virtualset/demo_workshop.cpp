@@ -555,7 +555,8 @@ DemoJob ticketDesk(const knowledge::Knowledge& trade) {
     demo.job.set.lamps.supplyVolts = 12;
     demo.job.liveWorkAccepted = false;
     askLamps(demo, {LampTrouble::BurntJoint, 0, 0.1, true, {}, 427}, {4, 1.8, true, false, 0.85}, trade,
-             {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("lampFades")});
+             {asked("sound"), asked("torch"), evidence::LightSeen::Question{}, asked("lampFades"),
+              evidence::LampsSeen::Question{}});
     return demo;
 }
 
