@@ -122,7 +122,10 @@ void LampPicture::paintLamp(QPainter& painter, int lamp) const {
     const double round = at.height() / 2;
     const bool isSeen = seen_.together || seen_.fadesFirst >= 0 || seen_.darkHalf >= 0;
     const bool fades = seen_.fadesFirst == lamp || seen_.darkHalf == halfOf(lamp);
-    const Look look = !seen_.looks.empty() ? seen_.of(lamp) : fades ? Look::Dark : isSeen ? Look::Lit : Look::Unknown;
+    const Look own = seen_.of(lamp);
+    const bool isLookedAt =
+        std::any_of(seen_.looks.begin(), seen_.looks.end(), [](Look one) { return one != Look::Unknown; });
+    const Look look = isLookedAt ? own : fades ? Look::Dark : isSeen ? Look::Lit : Look::Unknown;
     paintTube(painter, at, look);
     painter.setBrush(p.raised);
     painter.setPen(QPen(p.quiet, 1));

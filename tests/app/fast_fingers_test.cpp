@@ -75,6 +75,22 @@ TEST_F(FastFingers, TypeInAFieldAndCtrlFiveShowsTheMapWhileItIsBeingAssessed) {
     EXPECT_TRUE(std::holds_alternative<evidence::LedSeen>(session().job().trail.back().what));
 }
 
+TEST_F(FastFingers, LooksOfLampsAreAllKeptWhileTheFirstIsBeingAssessed) {
+    me_.window().openJob(QStringLiteral("SK-0427"));
+    me_.settle();
+    me_.goTo("strings");
+    for (const auto key : {Qt::Key_5, Qt::Key_4, Qt::Key_3}) {
+        me_.press(key);
+        std::this_thread::sleep_for(std::chrono::milliseconds(60));  // some are assessed, some not
+        QCoreApplication::processEvents();
+    }
+    me_.press(Qt::Key_A);
+    me_.settle();
+    using enum lamps::Look;
+    EXPECT_EQ(std::get<evidence::LampsSeen>(session().job().trail.back().what).looks,
+              (std::vector<lamps::Look>{Dark, Reddish, DimEnds, Lit}));
+}
+
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();

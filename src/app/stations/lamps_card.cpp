@@ -1,7 +1,6 @@
 #include "app/stations/lamps_card.h"
 
 #include <QGridLayout>
-#include <algorithm>
 
 #include "app/panels.h"
 #include "app/theme.h"
@@ -46,11 +45,8 @@ QString factsOf(const Lamps& lamps) {
 /// What stands of the lamps and of the dark part, on the picture.
 LampPicture::Seen seenIn(const job::Job& job) {
     LampPicture::Seen seen;
+    seen.looks = looksOfLamps(job);
     for (const auto& entry : job::standingEntries(job, job::Phase::Before)) {
-        if (const auto* looks = std::get_if<evidence::LampsSeen>(&entry.what);
-            looks != nullptr && int(looks->looks.size()) == job.set.lamps.count) {
-            seen.looks = looks->looks;
-        }
         const auto* answer = std::get_if<evidence::Answer>(&entry.what);
         if (answer != nullptr && answer->test == "evenness" && answer->choice == "half") {
             seen.darkHalf = answer->detail == "top" ? 0 : answer->detail == "bottom" ? 1 : seen.darkHalf;
@@ -73,6 +69,15 @@ LampPicture::Seen seenIn(const job::Job& job) {
 }
 
 }  // namespace
+
+std::vector<Look> looksOfLamps(const job::Job& job) {
+    const auto count = std::size_t(job.set.lamps.count);
+    std::vector<Look> looks(count, Look::Unknown);
+    for (const auto& seen : evidence::allOf<evidence::LampsSeen>(job::standingEntries(job, job::Phase::Before))) {
+        looks = seen.looks.size() == count ? seen.looks : looks;
+    }
+    return looks;
+}
 
 LampsCard::LampsCard(QWidget* parent) : QFrame(parent) {
     setProperty("card", "panel");
@@ -118,7 +123,7 @@ void LampsCard::addLooks(QVBoxLayout& rows) {
         looks_.push_back(button);
     }
     auto* others = makeButton(tr("all others lit"), tr("A"));
-    connect(others, &QPushButton::clicked, this, &LampsCard::lookAtOthers);
+    connect(others, &QPushButton::clicked, this, [this] { emit looked({}, Look::Lit); });
     add(others);
     rows.addLayout(grid);
 }
@@ -127,8 +132,7 @@ void LampsCard::show(const Snapshot& shown) {
     const auto& lamps = shown.job.set.lamps;
     const auto seen = seenIn(shown.job);
     count_ = lamps.count;
-    seen_.looks = seen.looks;
-    seen_.looks.resize(std::size_t(count_), Look::Unknown);
+    seen_ = seen.looks;
     facts_->setText(factsOf(lamps));
     picture_->show(lamps, seen);
     sums_->show(lamps);
@@ -137,7 +141,7 @@ void LampsCard::show(const Snapshot& shown) {
 /// Which look is that of the chosen lamp.
 void LampsCard::showLook() {
     const int lamp = picture_->cursor();
-    const Look of = lamp < int(seen_.looks.size()) ? seen_.looks[std::size_t(lamp)] : Look::Unknown;
+    const Look of = lamp < int(seen_.size()) ? seen_[std::size_t(lamp)] : Look::Unknown;
     for (auto* button : looks_) {
         button->setEnabled(count_ > 0);
         button->setChecked(count_ > 0 &&
@@ -147,18 +151,10 @@ void LampsCard::showLook() {
 
 /// The chosen lamp looks so; the next one is at hand.
 void LampsCard::look(Look look) {
-    const auto lamp = std::size_t(picture_->cursor());
-    if (lamp < seen_.looks.size()) {
-        seen_.looks[lamp] = look;
+    if (count_ > 0) {
+        const int lamp = picture_->cursor();
         picture_->moveCursor(1);
-        emit looked(seen_);
-    }
-}
-
-void LampsCard::lookAtOthers() {
-    std::replace(seen_.looks.begin(), seen_.looks.end(), Look::Unknown, Look::Lit);
-    if (!seen_.looks.empty()) {
-        emit looked(seen_);
+        emit looked(lamp, look);
     }
 }
 
@@ -179,7 +175,7 @@ bool LampsCard::press(int key) {
             look(Look(key - Qt::Key_0));
             return true;
         case Qt::Key_A:
-            lookAtOthers();
+            emit looked({}, Look::Lit);
             return true;
         case Qt::Key_F:
             emit faded({question, lamp == 0 ? "top" : lamp == count_ - 1 ? "bottom" : "other", {}, which});

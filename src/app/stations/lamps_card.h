@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <optional>
 #include <vector>
 
 #include "app/lamp_picture.h"
@@ -11,6 +12,9 @@
 #include "app/session.h"
 
 namespace dimglow::app {
+
+/// Of each lamp of a set how it looks, as far as anybody has looked.
+std::vector<lamps::Look> looksOfLamps(const job::Job& job);
 
 /// What stands at Strings when a set has lamps: their picture, what they need, and which of them fades first.
 class LampsCard : public QFrame {
@@ -26,19 +30,19 @@ public:
 signals:
     /// What was seen: an answer to "lampFades".
     void faded(const evidence::Answer& answer);
-    void looked(const evidence::LampsSeen& seen);
+    /// How a lamp looks; without one: all that nobody has looked at yet.
+    void looked(std::optional<int> lamp, lamps::Look look);
 
 private:
     void addLooks(QVBoxLayout& rows);
     void look(lamps::Look look);
-    void lookAtOthers();
     void showLook();
 
     LampPicture* picture_ = nullptr;
     QLabel* facts_ = nullptr;
     LampSums* sums_ = nullptr;
     std::vector<QPushButton*> looks_;  ///< by Look
-    evidence::LampsSeen seen_;         ///< as it stands
+    std::vector<lamps::Look> seen_;    ///< of each lamp, as it is shown
     int count_ = 0;
 };
 

@@ -64,7 +64,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     body_->addWidget(makeNotSeenCard());
     lamps_ = new LampsCard;
     connect(lamps_, &LampsCard::faded, this, [this](const evidence::Answer& answer) { tell(session_.record(answer)); });
-    connect(lamps_, &LampsCard::looked, this, [this](const evidence::LampsSeen& seen) { tell(session_.record(seen)); });
+    connect(lamps_, &LampsCard::looked, this, &StringsStation::lookAtLamps);
     body_->addWidget(lamps_, 1);
     mapCard_ = makeCard("panel");
     auto* mapLayout = new QVBoxLayout(mapCard_);
@@ -649,6 +649,19 @@ bool StringsStation::eventFilter(QObject* watched, QEvent* event) {
         }
     }
     return Station::eventFilter(watched, event);
+}
+
+/// Beside what is stored of the others: what is shown may be older than the last key.
+void StringsStation::lookAtLamps(std::optional<int> lamp, lamps::Look look) {
+    evidence::LampsSeen seen{looksOfLamps(session_.job())};
+    if (!lamp) {
+        std::replace(seen.looks.begin(), seen.looks.end(), lamps::Look::Unknown, look);
+    } else if (*lamp < int(seen.looks.size())) {
+        seen.looks[std::size_t(*lamp)] = look;
+    }
+    if (!seen.looks.empty()) {
+        tell(session_.record(seen));
+    }
 }
 
 void StringsStation::keyPressEvent(QKeyEvent* event) {

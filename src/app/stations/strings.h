@@ -55,6 +55,7 @@ private:
     Written recordTester(const evidence::TesterTaken& reading, const evidence::Source& source);
     /// Whether what is written down now is evidence or proof.
     job::Phase phase() const;
+    void lookAtLamps(std::optional<int> lamp, lamps::Look look);
     void commitNothingLit();
     void commitLedCheck();
     void commitBridge();
