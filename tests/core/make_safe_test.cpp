@@ -1,6 +1,8 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include <algorithm>
+
 #include "core/backlight/plain.h"
 #include "core/job/job_json.h"
 #include "core/makesafe/charge.h"
@@ -133,8 +135,14 @@ TEST_F(Opened, WhatWasMeasuredBeforeTheMainsWereInAgainCountsNoMore) {
 TEST_F(Opened, WhatIsSeenOfARunningSetPutsItOut) {
     out();
     measure("bulk", 0.3, "2026-11-30T08:00:00Z", true);
-    job::addEntry(job_, "", job::Phase::Before, evidence::Answer{"sound", "yes"});
-    EXPECT_EQ(charge("bulk").state, makesafe::State::NotKnown);
+    const evidence::Observation seen[] = {evidence::Answer{"sound", "yes"},
+                                          evidence::LampsSeen{{lamps::Look::Lit, lamps::Look::Dark}}};
+    for (const auto& what : seen) {
+        job::addEntry(job_, "", job::Phase::Before, what);
+        EXPECT_EQ(charge("bulk").state, makesafe::State::NotKnown);
+        measure("bulk", 0.3, "2026-11-30T08:00:00Z", true);
+        EXPECT_EQ(charge("bulk").state, makesafe::State::Ready);
+    }
 }
 
 TEST_F(Opened, AReadingOfNoKnownTimeIsAnOldOne) {
@@ -213,6 +221,11 @@ TEST_F(Opened, ItWaitsUntilEachOfThemIsEmptyAndAgainAfterARun) {
     EXPECT_EQ(waitsFor(), "");
     job::addEntry(job_, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, driver::Shape::Steady, 120, 120});
     EXPECT_EQ(waitsFor(), "bulk") << "the set ran";
+}
+
+TEST_F(Opened, AnOptocouplerLiesAcrossTheIsolation) {
+    const auto stores = makesafe::storesAt(trade().point("supplyOptocoupler")->block, job_, trade());
+    EXPECT_NE(std::find(stores.begin(), stores.end(), "bulk"), stores.end()) << "its output is on the hot side";
 }
 
 TEST_F(Opened, EveryColdReadingThatIsAdvisedSaysWhatItWaitsFor) {

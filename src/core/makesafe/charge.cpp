@@ -82,6 +82,7 @@ bool ranFor(const evidence::Observation& what, const knowledge::Knowledge& knowl
     const auto* point = knowledge.point(id);
     const auto* test = knowledge.test(id);
     const bool isSeenRunning = std::holds_alternative<evidence::LightSeen>(what) ||
+                               std::holds_alternative<evidence::LampsSeen>(what) ||
                                (std::holds_alternative<evidence::Answer>(what) && test != nullptr && !test->isFirst);
     return isSeenRunning || (test != nullptr && test->live) || (point != nullptr && point->live);
 }
