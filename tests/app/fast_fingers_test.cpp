@@ -91,6 +91,15 @@ TEST_F(FastFingers, LooksOfLampsAreAllKeptWhileTheFirstIsBeingAssessed) {
               (std::vector<lamps::Look>{Dark, Reddish, DimEnds, Lit}));
 }
 
+TEST_F(FastFingers, TheQuestionThatAnAnswerOpensIsTheNextOneAtOnce) {
+    me_.goTo("firstLook");
+    ASSERT_EQ(me_.read(QStringLiteral("questionTitle")), QStringLiteral("Standby light"));
+    me_.press(Qt::Key_3);  // it blinks
+    me_.press(Qt::Key_Down);
+    EXPECT_FALSE(session().isSettled()) << "it must still be under way for this test to mean anything";
+    EXPECT_EQ(me_.glance(QStringLiteral("questionTitle")), QStringLiteral("What the blinking stands for"));
+}
+
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.settle();

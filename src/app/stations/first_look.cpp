@@ -149,9 +149,11 @@ void FirstLookStation::setCurrent(int index) {
     emit keysChanged();
 }
 
-/// Whether a question is one of this set, and due.
+/// Whether a question is one of this set, and due by what is stored: what is shown may be older than the last key.
 bool FirstLookStation::isAsked(const knowledge::TestKind& test) const {
-    return session_.trade().isIn(job().set, test) && job::isDue(test, job::standingEntries(job(), job::Phase::Before));
+    const job::Job& stored = session_.job();
+    return session_.trade().isIn(stored.set, test) &&
+           job::isDue(test, job::standingEntries(stored, job::Phase::Before));
 }
 
 void FirstLookStation::step(int by) {
