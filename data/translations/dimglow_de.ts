@@ -6332,7 +6332,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <translation>Kurzgeschlossene Z-Diode der Treiberversorgung</translation>
     </message>
     <message>
-        <source>What the blinking stands for</source>
+        <source>What the blinking means</source>
         <translation>Wofür das Blinken steht</translation>
     </message>
     <message>

@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QLabel>
 #include <algorithm>
 
 #include "app/belief_river.h"
@@ -100,6 +101,7 @@ int renderShots(MainWindow& window, const QString& folder, QSize size) {
     int count = 0;
     const auto save = [&](const QString& name) {
         settle(window);
+        window.findChild<QLabel*>(QStringLiteral("saved"))->clear();  // the clock of the machine
         count += window.grab().save(QDir(folder).filePath(name + QStringLiteral(".png"))) ? 1 : 0;
     };
     const auto demos = virtualset::demoWorkshop(window.session().trade());

@@ -309,7 +309,7 @@ TEST_F(Diagnosis, PartIsWrittenDownWithItsLooksItsPrintAndItsTwin) {
 TEST_F(Diagnosis, ABlinkCodeIsAskedForOnceItBlinks) {
     me_.press(Qt::Key_N, Qt::ControlModifier);
     me_.goTo("firstLook");
-    EXPECT_FALSE(me_.sees(QStringLiteral("What the blinking stands for")));
+    EXPECT_FALSE(me_.sees(QStringLiteral("What the blinking means")));
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:blinkMeans")), nullptr);
     EXPECT_EQ(me_.find<QWidget>(QStringLiteral("at:lampFades")), nullptr) << "nobody said that it has lamps";
     me_.tap(QStringLiteral("standby"));
@@ -317,7 +317,7 @@ TEST_F(Diagnosis, ABlinkCodeIsAskedForOnceItBlinks) {
     me_.press(Qt::Key_Space);
     me_.press(Qt::Key_Return);  // twice
     me_.press(Qt::Key_Down);
-    EXPECT_EQ(me_.read(QStringLiteral("questionTitle")), QStringLiteral("What the blinking stands for"));
+    EXPECT_EQ(me_.read(QStringLiteral("questionTitle")), QStringLiteral("What the blinking means"));
     me_.press(Qt::Key_2);
     const auto code = std::get<evidence::Answer>(me_.job().trail.back().what);
     EXPECT_EQ(code.test, "blinkMeans");

@@ -97,7 +97,7 @@ TEST_F(FastFingers, TheQuestionThatAnAnswerOpensIsTheNextOneAtOnce) {
     me_.press(Qt::Key_3);  // it blinks
     me_.press(Qt::Key_Down);
     EXPECT_FALSE(session().isSettled()) << "it must still be under way for this test to mean anything";
-    EXPECT_EQ(me_.glance(QStringLiteral("questionTitle")), QStringLiteral("What the blinking stands for"));
+    EXPECT_EQ(me_.glance(QStringLiteral("questionTitle")), QStringLiteral("What the blinking means"));
 }
 
 TEST_F(FastFingers, WiringThatHasJustChangedDoesNotTakeAReadingOfTheOldOne) {
