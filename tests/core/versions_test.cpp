@@ -56,6 +56,18 @@ void collectLater(const json& at, std::multiset<std::string>& found) {
     }
 }
 
+/// Where the objects of a document stand.
+void collectObjects(const json& at, const json::json_pointer& place, std::vector<json::json_pointer>& found) {
+    if (at.is_object() && !place.empty()) {
+        found.push_back(place);
+    }
+    if (at.is_structured()) {
+        for (const auto& [step, inner] : at.items()) {
+            collectObjects(inner, at.is_array() ? place / std::size_t(std::stoul(step)) : place / step, found);
+        }
+    }
+}
+
 TEST(Version1, DemoJobsAreTheSameJobs) {
     auto demos = virtualset::demoWorkshop(knowledge::builtInKnowledge());
     demos.resize(3);  // those that there were then
@@ -113,6 +125,26 @@ TEST(Version1, ReadWrittenAndReadAgainKeepsWhatNobodyKnows) {
     EXPECT_EQ(after, before);
     EXPECT_EQ(written["set"]["backlight"]["driver"]["later"], "in driver") << "it moved with its parent";
     EXPECT_EQ(written["set"]["lamps"]["later"], "in lamps");
+}
+
+TEST(LaterVersion, ObjectThatHoldsOnlyWhatThisOneDoesNotKnowIsKept) {
+    const json document = toJson(test::fullJob());
+    std::vector<json::json_pointer> objects;
+    collectObjects(document, json::json_pointer(), objects);
+    int read = 0;
+    for (const auto& place : objects) {
+        json later = document;
+        later[place] = {{"later", "only this"}};
+        try {
+            std::multiset<std::string> kept;
+            collectLater(toJson(fromJson(later)), kept);
+            EXPECT_EQ(kept.count("only this"), 1u) << place;
+            ++read;
+        } catch (const format::FormatError&) {
+            continue;  // some members of it must be there
+        }
+    }
+    EXPECT_GT(read, 10);
 }
 
 TEST(Version1, DamagedFileNamesTheField) {

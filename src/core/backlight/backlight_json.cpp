@@ -118,10 +118,8 @@ json toJson(const Backlight& backlight) {
     format::writeKnown(result["driver"], {{"idleVolts", backlight.driver.idleVolts},
                                           {"ovpRatio", backlight.driver.ovpRatio},
                                           {"headroomVolts", backlight.driver.headroomVolts}});
-    if (backlight.feeds != Backlight().feeds) {
-        for (const auto& feed : backlight.feeds) {
-            result["feeds"].push_back(feed.labelVolts ? json{{"labelVolts", *feed.labelVolts}} : json::object());
-        }
+    for (const auto& feed : backlight.feeds) {
+        result["feeds"].push_back(feed.labelVolts ? json{{"labelVolts", *feed.labelVolts}} : json::object());
     }
     for (const auto& pin : backlight.harness) {
         result["harness"].push_back(

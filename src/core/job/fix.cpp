@@ -206,21 +206,16 @@ json toJson(const FixDetails& details) {
         result["universal"] = universalJson(*details.universal);
     }
     const auto& matching = details.matching;
-    const std::pair<const char*, json> sides[] = {{"oldLed", ledJson(matching.oldLed)},
-                                                  {"newLed", ledJson(matching.newLed)},
-                                                  {"oldStrip", stripJson(matching.oldStrip)},
-                                                  {"newStrip", stripJson(matching.newStrip)}};
+    result["oldLed"] = ledJson(matching.oldLed);
+    result["newLed"] = ledJson(matching.newLed);
+    result["oldStrip"] = stripJson(matching.oldStrip);
+    result["newStrip"] = stripJson(matching.newStrip);
     writeText(result, "oldPart", matching.oldPart);
     writeText(result, "newPart", matching.newPart);
     format::writeKnown(result, {{"stressVolts", matching.stressVolts},
                                 {"stressAmps", matching.stressAmps},
                                 {"gapMm", details.gapMm},
                                 {"roomCelsius", details.roomCelsius}});
-    for (const auto& [member, side] : sides) {
-        if (!side.empty()) {
-            result[member] = side;
-        }
-    }
     if (details.module) {
         result["module"] = moduleJson(*details.module);
     }

@@ -253,9 +253,7 @@ json repairJson(const Repair& repair) {
         }
         result["terms"].push_back(std::move(of));
     }
-    if (repair.details != FixDetails()) {
-        result["details"] = toJson(repair.details);
-    }
+    result["details"] = toJson(repair.details);
     return result;
 }
 
@@ -354,6 +352,7 @@ Job readJob(Fields fields) {
 
 }  // namespace
 
+// Objects are written even when nothing is in them: a later version may keep there what this one does not know.
 json toJson(const Job& job) {
     json trail = json::array();
     for (const auto& entry : job.trail) {
@@ -381,10 +380,8 @@ json toJson(const Job& job) {
                      {"opening", hands::toJson(job.opening)},
                      {"repair", repairJson(job.repair)},
                      {"soak", soak},
+                     {"makeSafe", makeSafeJson(job.makeSafe)},
                      {"handedBack", job.handedBack}};
-    if (job.makeSafe != safety::MakeSafe()) {
-        document["makeSafe"] = makeSafeJson(job.makeSafe);
-    }
     if (job.describedAfter > 0) {
         document["describedAfter"] = job.describedAfter;
     }
