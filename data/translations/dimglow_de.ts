@@ -6829,7 +6829,7 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
     </message>
     <message>
         <source>write down</source>
-        <translation>notieren</translation>
+        <translation>notiert</translation>
     </message>
     <message>
         <source>, feed %1</source>
@@ -8775,7 +8775,7 @@ Was schiefging, steht in %2.
     </message>
     <message>
         <source>undo</source>
-        <translation>rückgängig</translation>
+        <translation>zurück</translation>
     </message>
     <message>
         <source>saved %1</source>
@@ -9418,7 +9418,7 @@ Was schiefging, steht in %2.
     </message>
     <message>
         <source>what is seen</source>
-        <translation>was zu sehen ist</translation>
+        <translation>Befund</translation>
     </message>
     <message>
         <source>P</source>

@@ -7,12 +7,13 @@
 
 namespace dimglow::app {
 
-/// The keys that work here, at the foot of the window. What does not fit whole is left out, the last first.
+/// The keys that work here, at the foot of the window. What does not fit whole is left out, the last first; the one that
+/// works everywhere stands at the right and stays.
 class KeyBar : public QWidget {
     Q_OBJECT
 public:
     explicit KeyBar(QWidget* parent = nullptr);
-    void show(const std::vector<KeyHint>& hints);
+    void show(const std::vector<KeyHint>& hints, const KeyHint& everywhere);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -21,6 +22,7 @@ private:
     void fit();
 
     std::vector<QWidget*> hints_;
+    QWidget* everywhere_ = nullptr;
 };
 
 }  // namespace dimglow::app

@@ -462,15 +462,14 @@ void MainWindow::showKeys() {
         hints = {{tr("↑ ↓"), tr("job")},
                  {tr("Enter"), tr("open")},
                  {tr("Ctrl+N"), tr("new job")},
-                 {tr("Ctrl+O"), tr("import")},
-                 {tr("F1"), tr("help")}};
+                 {tr("Ctrl+O"), tr("import")}};
     } else if (page_ == Page::Job) {
         hints = jobPage_->keys();
         hints.push_back({tr("Ctrl+Enter"), tr("next step")});
         hints.push_back({tr("PgUp PgDn"), tr("station")});
         hints.push_back({tr("Ctrl+Z"), tr("undo")});
     }
-    keys_->show(hints);
+    keys_->show(hints, {tr("F1"), tr("help")});
 }
 
 void MainWindow::showSaved() {
