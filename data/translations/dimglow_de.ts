@@ -6391,6 +6391,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>In the seconds of light, through the vents, at the edge or by a phone&apos;s video, later with the panel open: each lamp by itself.</source>
         <translation>In den Sekunden mit Licht, durch die Schlitze, am Rand oder im Video eines Telefons, später bei offenem Panel: jede Lampe für sich.</translation>
     </message>
+    <message>
+        <source>has too long a colour</source>
+        <translation>hat eine zu lange Farbe</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>
@@ -10427,10 +10431,6 @@ repair  (A)</source>
         <translation>Kontakte des Steckers, der Reihe nach</translation>
     </message>
     <message>
-        <source>+ red, − black 0.2 Ω, unused</source>
-        <translation>+ rot, − schwarz 0,2 Ω, frei</translation>
-    </message>
-    <message>
         <source>Readings in the trail refer to the strings as they are: take those back first.</source>
         <translation>Messungen im Verlauf meinen die Stränge, wie sie sind: erst diese zurücknehmen.</translation>
     </message>
@@ -10585,6 +10585,10 @@ repair  (A)</source>
     <message>
         <source>Job files (*.dimglow *.json)</source>
         <translation>Auftragsdateien (*.dimglow *.json)</translation>
+    </message>
+    <message>
+        <source>+ red, − black 0.2 Ω, − 2 white, unused</source>
+        <translation>+ rot, − schwarz 0,2 Ω, − 2 weiß, frei</translation>
     </message>
 </context>
 <context>

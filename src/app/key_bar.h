@@ -7,8 +7,8 @@
 
 namespace dimglow::app {
 
-/// The keys that work here, at the foot of the window. What does not fit whole is left out, the last first; the one that
-/// works everywhere stands at the right and stays.
+/// The keys that work here, at the foot of the window. What does not fit whole is left out, the last first; the
+/// one that works everywhere stands at the right and stays.
 class KeyBar : public QWidget {
     Q_OBJECT
 public:

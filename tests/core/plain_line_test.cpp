@@ -165,10 +165,21 @@ TEST(Pins, AreReadInTheirOrder) {
     EXPECT_TRUE(std::get<0>(readPins(" ")).empty());
 }
 
+TEST(Pins, TellHowManyReturnsThereAre) {
+    const auto returns = [](const char* line) { return returnsOf(std::get<0>(readPins(line))); };
+    EXPECT_EQ(returns(""), 0);
+    EXPECT_EQ(returns("+ red, unused"), 0);
+    EXPECT_EQ(returns("+ red, − black"), 1);
+    EXPECT_EQ(returns("+, −, −"), 0) << "one return on two pins, or two";
+    EXPECT_EQ(returns("+, +, − black, − 2 white"), 2);
+    EXPECT_EQ(returns("+, − 1, − 1, − 4, − 4"), 4);
+}
+
 TEST(Pins, WrongOnesAreNamed) {
     EXPECT_THAT(problemIn(readPins("+ red, plus black")), HasSubstr("plus black: cannot be read"));
     EXPECT_THAT(problemIn(readPins("+ 2 red")), HasSubstr("share LED+"));
     EXPECT_THAT(problemIn(readPins("− 900 black")), HasSubstr("900 is outside"));
+    EXPECT_THAT(problemIn(readPins("− " + std::string(50, 'a'))), HasSubstr("too long a colour"));
     EXPECT_THAT(problemIn(readPins(std::string(5000, '+'))), HasSubstr("too long"));
     std::string many = "+";
     for (int pin = 0; pin < 70; ++pin) {

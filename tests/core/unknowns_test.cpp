@@ -3,7 +3,9 @@
 #include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
+#include "core/backlight/harness_line.h"
 #include "core/backlight/plain.h"
+#include "core/job/job_json.h"
 #include "core/job/problems.h"
 #include "core/sheet/assessment.h"
 #include "virtualset/demo_workshop.h"
@@ -269,6 +271,42 @@ TEST_F(UndescribedSet, DeadStringIsNotTakenForATiredSupply) {
     const auto assessment = assessed();
     EXPECT_LT(shareOf(assessment, "weakSupply"), 0.5);
     EXPECT_GT(shareOfSide(assessment, knowledge::Side::Leds), 0.3);
+}
+
+// A plug of one return has one string, which an open LED makes dark as a whole; one of four goes dark by the board
+// (common practice, no source). Nobody but the plug has told, so it says what strips would say.
+TEST_F(UndescribedSet, PlugTellsHowManyStringsThereAre) {
+    noLight();
+    const auto ledsOf = [&](const backlight::Backlight& backlight) {
+        auto job = job_;
+        job.set.backlight = backlight;
+        return shareOfSide(assess(job, trade()), knowledge::Side::Leds);
+    };
+    const auto withPins = [&](const char* pins) {
+        return ledsOf(backlight::withPlug(job_.set.backlight, std::get<0>(backlight::readPins(pins))));
+    };
+    const auto withStrips = [&](const char* line) {
+        return ledsOf(backlight::plainBacklight(std::get<0>(backlight::readLine(line, backlight::undescribed()))));
+    };
+    EXPECT_NEAR(withPins("+, −"), withStrips("1 strip × 24, one string"), 0.05);
+    EXPECT_NEAR(withPins("+, − 1, − 2, − 3, − 4"), withStrips("4 strips × 24, 4 strings"), 0.05);
+    EXPECT_DOUBLE_EQ(withPins("+, −, −"), ledsOf(job_.set.backlight));
+    EXPECT_GT(withPins("+, −"), withPins("+, −, −"));
+    EXPECT_GT(withPins("+, −, −"), withPins("+, − 1, − 2, − 3, − 4"));
+}
+
+TEST_F(UndescribedSet, PlugIsKeptInTheFileAndWhatWasReadAtAPinThatIsGoneCountsForNothing) {
+    job_.set.backlight = backlight::withPlug(job_.set.backlight, std::get<0>(backlight::readPins("+, − 1, − 2, − 3")));
+    const auto standing = [&] { return job::standingEntries(job_, job::Phase::Before).size(); };
+    const auto before = standing();
+    add(Measured{"ledMinus", backlight::ChannelIndex(2), Shape::Steady, 14, 14});
+    EXPECT_EQ(job::fromJson(job::toJson(job_)), job_);
+    EXPECT_EQ(standing(), before + 1);
+    job_.set.backlight = backlight::withPlug(job_.set.backlight, std::get<0>(backlight::readPins("+, −")));
+    job::noteDescribed(job_);
+    EXPECT_TRUE(job::problemsOf(job_).empty());
+    EXPECT_EQ(standing(), before);
+    EXPECT_EQ(job::fromJson(job::toJson(job_)), job_);
 }
 
 TEST_F(UndescribedSet, NeverMovesFromItsIdle) {

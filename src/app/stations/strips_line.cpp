@@ -44,7 +44,6 @@ Written rewire(JobSession& session, backlight::Backlight wired) {
     return session.edit(StripsLine::tr("Wiring"), [&](job::Job& edited) {
         edited.set.lamps = wired.isDescribed ? lamps::Lamps{} : edited.set.lamps;  // strips are no lamps
         edited.set.backlight = wired;
-        edited.panelCheck.channel = std::min(edited.panelCheck.channel, int(wired.channels.size()) - 1);
     });
 }
 

@@ -320,9 +320,10 @@ void TakeInStation::addLines(QGridLayout* grid) {
         grid, 0, 1, tr("Pins of the plug, in order"), "harness",
         [](const job::Job& j) { return typed::spoken(backlight::lineOf(j.set.backlight.harness)); },
         [](job::Job& j, const QString& t) {
-            return putLine(typed::pins(t), j, [](auto& panel, const auto& pins) { panel.harness = pins; });
+            return putLine(typed::pins(t), j,
+                           [](auto& panel, const auto& pins) { panel = backlight::withPlug(panel, pins); });
         });
-    texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, unused"));
+    texts_.back().edit->setPlaceholderText(tr("+ red, − black 0.2 Ω, − 2 white, unused"));
     explainLine(texts_.back().edit, [](const QString& t) { return typed::pins(t); });
 }
 

@@ -138,7 +138,14 @@ Backlight fromJson(Fields fields) {
     if (feeds.empty()) {
         feeds = Backlight().feeds;
     }
-    Backlight result = plainBacklight(undescribed(int(feeds.size())));
+    std::vector<HarnessPin> harness;
+    fields.forEach("harness", limits::pins, [&](Fields pin) {
+        harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0),
+                           pin.text("colour", ""), pin.number("ohms", 0.0)});
+    });
+    PlainDescription unseen = undescribed(int(feeds.size()));
+    unseen.harness = harness;
+    Backlight result = plainBacklight(unseen);
     const auto ofStrips = {"strips", "channels", "widthMm", "heightMm"};
     if (std::any_of(ofStrips.begin(), ofStrips.end(), [&](const char* member) { return fields.has(member); })) {
         result = {};
@@ -153,10 +160,7 @@ Backlight fromJson(Fields fields) {
     result.driver.ovpRatio = driver.maybeNumber("ovpRatio");
     result.driver.headroomVolts = driver.maybeNumber("headroomVolts");
     result.feeds = std::move(feeds);
-    fields.forEach("harness", limits::pins, [&](Fields pin) {
-        result.harness.push_back({HarnessPin::Role(pin.choice("role", roleWords)), pin.integer("channel", 0),
-                                  pin.text("colour", ""), pin.number("ohms", 0.0)});
-    });
+    result.harness = std::move(harness);
     result.celsius = fields.number("celsius", result.celsius);
     fields.forEach("ledPoints", limits::ledPoints, [&](Fields point) {
         result.ledPoints.push_back({point.number("amps"), point.number("volts")});

@@ -2,6 +2,8 @@
 
 #include <fmt/format.h>
 
+#include "core/backlight/limits.h"
+
 namespace dimglow::backlight {
 
 std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_view line, typing::Tongue tongue) {
@@ -17,7 +19,7 @@ std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_
     std::vector<HarnessPin> pins;
     for (auto& clause : clauses) {
         if (!clause.matches(
-                R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: (\pL[\pL -]{0,38}?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
+                R"((\+|led\+|-|led-|unused)(?: ?(\d+))?(?: (\pL[\pL -]*?))?(?: (\d+(?:\.\d+)?) ?ohms?)?)")) {
             return typing::LineProblem{
                 clause.words(), text::say("cannot be read as a pin; write + red, − black, − 2 white 0.3 Ω, or unused")};
         }
@@ -31,6 +33,9 @@ std::variant<std::vector<HarnessPin>, typing::LineProblem> readPins(std::string_
                                                    : HarnessPin::Role::Unused;
         pin.channel = clause.has(2) ? int(clause.number(2, 1, 64)) - 1 : 0;
         pin.colour = clause.has(3) ? clause.text(3) : "";
+        if (pin.colour.size() > limits::colour) {
+            return typing::LineProblem{clause.words(), text::say("has too long a colour")};
+        }
         pin.ohms = clause.has(4) ? clause.number(4, 0, 1e6) : 0;
         if (!clause.problem().empty()) {
             return typing::LineProblem{clause.words(), clause.problem()};

@@ -310,9 +310,6 @@ private:
             d_.feeds[feed] = labels_[std::min(feed, labels_.size() - 1)];
         }
         if (!d_.isDescribed && !ledsGiven_) {
-            d_.strips = undescribed(int(d_.feeds.size())).strips;
-        }
-        if (!d_.isDescribed && !ledsGiven_) {
             const bool onlyBoard = std::all_of(said_.begin(), said_.end(),
                                                [](const auto& said) { return ofTheBoard.contains(said.first); });
             return onlyBoard ? std::variant<PlainDescription, typing::LineProblem>(d_)
@@ -365,21 +362,46 @@ PlainDescription undescribed(int feeds) {
     PlainDescription standIn;
     standIn.isDescribed = false;
     standIn.feeds.resize(std::size_t(feeds));
-    standIn.strips = 2 * feeds;
     standIn.ledsPerStrip = 24;
     standIn.stripsPerString = 1;
     return standIn;
 }
 
+int returnsOf(const std::vector<HarnessPin>& plug) {
+    std::set<int> channels;
+    int pins = 0;
+    for (const auto& pin : plug) {
+        if (pin.role == HarnessPin::Role::LedMinus) {
+            channels.insert(pin.channel);
+            ++pins;
+        }
+    }
+    const bool isTold = pins == 1 || channels.size() > 1;
+    return isTold ? *channels.rbegin() + 1 : 0;
+}
+
 namespace {
+
+/// Strings of a set whose strips nobody has seen: as many as its plug has returns, at least one an LED+; two on each
+/// where nobody has told the plug either. Beyond a few, more of them tell nothing.
+int standInStrings(const PlainDescription& d) {
+    constexpr int most = 8;
+    const int returns = returnsOf(d.harness);
+    const int feeds = int(d.feeds.size());
+    return returns == 0 ? 2 * feeds : std::clamp(returns, feeds, std::max(feeds, most));
+}
+
 void shareOut(Backlight& backlight) {
     for (std::size_t channel = 0; channel < backlight.channels.size(); ++channel) {
         backlight.channels[channel].feed = int(channel * backlight.feeds.size() / backlight.channels.size());
     }
 }
+
 }  // namespace
 
-Backlight plainBacklight(const PlainDescription& description) {
+Backlight plainBacklight(const PlainDescription& of) {
+    PlainDescription description = of;
+    description.strips = of.isDescribed ? of.strips : standInStrings(of);
     Backlight backlight;
     backlight.isDescribed = description.isDescribed;
     backlight.widthMm = description.widthMm;
@@ -405,17 +427,35 @@ Backlight plainBacklight(const PlainDescription& description) {
     return backlight;
 }
 
-Backlight withFeeds(const Backlight& backlight, int feeds) {
-    Backlight shared = backlight;
+namespace {
+
+/// \p backlight, of which nobody has seen the strips, with \p change made to what is known of it.
+template <class Change>
+Backlight changed(const Backlight& backlight, Change change) {
+    auto known = *plainDescriptionOf(backlight);
+    change(known);
+    Backlight result = plainBacklight(known);
+    result.driver = backlight.driver;
+    result.ledPoints = backlight.ledPoints;
+    return result;
+}
+
+}  // namespace
+
+Backlight withPlug(const Backlight& backlight, const std::vector<HarnessPin>& pins) {
     if (!backlight.isDescribed) {
-        auto known = *plainDescriptionOf(backlight);
-        known.feeds.resize(std::size_t(feeds));
-        known.strips = undescribed(feeds).strips;
-        shared = plainBacklight(known);
-        shared.driver = backlight.driver;
-        shared.ledPoints = backlight.ledPoints;
-        return shared;
+        return changed(backlight, [&](auto& known) { known.harness = pins; });
     }
+    Backlight plugged = backlight;
+    plugged.harness = pins;
+    return plugged;
+}
+
+Backlight withFeeds(const Backlight& backlight, int feeds) {
+    if (!backlight.isDescribed) {
+        return changed(backlight, [&](auto& known) { known.feeds.resize(std::size_t(feeds)); });
+    }
+    Backlight shared = backlight;
     shared.feeds.resize(std::size_t(feeds));
     shareOut(shared);
     return shared;

@@ -47,6 +47,13 @@ PlainDescription undescribed(int feeds = 1);
 /// its own unless strings share one.
 Backlight plainBacklight(const PlainDescription& description);
 
+/// Returns that a plug has, each of a channel of its own; 0 where it does not tell: no pins, or several that nobody has
+/// numbered, which may be one return on many pins or many returns.
+int returnsOf(const std::vector<HarnessPin>& plug);
+
+/// \p backlight with such a plug. Where nobody has described the strips, its returns say how many strings there are.
+Backlight withPlug(const Backlight& backlight, const std::vector<HarnessPin>& pins);
+
 /// The channels of \p backlight shared out over so many LED+ in order; labels stay with their LED+.
 Backlight withFeeds(const Backlight& backlight, int feeds);
 

@@ -20,6 +20,7 @@ void noteDescribed(Job& job) {
     for (const auto& entry : job.trail) {
         job.describedAfter = std::max(job.describedAfter, entry.phase == Phase::Before ? entry.id : 0);
     }
+    job.panelCheck.channel = std::min(job.panelCheck.channel, int(job.set.backlight.channels.size()) - 1);
 }
 
 void notePoint(Job& job, const evidence::PointAsked& point, const parts::Ratings& ratings) {

@@ -147,7 +147,8 @@ struct Job {
 /// Adds \p what to the trail with the next id. \returns the id
 int addEntry(Job& job, std::string at, Phase phase, evidence::Observation what, evidence::Source source = {});
 
-/// Notes that the backlight is described anew, where readings have been taken under what was said of it before.
+/// Notes that the backlight is described anew, where readings have been taken under what was said of it before. What
+/// was chosen of it and is gone is chosen anew.
 void noteDescribed(Job& job);
 
 /// Writes a part, rail or pin down among those of the set, and what is printed on it as far as that is given.

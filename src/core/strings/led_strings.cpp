@@ -6,6 +6,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/backlight/plain.h"
 #include "core/strings/add_deviations.h"
 
 namespace dimglow::strings {
@@ -107,11 +108,12 @@ LedStrings::LedStrings(const set::DisplaySet& set, const knowledge::Knowledge& k
 
 LedStrings::~LedStrings() = default;
 
-/// How many returns the plug has says how many strings there are, where nobody has described them.
+/// How many returns the plug has says how many strings there are, where nobody has described them; where nobody has
+/// told the pins either, what was measured at them does.
 void LedStrings::countReturns() {
     constexpr double usually = 0.25;  ///< sets of one string on an LED+ (common practice, no source)
     constexpr double noSecondPin = 0.9;
-    if (backlight_.isDescribed) {
+    if (backlight_.isDescribed || backlight::returnsOf(backlight_.harness) > 0) {
         return;
     }
     oneStringShare_ = usually;
