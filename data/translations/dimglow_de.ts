@@ -6395,6 +6395,22 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>has too long a colour</source>
         <translation>hat eine zu lange Farbe</translation>
     </message>
+    <message>
+        <source>one flickers</source>
+        <translation>eine flackert</translation>
+    </message>
+    <message>
+        <source>one is dim or reddish</source>
+        <translation>eine ist matt oder rötlich</translation>
+    </message>
+    <message>
+        <source>one is dark</source>
+        <translation>eine ist dunkel</translation>
+    </message>
+    <message>
+        <source>a half is dark</source>
+        <translation>eine Hälfte ist dunkel</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>

@@ -64,6 +64,7 @@ protected:
                 me_.press(Qt::Key_T, Qt::AltModifier);  // a state left over: what is advised is asked as it is
             }
             me_.press(Qt::Key_Return, Qt::ControlModifier);
+            const auto before = me_.job().trail.size();
             const Observation taken = set_->take(probe.question).front();
             const auto* light = std::get_if<evidence::LightSeen>(&taken);
             if (light != nullptr && light->what == driver::Light::FlashThenDark) {
@@ -75,7 +76,6 @@ protected:
             } else if (const auto* point = std::get_if<evidence::PointTaken>(&taken)) {
                 me_.type(typed(point->reading));
                 me_.press(Qt::Key_Return);
-                EXPECT_EQ(evidence::questionOf(me_.job().trail.back().what), probe.question);
             } else if (const auto* volts = std::get_if<evidence::Measured>(&taken)) {
                 me_.type(typed(*volts));
                 me_.press(Qt::Key_Return);
@@ -85,12 +85,19 @@ protected:
                 me_.press(Qt::Key_Tab);
                 me_.type(QString::number(*tester->lit));
                 me_.press(Qt::Key_Return);
+            } else if (const auto* lamps = std::get_if<evidence::LampsSeen>(&taken)) {
+                for (const auto look : lamps->looks) {
+                    me_.press(Qt::Key(int(Qt::Key_0) + int(look)));
+                }
+                EXPECT_EQ(std::get<evidence::LampsSeen>(me_.job().trail.back().what), *lamps);
             } else {
                 ADD_FAILURE() << "no such probe: " << steps.join('|').toStdString();
                 break;
             }
-            EXPECT_EQ(me_.job().trail.size(), std::size_t(steps.size())) << steps.join('|').toStdString();
-            if (me_.job().trail.size() != std::size_t(steps.size())) {
+            const auto& trail = me_.job().trail;
+            const bool isAnswered = trail.size() > before && evidence::questionOf(trail.back().what) == probe.question;
+            EXPECT_TRUE(isAnswered) << steps.join('|').toStdString();
+            if (!isAnswered) {
                 break;
             }
         }

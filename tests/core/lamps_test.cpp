@@ -144,6 +144,48 @@ TEST(LampLooks, AreADistributionAndOnesThatNobodySawDropOut) {
     }
 }
 
+/// What is made of three lamps at a glance, two of which are the upper half.
+Glance glanceOf(const std::vector<Look>& looks) {
+    std::vector<Look> odd;
+    std::copy_if(looks.begin(), looks.end(), std::back_inserter(odd), [](Look look) { return look != Look::Lit; });
+    if (odd.size() == 1) {
+        return odd[0] == Look::Dark ? Glance::OneDark : odd[0] == Look::Flickers ? Glance::OneFlickers : Glance::OneDim;
+    }
+    const bool isHalf = looks[0] == Look::Dark && looks[1] == Look::Dark && looks[2] != Look::Dark;
+    return isHalf ? Glance::HalfDark : Glance::Alike;
+}
+
+TEST(LampLooks, AtAGlanceAreTheSumOfAllThatLooksSo) {
+    const Trouble troubles[] = {{}, {1, 0, {0, 0.1, 0.2, 0.3, 0.2, 0.2}}, {0.3, 0.6, {0, 0.1, 0.1, 0.1, 0.1, 0.6}}};
+    for (const auto& trouble : troubles) {
+        std::array<double, glanceCount> sums = {};
+        for (const auto& looks : everyLook()) {
+            sums[std::size_t(glanceOf(looks))] += std::exp(logLikelihood(looks, trouble));
+        }
+        EXPECT_THAT(glances(trouble, 3), testing::Pointwise(testing::DoubleNear(1e-9), sums));
+    }
+}
+
+// They are looked at where they show, and not twice.
+TEST(LampLooks, AreAskedForWhileThereIsLightToSeeThemBy) {
+    job::Job job;
+    job.id = "L";
+    job.set.lamps.count = 6;
+    job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+    const auto isAsked = [&] {
+        const auto probes = sheet::assess(job, knowledge::builtInKnowledge(), {.today = {}, .maxProbes = 100}).probes;
+        return std::ranges::any_of(probes.best, [](const auto& probe) { return probe.test == "lampLooks"; });
+    };
+    EXPECT_FALSE(isAsked());
+    job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{driver::Light::FlashThenDark, 2});
+    EXPECT_TRUE(isAsked());
+    job.set.lamps.count = 2;
+    EXPECT_FALSE(isAsked()) << "one of two is a half";
+    job.set.lamps.count = 6;
+    job::addEntry(job, "", job::Phase::Before, evidence::LampsSeen{std::vector<Look>(6, Look::Lit)});
+    EXPECT_FALSE(isAsked());
+}
+
 /// Shares of two suspects in a lamp set that goes dark after two seconds, once its lamps were looked at.
 double ratioOf(const std::vector<Look>& looks, const char* suspect, const char* other) {
     job::Job job;

@@ -11,6 +11,7 @@
 #include "core/probe/kinds.h"
 #include "core/probe/runs.h"
 #include "tests/support/full_job.h"
+#include "tests/support/told.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow {
@@ -77,6 +78,7 @@ TEST(Lists, EveryKindOfProbeIsAskedForAndPredictsADistribution) {
         probe::AllKinds::forEach(asked, desk);
     };
     ask(askedOfEveryKind());
+    ask(test::Told({"lamps 6", "light flash 2"}).job());
     for (const auto fault : {backlight::LedFault::Open, backlight::LedFault::Leaky}) {
         for (const auto& demo : virtualset::demoWorkshop(trade)) {
             auto job = demo.job;

@@ -604,6 +604,10 @@ void StringsStation::enter() {
 }
 
 void StringsStation::goTo(const probe::Probe& probe) {
+    if (std::holds_alternative<evidence::LampsSeen::Question>(probe.question)) {
+        setFocus();  // the keys of the lamps
+        return;
+    }
     if (const auto run = evidence::runOf(probe.question)) {
         map_->select(*run);
         const auto* tester = std::get_if<evidence::TesterTaken::Question>(&probe.question);

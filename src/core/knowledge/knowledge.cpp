@@ -191,8 +191,8 @@ TestKind readTest(Fields& test, const nlohmann::json& json, const Knowledge& kno
     kind.reach = Reach(test.choice("reach", {"outside", "boards", "panel"}));
     kind.live = test.flag("live", false);
     kind.per = Per(test.choice("per", {"set", "channel", "feed"}, 0));
-    kind.form =
-        Form(test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "alone", "record"}, 0));
+    kind.form = Form(
+        test.choice("form", {"choices", "light", "volts", "tester", "led", "chassis", "alone", "lamps", "record"}, 0));
     if (kind.form == Form::Volts && !knowledge.healthy().forecasts(kind.id)) {
         throw FormatError(test.pathOf("id"), "\"" + kind.id + "\" is no voltage of the first behaviour");
     }
@@ -310,6 +310,17 @@ void readRepairs(const nlohmann::json& document, Knowledge& knowledge) {
 }
 
 }  // namespace
+
+const AnswerShares& answersOf(const TestKind& test, const SuspectKind& suspect, const std::string& unit) {
+    if (const auto found = suspect.answers.find(test.id); found != suspect.answers.end()) {
+        return found->second;
+    }
+    if (const auto found = test.blocks.find(suspect.block); found != test.blocks.end()) {
+        return found->second;
+    }
+    const auto found = test.units.find(unit);
+    return found == test.units.end() ? test.usual : found->second;
+}
 
 std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
     using backlight::LedFault;

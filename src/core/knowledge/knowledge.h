@@ -136,6 +136,7 @@ enum class Form {
     Led,
     Chassis,  ///< a tester from LED+ to the metal back
     Alone,    ///< one LED on its own
+    Lamps,    ///< how each lamp looks
     Record,   ///< written down when done, never proposed by itself
 };
 
@@ -198,6 +199,10 @@ struct TestKind {
     /// What a number that was read off a set of that kind stands for; null of one beyond all.
     const Choice* choiceFor(double number, const SetKind& kind) const;
 };
+
+/// How often a question has each answer under a fault: as its suspect says, or else its block, or else its unit, or
+/// else as usual.
+const AnswerShares& answersOf(const TestKind& test, const SuspectKind& suspect, const std::string& unit);
 
 /// What becomes new in a repair.
 enum class Renews { Nothing, Leds, Strips, All };

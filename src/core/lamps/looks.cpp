@@ -1,6 +1,7 @@
 #include "core/lamps/looks.h"
 
 #include <cmath>
+#include <utility>
 
 namespace dimglow::lamps {
 
@@ -20,12 +21,59 @@ double shareOf(const LookShares& shares, Look look) {
     return look == Look::Unknown ? 1 : shares[std::size_t(look)];
 }
 
-double product(const std::vector<Look>& looks, const LookShares& sound) {
-    double all = 1;
-    for (const auto look : looks) {
-        all *= shareOf(sound, look);
+/// What may be so of a set: each lamp looks by its own shares then, whatever the others do.
+using RowOfLamps = std::vector<const LookShares*>;
+
+/// Calls \p visit with the share and the lamps of everything that may be so.
+template <class Visit>
+void forEachState(const Trouble& trouble, int count, Visit visit) {
+    for (const auto& age : ages) {
+        const RowOfLamps sound(std::size_t(count), &age.sound);
+        visit(age.share * (1 - trouble.one - trouble.half), sound);
+        for (int lamp = 0; lamp < count; ++lamp) {
+            RowOfLamps one = sound;
+            one[std::size_t(lamp)] = &trouble.looks;
+            visit(age.share * trouble.one / count, one);
+        }
+        for (const int half : {0, 1}) {
+            RowOfLamps dark = sound;
+            for (int lamp = 0; lamp < count; ++lamp) {
+                dark[std::size_t(lamp)] = halfOf(lamp, count) == half ? &ofDarkHalf : &age.sound;
+            }
+            visit(age.share * trouble.half / 2, dark);
+        }
     }
-    return all;
+}
+
+/// How likely it is that one of \p lamps looks like that and all others are lit.
+double shareOfOne(const RowOfLamps& lamps, Look look) {
+    double share = 0;
+    for (std::size_t one = 0; one < lamps.size(); ++one) {
+        double here = shareOf(*lamps[one], look);
+        for (std::size_t other = 0; other < lamps.size(); ++other) {
+            here *= other == one ? 1 : shareOf(*lamps[other], Look::Lit);
+        }
+        share += here;
+    }
+    return share;
+}
+
+/// How likely it is that a half of \p lamps is dark and none of the other.
+double shareOfDarkHalf(const RowOfLamps& lamps) {
+    const int count = int(lamps.size());
+    double share = 0;
+    for (const int half : {0, 1}) {
+        double here = 1;
+        int inHalf = 0;
+        for (int lamp = 0; lamp < count; ++lamp) {
+            const double dark = shareOf(*lamps[std::size_t(lamp)], Look::Dark);
+            const bool isInHalf = halfOf(lamp, count) == half;
+            inHalf += isInHalf ? 1 : 0;
+            here *= isInHalf ? dark : 1 - dark;
+        }
+        share += inHalf > 1 ? here : 0;
+    }
+    return share;
 }
 
 }  // namespace
@@ -41,23 +89,30 @@ int halfOf(int lamp, int count) {
 }
 
 double logLikelihood(const std::vector<Look>& looks, const Trouble& trouble) {
-    const int count = int(looks.size());
     double likelihood = 0;
-    for (const auto& age : ages) {
-        const double sound = product(looks, age.sound);
-        double ofOne = 0;
-        double ofHalf[] = {1, 1};
-        for (int lamp = 0; lamp < count; ++lamp) {
-            const Look look = looks[std::size_t(lamp)];
-            ofOne += sound * shareOf(trouble.looks, look) / shareOf(age.sound, look) / count;
-            for (const int half : {0, 1}) {
-                ofHalf[half] *= shareOf(halfOf(lamp, count) == half ? ofDarkHalf : age.sound, look);
-            }
+    forEachState(trouble, int(looks.size()), [&](double share, const RowOfLamps& lamps) {
+        for (std::size_t lamp = 0; lamp < lamps.size(); ++lamp) {
+            share *= shareOf(*lamps[lamp], looks[lamp]);
         }
-        likelihood += age.share * (trouble.one * ofOne + trouble.half * (ofHalf[0] + ofHalf[1]) / 2 +
-                                   (1 - trouble.one - trouble.half) * sound);
-    }
+        likelihood += share;
+    });
     return std::log(likelihood);
+}
+
+std::array<double, glanceCount> glances(const Trouble& trouble, int count) {
+    std::array<double, glanceCount> shares = {1};
+    forEachState(trouble, count, [&](double share, const RowOfLamps& lamps) {
+        const std::pair<Glance, double> others[] = {
+            {Glance::OneFlickers, shareOfOne(lamps, Look::Flickers)},
+            {Glance::OneDim, shareOfOne(lamps, Look::DimEnds) + shareOfOne(lamps, Look::Reddish)},
+            {Glance::OneDark, shareOfOne(lamps, Look::Dark)},
+            {Glance::HalfDark, shareOfDarkHalf(lamps)}};
+        for (const auto& [glance, of] : others) {
+            shares[std::size_t(glance)] += share * of;
+            shares[std::size_t(Glance::Alike)] -= share * of;
+        }
+    });
+    return shares;
 }
 
 }  // namespace dimglow::lamps

@@ -36,4 +36,11 @@ int halfOf(int lamp, int count);
 /// \param looks one for each lamp, from the top; Unknown of those that nobody looked at
 double logLikelihood(const std::vector<Look>& looks, const Trouble& trouble);
 
+/// What is made of all lamps at a glance: one of them differs from the lit others, a half of at least two is dark, or
+/// neither: all look alike, or several differ.
+enum class Glance { Alike, OneFlickers, OneDim, OneDark, HalfDark };
+inline constexpr int glanceCount = 5;
+/// Share of each under a trouble, of a set of \p count lamps, all of which are looked at.
+std::array<double, glanceCount> glances(const Trouble& trouble, int count);
+
 }  // namespace dimglow::lamps

@@ -54,6 +54,12 @@ std::vector<const TestKind*> Desk::tests(Form form) const {
     return tests;
 }
 
+bool Desk::suitsLight(const knowledge::TestKind& test) const {
+    const auto light = job::lightSeen(standing());
+    const bool isTooDark = test.needsLight && light.value_or(driver::Light::Never) == driver::Light::Never;
+    return !isTooDark && (!test.needsDark || light == driver::Light::Never);
+}
+
 bool Desk::isAnswered(const std::string& test, const evidence::Question& question) const {
     const auto missed = evidence::questionOf(evidence::notReached(test, question));
     return due_.again != question && std::any_of(standing().begin(), standing().end(), [&](const auto& entry) {

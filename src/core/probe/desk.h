@@ -53,6 +53,8 @@ public:
 
     /// Tests of a form that can be asked for; of strips only where these are described.
     std::vector<const knowledge::TestKind*> tests(knowledge::Form form) const;
+    /// Whether the light that was seen lets a test be done.
+    bool suitsLight(const knowledge::TestKind& test) const;
     /// Whether a question has an answer, or cannot be reached; one to ask again has none.
     bool isAnswered(const std::string& test, const evidence::Question& question) const;
     /// A probe as its test says it, opening included.

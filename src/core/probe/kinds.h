@@ -3,6 +3,7 @@
 #include "core/probe/kinds/chassis.h"
 #include "core/probe/kinds/choices.h"
 #include "core/probe/kinds/jumpered.h"
+#include "core/probe/kinds/lamp_looks.h"
 #include "core/probe/kinds/light.h"
 #include "core/probe/kinds/look_along.h"
 #include "core/probe/kinds/low_current.h"
@@ -24,7 +25,8 @@ struct Kinds {
     }
 };
 /// All kinds; the order counts only between probes of equal worth.
-using AllKinds = Kinds<Choices, Light, Volts, TesterRun, Jumpered, LowCurrent, LookAlong, Chassis, OnItsOwn, Point>;
+using AllKinds =
+    Kinds<Choices, Light, LampLooks, Volts, TesterRun, Jumpered, LowCurrent, LookAlong, Chassis, OnItsOwn, Point>;
 
 /// Values every probe of every kind that is not answered yet. \returns the \p most best, and what lacks a tool
 /// \throws reasoning::Stopped

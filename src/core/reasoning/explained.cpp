@@ -70,8 +70,7 @@ bool Explained::isExact(const evidence::PointTaken& taken) const {
     return point != nullptr && parts::isExact(point->kind, taken.reading);
 }
 
-/// Those of its part go before those of the suspect, and these before those of its block
-/// and of its unit.
+/// Those of its part go before those of the suspect.
 const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& test) const {
     if (model_.staysLit() && !test.whenLit.empty()) {
         return test.whenLit;
@@ -81,18 +80,7 @@ const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& t
             return found->second;
         }
     }
-    if (const auto found = suspect().answers.find(test.id); found != suspect().answers.end()) {
-        return found->second;
-    }
-    if (const auto found = test.blocks.find(suspect().block); found != test.blocks.end()) {
-        return found->second;
-    }
-    if (!test.units.empty()) {
-        if (const auto found = test.units.find(model_.unitOf(suspect())); found != test.units.end()) {
-            return found->second;
-        }
-    }
-    return test.usual;
+    return knowledge::answersOf(test, suspect(), model_.unitOf(suspect()));
 }
 
 const knowledge::PartSuspect* Explained::part() const {

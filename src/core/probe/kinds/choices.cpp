@@ -5,12 +5,9 @@
 namespace dimglow::probe {
 
 std::vector<Choices> Choices::askable(Desk& desk) {
-    const auto light = job::lightSeen(desk.standing());
     std::vector<Choices> askable;
     for (const auto* test : desk.tests(knowledge::Form::Choices)) {
-        const bool isTooDark = test->needsLight && light.value_or(driver::Light::Never) == driver::Light::Never;
-        const bool isTooBright = test->needsDark && light != driver::Light::Never;
-        if (!isTooDark && !isTooBright && job::isDue(*test, desk.standing())) {
+        if (desk.suitsLight(*test) && job::isDue(*test, desk.standing())) {
             askable.push_back({test});
         }
     }
