@@ -570,6 +570,28 @@ TEST(NothingWrong, IsWatchedNotMended) {
     EXPECT_FALSE(watched->comeback);
 }
 
+// Two feeds hunt together; a dummy load runs on them all the same: that the load was tried does not stand for the
+// reading that a verdict on the supply rests on (common practice, no source).
+TEST(AVerdict, DoesNotRestOnAReadingThatSpeaksAgainstIt) {
+    const auto waitsFor = [](const char* load) {
+        const auto assessment =
+            Told({"strips 2 strips × 24, 6 V, 200 mA, 2 strings, 2 feeds, idle 36 V", "light never", "sound sound",
+                  "watts noLight", "ledPlusOn 69 ~ 104", "eyes nothing", "ledPlusOn#1 70 ~ 109", load, load, "blOn 3.3",
+                  "dim 3.0", "run 0 141 V, 24 lit", "run 1 142 V, 24 lit"})
+                .assessed();
+        EXPECT_EQ(assessment.suspects.front().title.english(), "Tired electrolytics, weak supply") << load;
+        std::vector<std::string> awaited;
+        for (const auto& probe : assessment.probes.best) {
+            if (probe.isAwaited) {
+                awaited.push_back(probe.test);
+            }
+        }
+        return awaited;
+    };
+    EXPECT_THAT(waitsFor("dummyLoad fails"), testing::IsEmpty());
+    EXPECT_THAT(waitsFor("dummyLoad runs"), testing::Contains("supplyCapacitor"));
+}
+
 // A monitor that is lit takes what a large set takes without light (common practice, no source).
 TEST(Watts, AreHeldToTheKindOfSet) {
     const auto& watts = *trade().test("watts");

@@ -87,14 +87,15 @@ std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
     return swaps;
 }
 
+double shareOf(const knowledge::AnswerShares& shares, const std::string& choice) {
+    const auto found = shares.find(choice);
+    return found == shares.end() ? 0 : found->second;
+}
+
 /// Whether one that is known to be good stood in a unit's place and changed nothing: then it is not that unit, or not
 /// that alone.
 bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect) {
     const auto& unit = model.unitOf(suspect);
-    const auto shareOf = [](const knowledge::AnswerShares& shares, const std::string& choice) {
-        const auto found = shares.find(choice);
-        return found == shares.end() ? 0 : found->second;
-    };
     const auto& signs = model.signs();
     return std::any_of(signs.begin(), signs.end(), [&](const evidence::Sign& sign) {
         const auto* test = sign.choice.empty() ? nullptr : model.knowledge().test(sign.test);
@@ -104,6 +105,19 @@ bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect
         const auto ofUnit = test->units.find(unit);
         return ofUnit != test->units.end() && shareOf(ofUnit->second, sign.choice) < shareOf(test->usual, sign.choice);
     });
+}
+
+/// Whether a test was answered as the suspect hardly ever has it and a set without it does: a reading that speaks
+/// against a verdict is none that it rests on.
+bool speaksAgainst(const Model& model, const knowledge::SuspectKind& suspect, const evidence::Observation& what) {
+    constexpr double hardly = 0.25;
+    const auto* answer = std::get_if<evidence::Answer>(&what);
+    const auto* test = answer == nullptr ? nullptr : model.knowledge().test(answer->test);
+    if (test == nullptr) {
+        return false;
+    }
+    const auto& own = knowledge::answersOf(*test, suspect, model.unitOf(suspect));
+    return shareOf(own, answer->choice) < hardly * shareOf(test->usual, answer->choice);
 }
 
 }  // namespace
@@ -144,7 +158,8 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
         return std::any_of(model.standing().begin(), model.standing().end(), [&](const auto& entry) {
             const auto read = evidence::testOf(entry.what);
             const auto* test = model.knowledge().test(read);
-            return read == id || (test != nullptr && !test->swaps.empty() && test->swaps == unit);
+            return (read == id && !speaksAgainst(model, *suspect, entry.what)) ||
+                   (test != nullptr && !test->swaps.empty() && test->swaps == unit);
         });
     };
     for (const auto& group : suspect->needs) {
