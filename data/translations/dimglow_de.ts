@@ -9531,6 +9531,33 @@ weg</translation>
     </message>
 </context>
 <context>
+    <name>dimglow::app::PlugLine</name>
+    <message>
+        <source>Pins of the plug, in order</source>
+        <translation>Kontakte des Steckers, der Reihe nach</translation>
+    </message>
+    <message>
+        <source>+ red, − black, − 2 white</source>
+        <translation>+ rot, − schwarz, − 2 weiß</translation>
+    </message>
+    <message>
+        <source>One return: one open LED leaves it dark. Several: the driver is likelier.</source>
+        <translation>Eine Rückleitung: eine offene LED lässt es dunkel. Mehrere: eher der Treiber.</translation>
+    </message>
+    <message>
+        <source>Number the returns (− 1, − 2): several pins may be one.</source>
+        <translation>Rückleitungen nummerieren (− 1, − 2): mehrere Kontakte können eine sein.</translation>
+    </message>
+    <message>
+        <source>One return: one string, until the strips are described.</source>
+        <translation>Eine Rückleitung: ein Strang, bis die Leisten beschrieben sind.</translation>
+    </message>
+    <message>
+        <source>%1 returns: as many strings, until they are described.</source>
+        <translation>%1 Rückleitungen: ebenso viele Stränge, bis sie beschrieben sind.</translation>
+    </message>
+</context>
+<context>
     <name>dimglow::app::ProveStation</name>
     <message>
         <source>Prove</source>
@@ -10273,6 +10300,10 @@ repair  (A)</source>
     <message>
         <source>others lit</source>
         <translation>andere leuchten</translation>
+    </message>
+    <message>
+        <source>Not opened yet? The plug on the board, pin by pin</source>
+        <translation>Noch nicht offen? Der Stecker an der Platine, Kontakt für Kontakt</translation>
     </message>
 </context>
 <context>

@@ -1436,6 +1436,29 @@ TEST_F(AtTheBench, AColdReadingIsLedToOverMakeSafe) {
     EXPECT_FALSE(me_.read(QStringLiteral("emptyFirst")).isEmpty()) << "the mains were in again";
 }
 
+TEST_F(AtTheBench, ThePlugIsToldWhereNobodyHasSeenTheStrips) {
+    me_.press(Qt::Key_N, Qt::ControlModifier);
+    me_.settle();
+    me_.goTo("strings");
+    EXPECT_TRUE(me_.sees(QStringLiteral("One return: one open LED leaves it dark.")));
+    me_.clickInto(QStringLiteral("plugLine"));
+    me_.type(QStringLiteral("+ red, purple"));
+    me_.press(Qt::Key_Return);
+    EXPECT_TRUE(job().set.backlight.harness.empty()) << "what cannot be read is kept in the field alone";
+    EXPECT_EQ(me_.read(QStringLiteral("plugLine")), QStringLiteral("+ red, purple"));
+    me_.press(Qt::Key_A, Qt::ControlModifier);
+    me_.type(QStringLiteral("+ red, - black, - 2 white, - 3 blue"));
+    me_.press(Qt::Key_Tab);
+    me_.settle();
+    EXPECT_EQ(job().set.backlight.channels.size(), 3U);
+    EXPECT_FALSE(job().set.backlight.isDescribed);
+    EXPECT_THAT(me_.read(QStringLiteral("plugSays")).toStdString(), HasSubstr("3 returns"));
+    me_.press(Qt::Key_Z, Qt::ControlModifier);
+    me_.settle();
+    EXPECT_TRUE(job().set.backlight.harness.empty());
+    EXPECT_TRUE(me_.read(QStringLiteral("plugLine")).isEmpty());
+}
+
 TEST_F(AtTheBench, StringsOfALampSetAskForNoStrips) {
     open("SK-0419");
     (void)me_.window().session().edit(QStringLiteral("Lamps"), [](job::Job& job) {

@@ -74,6 +74,7 @@ StringsStation::StringsStation(JobSession& session) : Station(session, QStringLi
     map_->installEventFilter(this);
     mapLayout->addWidget(map_);
     body_->addWidget(mapCard_, 1);
+    body_->addStretch();  // takes the room where neither is shown
 
     entry_ = makeCard("panel");
     auto* rows = new QVBoxLayout(entry_);
@@ -137,6 +138,14 @@ QWidget* StringsStation::makeNotSeenCard() {
     }
     grid->setColumnStretch(1, 1);
     rows->addLayout(grid);
+    rows->addSpacing(theme::px(10));
+    rows->addWidget(makeLabel(tr("Not opened yet? The plug on the board, pin by pin"), theme::strong()));
+    auto* plugSays = makeLabel({}, theme::body(), "quiet");
+    plugSays->setObjectName(QStringLiteral("plugSays"));
+    plugSays->setWordWrap(true);
+    plug_ = new PlugLine(session_, *plugSays);
+    rows->addWidget(plug_);
+    rows->addWidget(plugSays);
     return notSeen_;
 }
 
@@ -285,6 +294,7 @@ void StringsStation::showJob() {
     if (!isDescribed) {
         setSubtitle({});
         line_->refresh();
+        plug_->refresh();
         return;
     }
     map_->show(session_.snapshot());

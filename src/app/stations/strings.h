@@ -7,6 +7,7 @@
 #include "app/backlight_map.h"
 #include "app/stations/lamps_card.h"
 #include "app/stations/number_field.h"
+#include "app/stations/plug_line.h"
 #include "app/stations/station.h"
 #include "app/stations/strips_line.h"
 
@@ -67,6 +68,7 @@ private:
 
     QFrame* notSeen_ = nullptr;  ///< instead of the map and the fields while nobody has described the strips
     StripsLine* line_ = nullptr;
+    PlugLine* plug_ = nullptr;
     LampsCard* lamps_ = nullptr;  ///< instead of all of it when the set has lamps
     QFrame* mapCard_ = nullptr;
     QFrame* entry_ = nullptr;
