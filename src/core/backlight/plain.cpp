@@ -399,9 +399,9 @@ void shareOut(Backlight& backlight) {
 
 }  // namespace
 
-Backlight plainBacklight(const PlainDescription& of) {
-    PlainDescription description = of;
-    description.strips = of.isDescribed ? of.strips : standInStrings(of);
+Backlight plainBacklight(const PlainDescription& description) {
+    PlainDescription laid = description;
+    laid.strips = description.isDescribed ? description.strips : standInStrings(description);
     Backlight backlight;
     backlight.isDescribed = description.isDescribed;
     backlight.widthMm = description.widthMm;
@@ -410,8 +410,8 @@ Backlight plainBacklight(const PlainDescription& of) {
     backlight.celsius = description.celsius;
     backlight.harness = description.harness;
     backlight.ledPoints = description.ledPoints;
-    backlight.strips = stripsOf(description);
-    for (auto& string : stringsOfPlain(description)) {
+    backlight.strips = stripsOf(laid);
+    for (auto& string : stringsOfPlain(laid)) {
         const bool opensChannel = backlight.channels.empty() || int(backlight.channels.back().strings.size()) >=
                                                                     std::max(1, description.stringsPerChannel);
         if (opensChannel) {
