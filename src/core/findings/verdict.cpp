@@ -87,11 +87,6 @@ std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
     return swaps;
 }
 
-double shareOf(const knowledge::AnswerShares& shares, const std::string& choice) {
-    const auto found = shares.find(choice);
-    return found == shares.end() ? 0 : found->second;
-}
-
 /// Whether one that is known to be good stood in a unit's place and changed nothing: then it is not that unit, or not
 /// that alone.
 bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect) {
@@ -103,7 +98,8 @@ bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect
             return false;
         }
         const auto ofUnit = test->units.find(unit);
-        return ofUnit != test->units.end() && shareOf(ofUnit->second, sign.choice) < shareOf(test->usual, sign.choice);
+        return ofUnit != test->units.end() &&
+               knowledge::shareOf(ofUnit->second, sign.choice) < knowledge::shareOf(test->usual, sign.choice);
     });
 }
 
@@ -117,7 +113,7 @@ bool speaksAgainst(const Model& model, const knowledge::SuspectKind& suspect, co
         return false;
     }
     const auto& own = knowledge::answersOf(*test, suspect, model.unitOf(suspect));
-    return shareOf(own, answer->choice) < hardly * shareOf(test->usual, answer->choice);
+    return knowledge::shareOf(own, answer->choice) < hardly * knowledge::shareOf(test->usual, answer->choice);
 }
 
 }  // namespace

@@ -322,6 +322,11 @@ const AnswerShares& answersOf(const TestKind& test, const SuspectKind& suspect, 
     return found == test.units.end() ? test.usual : found->second;
 }
 
+double shareOf(const AnswerShares& shares, const std::string& choice) {
+    const auto found = shares.find(choice);
+    return found == shares.end() ? 0 : found->second;
+}
+
 std::optional<backlight::LedFault> ledFaultOf(StringFault fault) {
     using backlight::LedFault;
     switch (fault) {

@@ -203,6 +203,8 @@ struct TestKind {
 /// How often a question has each answer under a fault: as its suspect says, or else its block, or else its unit, or
 /// else as usual.
 const AnswerShares& answersOf(const TestKind& test, const SuspectKind& suspect, const std::string& unit);
+/// Of one answer; 0 of one that is not named.
+double shareOf(const AnswerShares& shares, const std::string& choice);
 
 /// What becomes new in a repair.
 enum class Renews { Nothing, Leds, Strips, All };

@@ -20,11 +20,6 @@ double densityOfNothing(double volts) {
     return std::exp(-0.5 * volts * volts / (sigma * sigma)) / (sigma * std::sqrt(2 * std::numbers::pi));
 }
 
-double shareOf(const knowledge::AnswerShares& shares, const std::string& choice) {
-    const auto found = shares.find(choice);
-    return found == shares.end() ? 0 : found->second;
-}
-
 }  // namespace
 
 Explained::Explained(Model& model, const Hypothesis& hypothesis, const About& about)
@@ -187,7 +182,7 @@ std::optional<double> Explained::answerShare(const std::string& test, const std:
     }
     double share = answerWhileOn(*kind, choice);
     if (!kind->shutDown.empty()) {
-        share += shutDownShare() * (shareOf(kind->shutDown, choice) - share);
+        share += shutDownShare() * (knowledge::shareOf(kind->shutDown, choice) - share);
     }
     /// Of what is seen and heard of a closed set, at random (common practice, no source).
     constexpr double misjudged = 0.02;
@@ -196,7 +191,7 @@ std::optional<double> Explained::answerShare(const std::string& test, const std:
 }
 
 double Explained::answerWhileOn(const knowledge::TestKind& test, const std::string& choice) const {
-    return shareOf(answersOf(test), choice);
+    return knowledge::shareOf(answersOf(test), choice);
 }
 
 std::size_t Explained::beforeEntry() const {
@@ -235,7 +230,8 @@ double Explained::shutDownShare() const {
         const int kind = sign.taken ? trade.pointIndex(sign.point->point) : -1;
         const auto grade = std::size_t(model_.gradeOf(entry));
         if (test != nullptr && !test->shutDown.empty()) {
-            odds *= (slip + shareOf(test->shutDown, sign.choice)) / (slip + answerWhileOn(*test, sign.choice));
+            odds *=
+                (slip + knowledge::shareOf(test->shutDown, sign.choice)) / (slip + answerWhileOn(*test, sign.choice));
         } else if (test != nullptr && test->goneWhenDown > 0 && sign.volts) {
             constexpr double usuallyGone = 0.15;
             const double gone = usuallyGone + (1 - usuallyGone) * test->goneWhenDown;
