@@ -6411,6 +6411,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>a half is dark</source>
         <translation>eine Hälfte ist dunkel</translation>
     </message>
+    <message>
+        <source>Open output diode</source>
+        <translation>Unterbrochene Ausgangsdiode</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>

@@ -181,7 +181,11 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
         for (const auto& part : suspect.parts) {
             shares.push_back(part.share);
         }
-        fault.part = int(draw.byWeight(shares));
+        const auto part = draw.byWeight(shares);
+        fault.part = int(part);
+        if (const int own = suspect.parts[part].behaviour; own != suspect.behaviour) {
+            fault.stage = trade.behaviours[std::size_t(own)].stage;
+        }
     }
 
     const auto set = std::make_shared<SealedSet>(truth, fault, trade, manner);

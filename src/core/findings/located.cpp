@@ -162,7 +162,7 @@ Likeliest likeliestOf(Model& model, const Belief& belief) {
     }
     return {belief.titles[std::size_t(belief.titleOf[best])],
             feedOf(model, likeliest),
-            model.knowledge().behaviourOf(model.suspectOf(likeliest)).stage,
+            model.behaviourOf(likeliest).stage,
             model.strings().madeOf(likeliest.faults),
             model.strings().placed(likeliest.faults),
             likeliest.suspect,

@@ -68,7 +68,18 @@ std::optional<AnswerGiven> readAfter(Fields& test, const Knowledge& knowledge) {
     return given;
 }
 
-std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& document, const Knowledge& knowledge) {
+/// The behaviour that is named, into Knowledge::behaviours; \p usual where none is.
+int readBehaviour(Fields& of, const Knowledge& knowledge, int usual) {
+    const auto id = of.text("driver", longestWord, knowledge.behaviours[std::size_t(usual)].id);
+    const auto* behaviour = knowledge.behaviour(id);
+    if (behaviour == nullptr) {
+        throw FormatError(of.pathOf("driver"), "\"" + id + "\" is no behaviour");
+    }
+    return int(behaviour - knowledge.behaviours.data());
+}
+
+std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& document, const Knowledge& knowledge,
+                                   int behaviour) {
     std::vector<PartSuspect> parts;
     double sum = 0;
     suspect.forEach("parts", 20, [&](Fields part) {
@@ -83,6 +94,7 @@ std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& docume
             }
         }
         read.share = part.number("share", 1e-6, 1);
+        read.behaviour = readBehaviour(part, knowledge, behaviour);
         read.answers = readAnswers(part, own, "answers");
         read.points = readGrades(part, own, knowledge);
         sum += read.share;
@@ -140,12 +152,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
                                        {"none", "open", "shorted", "dark", "leaky", "dieShorted", "groupOpen", "aged",
                                         "darkOpens", "plug", "joint", "other", "chassis", "sink"},
                                        0));
-        const auto driver = suspect.text("driver", longestWord, knowledge.healthy().id);
-        const auto* behaviour = knowledge.behaviour(driver);
-        if (behaviour == nullptr) {
-            throw FormatError(suspect.pathOf("driver"), "\"" + driver + "\" is no behaviour");
-        }
-        kind.behaviour = int(behaviour - knowledge.behaviours.data());
+        kind.behaviour = readBehaviour(suspect, knowledge, 0);
         kind.ofAllFeeds = suspect.number("ofAllFeeds", 0, 1, 1);
         kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];
@@ -155,7 +162,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.points = readGrades(suspect, all, knowledge);
         kind.needs = readNeeds(suspect);
         kind.lamps = readLamps(suspect, all);
-        kind.parts = readParts(suspect, all, knowledge);
+        kind.parts = readParts(suspect, all, knowledge, kind.behaviour);
         suspects.push_back(std::move(kind));
     });
     if (suspects.empty()) {

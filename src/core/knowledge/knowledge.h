@@ -101,8 +101,9 @@ struct PointKind {
 /// A part that a suspect may come down to.
 struct PartSuspect {
     text::Text title;
-    int point = -1;    ///< into Knowledge::points; -1 when it cannot be checked by itself
-    double share = 1;  ///< of the suspect's cases
+    int point = -1;     ///< into Knowledge::points; -1 when it cannot be checked by itself
+    double share = 1;   ///< of the suspect's cases
+    int behaviour = 0;  ///< of the driver's side, the suspect's if it has none of its own; into Knowledge::behaviours
     std::map<std::string, AnswerShares> answers;
     std::map<int, GradeShares> points;
 };

@@ -26,8 +26,7 @@ Explained::Explained(Model& model, const Hypothesis& hypothesis, const About& ab
     : model_(model),
       hypothesis_(hypothesis),
       about_(about),
-      under_{hypothesis.faults, suspect().isNoneOfThese, model.knowledge().behaviourOf(suspect()).drivesStrings,
-             about.conducts} {}
+      under_{hypothesis.faults, suspect().isNoneOfThese, model.behaviourOf(hypothesis).drivesStrings, about.conducts} {}
 
 parts::Grade Explained::gradeOf(const evidence::PointTaken& taken) {
     return about_.entry ? model_.gradeOf(*about_.entry) : model_.gradeOf(taken);
@@ -204,7 +203,7 @@ double Explained::takenBackShare(int kind) const {
     const auto part = model_.knowledge().points[std::size_t(kind)].kind;
     const bool hangsOnIt =
         part == parts::PartKind::EnablePin || part == parts::PartKind::DimmingPin || part == parts::PartKind::GatePin;
-    if (!hangsOnIt || !model_.knowledge().behaviourOf(suspect()).isNoticed || model_.staysLit()) {
+    if (!hangsOnIt || !model_.behaviourOf(hypothesis_).isNoticed || model_.staysLit()) {
         return 0;
     }
     const auto isGone = [&](const evidence::Sign& sign) {
@@ -219,7 +218,7 @@ double Explained::takenBackShare(int kind) const {
 /// what those before it say of that.
 double Explained::shutDownShare() const {
     const auto& trade = model_.knowledge();
-    if (!trade.behaviourOf(suspect()).isNoticed || model_.staysLit()) {
+    if (!model_.behaviourOf(hypothesis_).isNoticed || model_.staysLit()) {
         return 0;
     }
     constexpr double slip = 0.02;

@@ -68,16 +68,23 @@ void Model::checkStop() const {
     }
 }
 
-int Model::forecastIndex(const Hypothesis& hypothesis) {
+const driver::Behaviour& Model::behaviourOf(const Hypothesis& hypothesis) const {
     const auto& suspect = suspectOf(hypothesis);
-    ForecastKey key{soundDemands_, suspect.behaviour, hypothesis.feed};
+    return hypothesis.part < 0
+               ? knowledge_.behaviourOf(suspect)
+               : knowledge_.behaviours[std::size_t(suspect.parts[std::size_t(hypothesis.part)].behaviour)];
+}
+
+int Model::forecastIndex(const Hypothesis& hypothesis) {
+    const auto& behaviour = behaviourOf(hypothesis);
+    ForecastKey key{soundDemands_, int(&behaviour - knowledge_.behaviours.data()), hypothesis.feed};
     source().demandsOf(hypothesis.faults, key.demands);
     const auto [entry, isNew] = forecastIndex_.try_emplace(std::move(key), int(forecasts_.size()));
     if (isNew) {
         std::vector<const driver::Behaviour*> behaviours(backlight().feeds.size(), &knowledge_.healthy());
         for (int feed = 0; feed < int(behaviours.size()); ++feed) {
             const bool behavesSo = hypothesis.feed == Hypothesis::everyFeed || hypothesis.feed == feed;
-            behaviours[std::size_t(feed)] = behavesSo ? &knowledge_.behaviourOf(suspect) : &knowledge_.healthy();
+            behaviours[std::size_t(feed)] = behavesSo ? &behaviour : &knowledge_.healthy();
         }
         std::vector<const backlight::ChannelDemand*> demands;
         for (const auto demand : entry->first.demands) {

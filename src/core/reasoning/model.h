@@ -71,6 +71,8 @@ public:
     const SuspectKind& suspectOf(const Hypothesis& hypothesis) const {
         return knowledge_.suspects[std::size_t(hypothesis.suspect)];
     }
+    /// How the driver's side behaves where it is so.
+    const driver::Behaviour& behaviourOf(const Hypothesis& hypothesis) const;
     /// Points of a kind that were written down, into the set's points.
     const std::vector<int>& pointsOf(int kind) const { return pointsOfKind_[std::size_t(kind)]; }
     /// The unit that a suspect sits in, in this kind of set; empty of what sits nowhere.
