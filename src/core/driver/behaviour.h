@@ -28,6 +28,10 @@ struct Level {
     double spreadVolts = 0;  ///< V
     double stringShare = 0;  ///< of the strings' volts, on top
     int feed = 0;            ///< whose strings
+    /// LED+ or LED− while strings have their current: in a set that holds LED+ at a level of its own, lit or not, it is
+    /// that level with `heldShare` of the strings' volts on top instead.
+    bool isRegulated = false;
+    double heldShare = 0;
     bool operator==(const Level&) const = default;
 };
 

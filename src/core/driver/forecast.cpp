@@ -219,10 +219,13 @@ private:
     /// LED+ in regulation at \p running volts: what the strings take and what the sinks hold, whatever that is; a label
     /// has both.
     Level regulated(double running, double scatter) const {
+        Level level{
+            Reference::Sink, 1, 0, 0, scatter, (running - driver_.someHeadroomVolts()) / reference_.stringVolts};
         if (reference_.isLabelled) {
-            return ofStrings(running, scatter);
+            level = ofStrings(running, scatter);
         }
-        return {Reference::Sink, 1, 0, 0, scatter, (running - driver_.someHeadroomVolts()) / reference_.stringVolts};
+        level.isRegulated = true;
+        return level;
     }
 
     /// LED+ while the driver does not switch.
@@ -388,12 +391,20 @@ private:
             {weight / 3, Shape::Wanders, peak, ofStrings(0.5 * (idleVolts + kneeShare * running), 0.25 * running)});
     }
 
+    /// LED− while its string, which needs \p missing volts less than the highest, has its current.
+    Level sinkInRegulation(double scatter, double missing) const {
+        Level level{Reference::Sink, 1, 0, 0, scatter, missing / reference_.stringVolts};
+        level.isRegulated = true;
+        level.heldShare = -(highest_ - missing) / reference_.stringVolts;
+        return level;
+    }
+
     /// LED− of a sink that takes up the \p missing volts, give or take \p spread, while the light is on; of a dark
     /// string when negative. With the light gone after a flash a meter shows little of it, unless the driver runs on
     /// for a while.
     Modes sinkOf(double missing, double spread, double flashes) const {
         const double scatter = std::hypot(0.2 + meterShare * highest_, spread);
-        Level lit{Reference::Sink, 1, 0, 0, scatter, std::max(0.0, missing) / reference_.stringVolts};
+        Level lit = sinkInRegulation(scatter, std::max(0.0, missing));
         if (missing < 0) {
             lit = darkSink;
             lit.spreadVolts = scatter;
@@ -452,7 +463,7 @@ private:
         const Level up{Reference::OverVolts, 1, 0, 0.02, 0.3, -volts / reference_.stringVolts};
         modes.push_back({floats, Shape::Steady, up, up, Manner::SinkFloats});
         const Level seen = pulseOver(volts, 0);
-        const Level lit{Reference::Sink, 1, 0, 0, 0.2 + meterShare * volts, 0};
+        const Level lit = sinkInRegulation(0.2 + meterShare * volts, 0);
         modes.push_back({pulses * (1 - flashes), Shape::PeakThenSettles, seen, lit, Manner::SinkSettles});
         modes.push_back({0.7 * pulses * flashes, Shape::PeakThenSettles, seen, darkSink, Manner::SinkSettles});
         modes.push_back({0.3 * pulses * flashes, Shape::Wanders, seen, darkSink, Manner::SinkWanders});

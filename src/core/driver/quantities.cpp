@@ -87,8 +87,10 @@ private:
 
 }  // namespace
 
-Quantities::Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares)
+Quantities::Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares,
+                       bool holdsLevel)
     : Quantities(priors.size() + feedShares.size()) {
+    holdsLevel_ = holdsLevel;
     for (std::size_t i = 0; i < logs_.count(); ++i) {
         const Prior& prior = i < priors.size() ? priors[i] : feedShares[i - priors.size()];
         logs_.mean(i) = std::log(prior.median);
@@ -180,13 +182,22 @@ double Quantities::varianceOf(const Level& level) const {
     return std::max(0.0, variance);
 }
 
-Quantities::Volts Quantities::of(const Level& level) const {
+Level Quantities::here(const Level& level) const {
+    if (!holdsLevel_ || !level.isRegulated) {
+        return level;
+    }
+    return {Reference::Idle, 1, 0, level.spread, level.spreadVolts, level.heldShare, level.feed};
+}
+
+Quantities::Volts Quantities::of(const Level& asked) const {
+    const Level level = here(asked);
     const double reference = value(level.of, level.feed);
     return {level.times * reference + level.stringShare * value(Reference::Strings, level.feed) + level.plus,
             std::sqrt(varianceOf(level)), level.spread * reference + level.spreadVolts};
 }
 
-Quantities::Off Quantities::offOf(const Level& level, double volts) const {
+Quantities::Off Quantities::offOf(const Level& asked, double volts) const {
+    const Level level = here(asked);
     const double reference = value(level.of, level.feed);
     const double strings = level.stringShare == 0 ? 0 : level.stringShare * value(Reference::Strings, level.feed);
     const double median = level.times * reference + strings + level.plus;
@@ -208,7 +219,8 @@ double Quantities::density(const Level& level, double volts) const {
            (scale * std::sqrt(boost::math::constants::two_pi<double>() * off.variance));
 }
 
-void Quantities::take(const Level& level, double volts) {
+void Quantities::take(const Level& asked, double volts) {
+    const Level level = here(asked);
     if (level.of == Reference::Nothing && level.stringShare == 0) {
         return;
     }
@@ -231,6 +243,9 @@ void Quantities::take(const Level& level, double volts) {
 bool Quantities::isLike(const Quantities& other) const {
     constexpr double apart = 0.6;     ///< sigmas
     constexpr double narrower = 0.4;  ///< in variance
+    if (holdsLevel_ != other.holdsLevel_) {
+        return false;
+    }
     for (std::size_t i = 0; i < logs_.count(); ++i) {
         const double own = logs_.covariance(i, i);
         const double its = other.logs_.covariance(i, i);
@@ -306,6 +321,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
         double weight;
         Prior idle;
         Prior sink;
+        bool holdsLevel = false;
     };
     const Prior fixedIdle = asShare(1 + fixedOver, fixedSpread);
     // Where nobody knows what the strings take, such a level reads like any other.
@@ -318,7 +334,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
     std::vector<Way> ways;
     if (canBeFixed) {
         ways.push_back(
-            {fixed, driver.idleVolts ? told(*driver.idleVolts) : fixedIdle, asShare(fixedOver, fixedOverSpread)});
+            {fixed, driver.idleVolts ? told(*driver.idleVolts) : fixedIdle, asShare(fixedOver, fixedOverSpread), true});
     }
     for (const auto& [idleWeight, idle] : idles) {
         for (const auto& [sinkWeight, sink] : sinks) {
@@ -337,7 +353,7 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
             for (std::size_t feed = 1; feed < reference.size(); ++feed) {
                 shares.push_back({reference[feed].stringVolts / first.stringVolts, spread});
             }
-            parts.push_back({way.weight * feedWeight, Quantities(priors, shares)});
+            parts.push_back({way.weight * feedWeight, Quantities(priors, shares, way.holdsLevel)});
         }
     }
     return Learning(std::move(parts));

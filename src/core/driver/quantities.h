@@ -36,7 +36,9 @@ public:
         double spread = 1;
     };
     /// \param feedShares of the feeds but the first
-    explicit Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares = {});
+    /// \param holdsLevel of a set that holds LED+ at its idle level, lit or not
+    explicit Quantities(const std::array<Prior, quantityCount>& priors, const std::vector<Prior>& feedShares = {},
+                        bool holdsLevel = false);
 
     /// Median of what a level refers to, V; 0 of nothing.
     double value(Reference reference, int feed = 0) const;
@@ -49,14 +51,14 @@ public:
         double sigma = 0;
         double scatter = 0;
     };
-    Volts of(const Level& level) const;
+    Volts of(const Level& asked) const;
 
     /// Density of reading \p volts where \p level is, 1/V.
     double density(const Level& level, double volts) const;
-    /// Takes in that \p level read \p volts: a step of the extended Kalman filter (Bar-Shalom, Li, Kirubarajan,
+    /// Takes in that \p asked read \p volts: a step of the extended Kalman filter (Bar-Shalom, Li, Kirubarajan,
     /// *Estimation with Applications to Tracking and Navigation*, 2001, ch. 10), on the log of the volts where the
     /// scatter is small against them.
-    void take(const Level& level, double volts);
+    void take(const Level& asked, double volts);
 
     /// Whether it says nearly the same of every quantity.
     bool isLike(const Quantities& other) const;
@@ -89,7 +91,9 @@ private:
         double scale = 1;  ///< V for each unit of what is compared
     };
     explicit Quantities(std::size_t count) : logs_(count) {}
-    Off offOf(const Level& level, double volts) const;
+    /// What a level is in such a set.
+    Level here(const Level& level) const;
+    Off offOf(const Level& asked, double volts) const;
     double varianceOf(const Level& level) const;
     /// Change of a level with each log, V.
     Vector slope(const Level& level) const;
@@ -98,6 +102,7 @@ private:
     void refresh();
 
     Normal logs_;
+    bool holdsLevel_ = false;
     std::array<double, referenceCount> values_{};     ///< medians of the references on the first feed, V
     std::array<double, referenceCount> variances_{};  ///< of their logs
 };
