@@ -2,6 +2,8 @@
 
 #include <gtest/gtest.h>
 
+#include <set>
+
 #include "core/backlight/led_count.h"
 #include "core/backlight/plain.h"
 #include "virtualset/trial.h"
@@ -84,20 +86,22 @@ TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
     constexpr int jobs = 8;
     int right = 0;
     int sure = 0;
-    int sureAndWrong = 0;
+    std::set<int> sureAndWrong;  // seeds
     for (int seed = 1; seed <= jobs; ++seed) {
         const auto patient = drawPatient(std::uint64_t(seed), GetParam(), trade());
         const auto ending = work(patient, Order::Advised, trade(), 60, [&](const sheet::Assessment& assessment) {
             for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
                 sure += share >= 0.95 ? 1 : 0;
-                sureAndWrong += share >= 0.95 && !isRight(suspect, patient) ? 1 : 0;
+                if (share >= 0.95 && !isRight(suspect, patient)) {
+                    sureAndWrong.insert(seed);
+                }
             }
         });
         right += ending.isRight ? 1 : 0;
     }
     EXPECT_GE(right, 6);
     EXPECT_GE(sure, jobs);
-    EXPECT_LE(sureAndWrong, 1);
+    EXPECT_LE(sureAndWrong.size(), 1u);
 }
 
 /// What a set of the second family shows may not hang on what the program expects of it.

@@ -13,7 +13,7 @@ namespace {
 
 /// A reading so much less likely than by anyone's guess, natural log, is taken for a slip.
 constexpr double worseThanAGuess = 2;
-constexpr double misfitShare = 0.5;      ///< of none of these
+constexpr double misfitShare = 0.33;     ///< of none of these
 constexpr std::size_t mostDoubtful = 8;  ///< the latest
 /// Readings that the explanations tell, over all readings left out in turn.
 constexpr std::size_t mostToldAnew = 2'000'000;
@@ -148,7 +148,7 @@ std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Be
     std::vector<std::size_t> doubtful;
     for (std::size_t e = 0; e < standing.size(); ++e) {
         if (!isConfirmed(standing[e], job) && standing[e].source.fitsBecause.empty() &&
-            (isNone || told(best, e) < told(*none, e) - worseThanAGuess)) {
+            (isNone || told(best, e) < belief.guesses[e] - worseThanAGuess)) {
             doubtful.push_back(e);
         }
     }
@@ -163,7 +163,7 @@ std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Be
         auto rest = standing;
         rest.erase(rest.begin() + std::ptrdiff_t(e));
         Model without(model.set(), model.knowledge(), rest, model.stop());
-        const double evidence = reasoning::infer(without).evidence + told(*none, e);
+        const double evidence = reasoning::infer(without).evidence + belief.guesses[e];
         if (evidence >= likeliest) {
             likeliest = evidence;
             const evidence::Scene scene{model.set(), model.knowledge()};

@@ -57,7 +57,9 @@ void Explanations::classify(bool countsParts) {
     std::map<std::array<int, 3>, int> known;
     for (std::size_t h = 0; h < all_.size(); ++h) {
         const auto& own = all_[h];
+        const bool isUnnamed = model_.suspectOf(own).isNoneOfThese;
         each_.of.push_back(int(h));
+        each_.unnamed = isUnnamed ? int(h) : each_.unnamed;
         const std::array<int, 3> key = {own.suspect, countsParts ? own.part : -1, countsParts ? own.point : -1};
         const auto [entry, isNew] = known.try_emplace(key, int(known.size()));
         if (isNew) {
@@ -65,6 +67,7 @@ void Explanations::classify(bool countsParts) {
             members_.emplace_back();
         }
         alike_.of.push_back(entry->second);
+        alike_.unnamed = isUnnamed ? entry->second : alike_.unnamed;
         alike_.shares[std::size_t(entry->second)] += shares_[h];
         auto& members = members_[std::size_t(entry->second)];
         const auto same = std::find_if(members.begin(), members.end(), [&](const auto& member) {

@@ -12,6 +12,7 @@ namespace dimglow::probe {
 struct Classes {
     std::vector<int> of;         ///< by explanation
     std::vector<double> shares;  ///< by class; add up to 1
+    int unnamed = -1;            ///< the class of a fault that has no name; -1 where it is hopeless
 };
 
 /// The explanations that probes are valued against: of very many the likeliest, what the others would change is lost

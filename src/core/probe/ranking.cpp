@@ -14,6 +14,24 @@ constexpr double changeOverMinutes = 1;
 constexpr double leastShareToSwap = 0.1;
 constexpr double leastShareOfOutcome = 0.01;
 
+/// What a fault that has no name shows at the next probe: mostly what one of those that have a name would, as likely as
+/// they are, and only now and then what is like nothing else.
+void expectTheUsual(std::vector<Bin>& bins, const Classes& classes) {
+    constexpr double usually = 0.85;  // common practice, no source
+    if (classes.unnamed < 0) {
+        return;
+    }
+    const auto unnamed = std::size_t(classes.unnamed);
+    const double share = classes.shares[unnamed];
+    for (auto& bin : bins) {
+        double& own = bin.byExplanation[unnamed];
+        const double ofOthers = bin.share - share * own;
+        const double expected = share < 1 ? usually * ofOthers / (1 - share) + (1 - usually) * own : own;
+        bin.share += share * (expected - own);
+        own = expected;
+    }
+}
+
 }  // namespace
 
 /// Information per minute; of a swap that comes first, the chance that it mends the set per what it costs (Heckerman,
@@ -45,6 +63,7 @@ int Ranking::dueOf(const Probe& probe) const {
 void Ranking::offer(Probe probe, const Predicted& predicted) {
     desk_.model().checkStop();
     auto bins = pool(predicted.prediction, predicted.classes.shares);
+    expectTheUsual(bins, predicted.classes);
     probe.bits = mutualInformation(bins, predicted.classes.shares) + predicted.extraBits;
     probe.isAwaited = predicted.isAwaited || desk_.isWanted(probe.test);
     const int due = dueOf(probe);

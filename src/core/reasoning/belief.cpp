@@ -790,6 +790,7 @@ private:
         }
         kept.likelihoods = std::move(result_.likelihoods);
         kept.learnt = std::move(result_.learnt);
+        kept.guesses = entryLogs_.guesses();
         kept.weighed = weighed_;
         kept.evidence = highest - std::log(*std::max_element(shares.begin(), shares.end()));
         for (auto* all : {&kept.shares, &kept.previousShares}) {
@@ -925,6 +926,7 @@ Belief refine(const Model& model, Belief belief, const source::Split& split) {
     fine.titles = std::move(belief.titles);
     fine.likelihoods = std::move(belief.likelihoods);
     fine.learnt = std::move(belief.learnt);
+    fine.guesses = std::move(belief.guesses);
     fine.evidence = belief.evidence;
     fine.weighed = belief.weighed;
     fine.hypotheses.reserve(belief.hypotheses.size() + belief.hypotheses.size() / 4);

@@ -20,9 +20,10 @@ struct Belief {
     std::vector<int> rowOf;              ///< into likelihoods, by hypothesis; those split from one share its row
     Likelihoods likelihoods;
     std::unordered_map<int, int>
-        learnt;               ///< what readings of the board taught, node of the model's learning by forecast
-    double evidence = 0;      ///< natural log of the probability of the entries under all explanations together
-    std::size_t weighed = 0;  ///< explanations that were looked at, kept or not
+        learnt;                   ///< what readings of the board taught, node of the model's learning by forecast
+    std::vector<double> guesses;  ///< natural log of the likelihood of each entry by anyone's guess
+    double evidence = 0;          ///< natural log of the probability of the entries under all explanations together
+    std::size_t weighed = 0;      ///< explanations that were looked at, kept or not
 };
 
 /// Bayes' rule over single faults and combinations of any number of faulty units. Entries are independent given the

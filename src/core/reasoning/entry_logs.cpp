@@ -1,7 +1,9 @@
 #include "core/reasoning/entry_logs.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <map>
 #include <numeric>
 
 #include "core/reasoning/explained.h"
@@ -12,8 +14,16 @@ using faults::FaultyUnits;
 
 namespace {
 
-/// Readings of a fault that has no name which are like nothing else (common practice, no source).
-constexpr double strangeShare = 0.5;
+/// Readings of a fault that has no name which are like nothing else (common practice, no source): of some faults few,
+/// of others half.
+constexpr std::array<double, 2> strangeShares = {0.1, 0.5};
+constexpr double strangeUnits = 0.05;
+
+/// log(exp(a) + exp(b))
+double logOfSum(double a, double b) {
+    const double higher = std::max(a, b);
+    return std::isinf(higher) ? higher : higher + std::log1p(std::exp(std::min(a, b) - higher));
+}
 
 }  // namespace
 
@@ -39,24 +49,67 @@ double EntryLogs::logOfNamed(std::size_t entry, const Hypothesis& h, std::option
     return isOfTheBoard_[entry] ? logOfForecast(entry, h) : logOfReading(entry, h, conducts);
 }
 
-/// What an entry says to a fault that nobody has thought of. Each reading by itself is like one of a fault that has
-/// a name, as often as these are met, or like nothing else; only together do they fit none of these. What is read
-/// of units is mostly that they are sound.
+/// What an entry says to a fault that nobody has thought of, given those before it.
 double EntryLogs::logUnnamed(std::size_t entry, const Hypothesis& h) {
-    const double strange = logOfNamed(entry, h, std::nullopt);
-    double usual = 0;
-    if (evidence::isOfUnits(entries_[entry].what)) {
-        usual = std::exp(likelihoods_.healthy(entry));
-    } else {
-        for (const auto& named : namedFaults()) {
-            usual += std::exp(named.logPrior + logOfNamed(entry, named, std::nullopt));
+    if (unnamedLogs_.empty()) {
+        Hypothesis forecast = h;
+        forecast.forecast = model_.forecastIndex(h);
+        weighUnnamed(forecast);
+    }
+    if (isOfTheBoard_[entry]) {
+        likelihoods_.setBoard(h.forecast, entry, unnamedLogs_[entry]);
+    }
+    return unnamedLogs_[entry];
+}
+
+/// Such a fault sits in one of the blocks, and each reading by itself is like one of a fault of that block that has a
+/// name, as often as these are met, or like nothing else; only together do they fit none of these. How many are like
+/// nothing else, and which block it is, shows in those that were read before. What is read of units is mostly that they
+/// are sound.
+void EntryLogs::weighUnnamed(const Hypothesis& h) {
+    struct Manner {
+        int block = 0;
+        double strangeShare = 0;
+        double log = 0;  // of its prior and all entries so far
+    };
+    std::map<int, double> weightOfBlock;
+    for (const auto& named : namedFaults()) {
+        weightOfBlock[model_.suspectOf(named).block] += std::exp(named.logPrior);
+    }
+    std::vector<Manner> manners;
+    for (const auto& [block, weight] : weightOfBlock) {
+        for (const double strangeShare : strangeShares) {
+            manners.push_back({block, strangeShare, std::log(weight / double(strangeShares.size()))});
         }
     }
-    const double log = std::log((1 - strangeShare) * usual + strangeShare * std::exp(strange));
-    if (isOfTheBoard_[entry]) {
-        likelihoods_.setBoard(h.forecast, entry, log);
+    for (std::size_t entry = 0; entry < entries_.size(); ++entry) {
+        const double strange = std::exp(logOfNamed(entry, h, std::nullopt));
+        const auto& what = entries_[entry].what;
+        const bool isOfUnits = evidence::isOfUnits(what);
+        const auto* test = model_.knowledge().test(evidence::testOf(what));
+        const bool isSwap = test != nullptr && !test->swaps.empty();
+        std::map<int, double> usual;
+        double ofAny = 0;
+        for (const auto& named : namedFaults()) {
+            const double log = isOfUnits ? likelihoods_.healthy(entry) : logOfNamed(entry, named, std::nullopt);
+            const int block = model_.suspectOf(named).block;
+            usual[block] += std::exp(named.logPrior + log) / weightOfBlock[block];
+            ofAny += std::exp(named.logPrior + log);
+        }
+        for (auto& [block, share] : usual) {
+            share = isSwap ? (share + ofAny) / 2 : share;
+        }
+        guesses_.push_back(std::log((ofAny + strange) / 2));
+        double before = -INFINITY;
+        double after = -INFINITY;
+        for (auto& manner : manners) {
+            before = logOfSum(before, manner.log);
+            const double strangeShare = isOfUnits ? strangeUnits : manner.strangeShare;
+            manner.log += std::log((1 - strangeShare) * usual[manner.block] + strangeShare * strange);
+            after = logOfSum(after, manner.log);
+        }
+        unnamedLogs_.push_back(after - before);
     }
-    return log;
 }
 
 /// One explanation of each kind of fault that has a name, part by part, with its share of them.

@@ -24,8 +24,13 @@ public:
     /// \param conducts whether what was driven for the entry conducts, where that is known
     double logOf(std::size_t entry, const Hypothesis& h, std::optional<bool> conducts);
 
+    /// The log of each entry by anyone's guess: as likely to be what one of the faults that have a name shows as to be
+    /// like nothing else. Empty until a fault that has no name has been asked.
+    const std::vector<double>& guesses() const { return guesses_; }
+
 private:
     double logUnnamed(std::size_t entry, const Hypothesis& h);
+    void weighUnnamed(const Hypothesis& h);
     const std::vector<Hypothesis>& namedFaults();
     double logOfNamed(std::size_t entry, const Hypothesis& h, std::optional<bool> conducts);
     double logOfReading(std::size_t entry, const Hypothesis& h, std::optional<bool> conducts);
@@ -38,6 +43,8 @@ private:
     std::vector<char> isOfTheBoard_;  ///< by entry
     double totalWeight_ = 0;
     std::vector<Hypothesis> namedFaults_;  ///< made when they are asked for
+    std::vector<double> unnamedLogs_;      ///< by entry; made when they are asked for
+    std::vector<double> guesses_;          ///< by entry; made with them
 };
 
 }  // namespace dimglow::reasoning
