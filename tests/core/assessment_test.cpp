@@ -6,6 +6,8 @@
 #include <random>
 
 #include "core/backlight/plain.h"
+#include "core/findings/located.h"
+#include "core/findings/standing.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::sheet {
@@ -593,6 +595,22 @@ TEST(LabelOnTheBoard, IsWhatLedPlusReadsHeadroomIncluded) {
     job.set.backlight.driver.headroomVolts = 5;
     const auto band = assess(job, trade()).expected.volts.at({"ledPlusOn"});
     EXPECT_NEAR(0.5 * (band.low + band.high), *job.set.backlight.feeds.front().labelVolts, 0.05);
+}
+
+// Several strips in one string are put on the tester at once; where that says nothing, one by one (common practice, no
+// source).
+TEST(StripsOnTheTester, ARunThatStayedDarkIsTestedPieceByPiece) {
+    auto job = hundredVoltSet();
+    job.panelOpen = true;
+    const auto whole = backlight::wholeString(job.set.backlight, {0, 0});
+    const auto untested = [&] {
+        const reasoning::Model model(job.set, trade(), findings::standingEvidence(job, trade()));
+        return findings::untestedRuns(job, model, {});
+    };
+    EXPECT_THAT(untested(), testing::ElementsAre(whole));
+    job::addEntry(job, "", job::Phase::Before, evidence::TesterTaken{whole, job.bench.tester, 300, 0});
+    EXPECT_THAT(untested(), testing::Not(testing::Contains(whole)));
+    EXPECT_FALSE(untested().empty());
 }
 
 }  // namespace

@@ -69,6 +69,26 @@ struct Rig {
     }
 };
 
+// Charge is current times time: what a driver may give bounds how fast its output rises. That it
+// gives some times its working current while it charges is common practice, no source.
+TEST(SwitchOnOfAStage, RisesNoFasterThanItsCurrentCharges) {
+    const auto panel = board();
+    StageSpec stage = stageOf(panel, referenceOf(panel).front(), stageChange("healthy"));
+    stage.outputFarads = 2e-3;
+    stage.softStartSeconds = 1e-3;
+    const auto result = switchOn(panel, {}, "healthy", 3, &stage);
+    ASSERT_GT(result.samples.size(), 2u);
+    const double most = 5 * stage.workingAmps / stage.outputFarads;  // V/s
+    double steepest = 0;
+    for (std::size_t i = 1; i < result.samples.size(); ++i) {
+        const auto& before = result.samples[i - 1];
+        const auto& after = result.samples[i];
+        steepest = std::max(steepest, (after.ledPlus - before.ledPlus) / (after.seconds - before.seconds));
+    }
+    EXPECT_GT(steepest, 0);
+    EXPECT_LT(steepest, most);
+}
+
 // Reference: ngspice transient; rise, collapse to a weak supply's current, discharge through string and bleeder.
 TEST(OutputStage, FollowsNgspiceWithinOnePerCentOfItsWaveform) {
     const Rig rig;

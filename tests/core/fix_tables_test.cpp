@@ -320,6 +320,9 @@ TEST_F(PlannedLight, WhatIsNewIsBrighterThanWhatStays) {
     const auto led = pictures(backlight::LedFault::Open, "replaceLed");
     EXPECT_EQ(lightOf(led.planned, {1, 8}), 1);
     EXPECT_LT(lightOf(led.planned, {1, 7}), 1);
+    const auto strip = pictures(backlight::LedFault::Open, "replaceStrip");
+    EXPECT_EQ(lightOf(strip.planned, {1, 7}), 1);
+    EXPECT_LT(lightOf(strip.planned, {2, 7}), 1);
     const auto all = pictures(backlight::LedFault::Open, "replaceAllStrips");
     EXPECT_EQ(lightOf(all.planned, {3, 11}), 1);
     const auto bridged = pictures(backlight::LedFault::Open, "bridgeLed");

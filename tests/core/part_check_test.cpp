@@ -263,6 +263,8 @@ INSTANTIATE_TEST_SUITE_P(
                     Case{"ringsInCircuit", PartKind::Transformer, "", "2 rings", Grade::Doubtful},
                     Case{"ringsOut", PartKind::Transformer, "", "2 rings out", Grade::Bad},
                     Case{"manyRings", PartKind::Transformer, "", "13 rings", Grade::Good},
+                    Case{"smallCoil", PartKind::Coil, "", "3 rings out", Grade::Doubtful},
+                    Case{"coilWithAShortedTurn", PartKind::Coil, "", "2 rings out", Grade::Bad},
                     Case{"nothingMakesAResistorReadHigh", PartKind::Resistor, "100k", "180k", Grade::Bad},
                     Case{"lowInCircuit", PartKind::Resistor, "100k", "60k", Grade::Doubtful},
                     Case{"senseLeadsZeroed", PartKind::Sense, "0.5R", "0.54", Grade::Good},
@@ -277,6 +279,7 @@ INSTANTIATE_TEST_SUITE_P(
                     Case{"supplyThere", PartKind::SupplyPin, "", "12.1", Grade::Good},
                     Case{"noGateDrive", PartKind::GatePin, "", "0.02", Grade::Bad},
                     Case{"gateByHertz", PartKind::GatePin, "", "48 % 200 kHz", Grade::Good},
+                    Case{"dimmedByDuty", PartKind::DimmingPin, "", "40 %", Grade::Good},
                     Case{"notDimmed", PartKind::DimmingPin, "", "0 % 200 Hz", Grade::Bad}),
     [](const auto& tested) { return std::string(tested.param.name); });
 

@@ -1,5 +1,6 @@
 #include "core/sums/sums.h"
 
+#include <gmock/gmock.h>
 #include <gtest/gtest.h>
 
 #include <cmath>
@@ -202,6 +203,14 @@ TEST(Substitute, WithoutLimitsOfItsOwnItIsRefused) {
     auto blind = module;
     blind.dims = false;
     EXPECT_EQ(repair::judge(blind, place).losses.size(), 1U);
+}
+
+// 1010 Ω against the nearest of E12 (IEC 60063), 1 kΩ: ten in 1010 too low.
+TEST(Sums, APreferredValueSaysHowFarOffItIs) {
+    const auto answer = work(*find("resistors"), {{"r", 1010}});
+    ASSERT_FALSE(answer.results.empty());
+    EXPECT_DOUBLE_EQ(answer.results.front().value, 1000);
+    EXPECT_THAT(answer.results.front().words.english(), testing::HasSubstr("0.99 %"));
 }
 
 }  // namespace
