@@ -6,7 +6,8 @@ namespace dimglow::driver {
 
 Manner mannerOfOutput(const ModeKind& mode) {
     if (mode.shape != Shape::Steady) {
-        return mode.shape == Shape::Wanders ? Manner::Wanders : Manner::Settles;
+        const bool isAveraged = mode.volts.of == Reference::Hunting && mode.rest.of == Reference::Idle;
+        return mode.shape == Shape::PeakThenSettles ? Manner::Settles : isAveraged ? Manner::Flutters : Manner::Wanders;
     }
     switch (mode.volts.of) {
         case Reference::Idle:

@@ -41,6 +41,7 @@ enum class Manner {
     None,
     Settles,   ///< LED+ peaks, and falls for good
     Wanders,   ///< it tries for ever
+    Flutters,  ///< the same, too fast for a meter to show how high
     Averages,  ///< it tries so fast that the meter stands still
     Clamps,    ///< it holds the over-voltage level
     Holds,     ///< it holds less than that
