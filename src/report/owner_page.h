@@ -14,6 +14,7 @@
 
 namespace dimglow::report {
 
+/// Which paper is printed.
 enum class Page {
     Owner,  ///< what was wrong, what was done, before and after, price and promise, advice
     Quote,  ///< before the repair: the finding, two ways to go on with price and days, yes or no

@@ -179,9 +179,11 @@ struct Run {
 
 /// Every string in channel order.
 std::vector<StringRef> stringsOf(const Backlight& backlight);
+/// \pre \p ref is one of stringsOf(); valid as long as \p backlight is neither changed nor gone
 const String& stringAt(const Backlight& backlight, StringRef ref);
 /// The LEDs of a string in the order the current passes them.
 std::vector<LedPlace> ledsInOrder(const Backlight& backlight, StringRef ref);
+/// From the first LED that the current passes to the last: what a tester sees at the plug.
 Run wholeString(const Backlight& backlight, StringRef ref);
 /// The runs on the strips of a string, in current order.
 std::vector<Run> partsOf(const Backlight& backlight, StringRef ref);

@@ -10,6 +10,7 @@
 
 namespace dimglow::backlight {
 
+/// What readings of one LED say of its curve.
 struct LedFit {
     LedSpec spec;             ///< with the fitted rated volts, ideality and series drop
     double rmsVolts = 0;      ///< of the points about the curve

@@ -21,6 +21,7 @@ inline constexpr double jumperOhms = 0.1;
 /// An LED is seen to glow from here on, A through its junction.
 inline constexpr double glowAmps = 20e-6;
 
+/// A fault of a single LED, where it sits and how far it has gone.
 struct PlacedFault {
     LedPlace place;
     LedFault fault = LedFault::Open;
@@ -98,6 +99,7 @@ struct LedNetwork {
     std::vector<circuit::Node> nodeAfter;  ///< the node at each LED's outgoing side; merged LEDs share the last one's
 };
 
+/// How finely LEDs become diodes of a network.
 enum class Detail {
     EveryLed,  ///< a diode and two nodes for each
     Merged,    ///< equal good LEDs in series or side by side are one diode
@@ -127,6 +129,8 @@ struct PanelNetwork : LedNetwork {
     std::vector<int> sinkOfChannel;       ///< index into network.supplies(); LED+'s own is 0
     std::vector<int> channelOfLed;        ///< beside `leds`
 };
+/// \param limitAmps what the feed gives at most
+/// \pre \p backlight has one feed
 PanelNetwork buildPanel(const Backlight& backlight, const Faults& onBench, double ledPlusVolts, double limitAmps,
                         Detail detail = Detail::EveryLed);
 

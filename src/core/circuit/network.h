@@ -11,12 +11,14 @@ namespace dimglow::circuit {
 using Node = int;
 inline constexpr Node ground = 0;
 
+/// \pre ohms are finite and positive
 struct Resistor {
     Node a = ground;
     Node b = ground;
     double ohms = 1;
 };
 
+/// From anode to cathode.
 struct Diode {
     Node anode = ground;
     Node cathode = ground;

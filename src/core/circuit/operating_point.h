@@ -8,6 +8,7 @@
 
 namespace dimglow::circuit {
 
+/// When a solution is good enough.
 struct SolveOptions {
     /// Leak across every die, and from every floating node to ground, S. Gives a floating strip a defined voltage.
     double leakSiemens = 1e-12;

@@ -64,6 +64,7 @@ struct FeedReference {
 };
 /// By feed.
 using DriverReference = std::vector<FeedReference>;
+/// Of each feed by itself.
 DriverReference referenceOf(const backlight::Backlight& backlight);
 
 /// Forecasts a constant-current driver (common practice, no source): it ramps until the sense voltage is right; finds
@@ -85,6 +86,7 @@ struct Band {
     double high = 0;
     bool contains(double value) const { return low <= value && value <= high; }
 };
+/// From the lowest to the highest of the modes that count, two sigma further either way.
 Band bandOf(const VoltsForecast& forecast);
 
 /// Natural log of the probability of what the light did; \p secondsToDark counts only with Light::FlashThenDark.

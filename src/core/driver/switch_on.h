@@ -44,11 +44,16 @@ struct StageSpec {
 /// A healthy driver that suits \p backlight, which has one feed, and what a fault makes of it.
 StageSpec stageOf(const backlight::Backlight& backlight, const FeedReference& reference, const StageChange& change);
 
+/// What a driver is doing: `Blanking` while a fault has yet to last, `Off` between tries, `Latched` for good.
 enum class DriverState { Idle, SoftStart, Regulate, Blanking, Off, Latched };
+/// As it stands in files.
 const char* stateWords(DriverState state);
+/// What its protection has seen.
 enum class Trip { None, OverVoltage, OverCurrent, Imbalance, SupplyDropout };
+/// "over-voltage".
 text::Text tripWords(Trip trip);
 
+/// One moment: s, V against ground, A.
 struct Sample {
     double seconds = 0;
     double ledPlus = 0;

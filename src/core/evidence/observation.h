@@ -46,6 +46,7 @@ std::vector<K> allOf(const Entries& entries) {
     return all;
 }
 
+/// What was asked: equal for readings that answer each other.
 Question questionOf(const Observation& what);
 /// The run of LEDs that a question is about; empty of one that is about no run.
 std::optional<backlight::Run> runOf(const Question& question);
@@ -56,6 +57,7 @@ std::string testOf(const Observation& what);
 /// What had to be open for it.
 knowledge::Reach reachOf(const Observation& what, const knowledge::Knowledge& knowledge);
 
+/// Holds it to the limits of a job and to the places that the set has. \throws what \p at throws, naming the member
 void check(const Observation& what, const format::Check& at, const Places& places);
 /// Its members beside those of the entry, its kind's word among them.
 void write(const Observation& what, nlohmann::json& json);
@@ -67,14 +69,21 @@ text::Text titleOf(const Observation& what, const Scene& scene);
 /// A reading in words: "181.6 V, then 48.2 V", "picture seen", "dark after 0.4 s".
 text::Text describe(const Observation& what, const Scene& scene);
 
+/// Whether it is about a strip, LED or run of the description.
 bool namesAPlace(const Observation& what);
+/// Whether what it says hangs on the forecast of the driver.
 bool isOfTheBoard(const Observation& what);
+/// Whether it says something of single LEDs alone, whatever is wrong with the boards.
 bool isOfUnits(const Observation& what);
+/// Tells LEDs apart that it says something different of.
 void split(const Observation& what, locate::CellPartition& cells);
+/// Whether a fault in a cell can change what it shows.
 bool touches(const Observation& what, int cell, const locate::CellPartition& cells, const Scene& scene);
+/// The run that was lit for it; empty when nothing was.
 std::optional<backlight::Run> lookedAlong(const Observation& what);
 /// Natural log of the likelihood, up to a factor that all explanations share.
 double logLikelihood(const Observation& what, Explanation& explanation);
+/// What a sound set shows; empty where that is not known.
 std::optional<Expectation> expected(const Observation& what, Explanation& healthy);
 
 }  // namespace dimglow::evidence

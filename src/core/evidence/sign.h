@@ -17,6 +17,7 @@ struct Sign {
     bool looksBad = false;
     bool staysLit = false;
 };
+/// Of an observation that bears on no other: empty.
 Sign signOf(const Observation& what);
 
 }  // namespace dimglow::evidence

@@ -4,6 +4,7 @@
 
 namespace dimglow::evidence {
 
+/// Who wrote a reading down.
 enum class From {
     Typed,       ///< by the technician, keys and clicks included
     Instrument,  ///< a meter or supply that is connected

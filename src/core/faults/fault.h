@@ -45,6 +45,7 @@ inline const FaultyUnits* asUnits(const Fault& fault) {
 int faultyUnitCount(const FaultList& faults);
 /// Whether a floating tester on LEDs reads as if none of them were there.
 bool leaveLedsSound(const FaultList& faults);
+/// Whether a string touches the chassis.
 bool holdsLeak(const FaultList& faults);
 /// Whether nobody knows how much one of them changes: a joint, a strip of another type, a leaky LED.
 bool isOfUnknownSize(const FaultList& faults);
@@ -54,12 +55,16 @@ bool isOfUnknownSize(const FaultList& faults);
 void addTo(backlight::Faults& wrong, const Fault& fault);
 /// Whether it changes what the set is made of.
 bool remakes(const Fault& fault);
+/// Makes the set what it is with the fault. \pre remakes()
 void remake(backlight::Backlight& made, const Fault& fault);
 
 /// What follows asks for a fault that is not of single LEDs.
 text::Text titleOf(const Fault& fault, const backlight::Backlight& set, const text::Text& kind);
+/// The strip that it sits on, or in front of.
 int stripOf(const Fault& fault, const backlight::Backlight& set);
+/// What a channel's circuit sees of it; empty where that is nothing.
 std::optional<Sign> signInChannel(const Fault& fault, const Wiring& wiring, int channel, bool placesMatter);
+/// The same of a tester on a run.
 std::optional<Sign> signOnBench(const Fault& fault, const Wiring& wiring, const Bench& bench);
 
 /// For hash tables; equal signs and faults have equal hashes.

@@ -33,6 +33,7 @@ struct Likeliest {
     bool isOfBothSides = false;     ///< the suspect is of the boards, and there are faulty LEDs as well
     double suspectShare = 0;        ///< of all explanations with it
 };
+/// \pre the belief holds an explanation
 Likeliest likeliestOf(reasoning::Model& model, const reasoning::Belief& belief);
 
 /// Where faulty LEDs are.

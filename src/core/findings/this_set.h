@@ -43,6 +43,7 @@ struct Expected {
     std::map<evidence::Measured::Question, driver::Band> volts;
     std::vector<double> stripVolts;  ///< at the bench tester's current, by strip; empty of strips not described
 };
+/// By what is known of the set: \p known is what a sound one has taught.
 Expected expectedOf(reasoning::Model& model, const job::Job& job, const driver::Quantities& known);
 
 /// The volts that cautions speak of.

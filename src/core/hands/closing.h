@@ -28,6 +28,7 @@ struct Remainder {
     text::Text words;       ///< "2 × M3×8 left over: last used at back, around the edge"
 };
 
+/// The set on its way back together.
 struct Closing {
     std::vector<ClosingStep> steps;     ///< from the LEDs outwards; only of layers that were off
     std::vector<Remainder> remainders;  ///< neither back, broken nor signed off
@@ -53,7 +54,9 @@ struct TimeTaken {
     int firstUnsaid = -1;   ///< the tick behind the first of them, into Opening::ticks
     double gapMinutes = 0;  ///< of that one
 };
+/// A longer one is asked about.
 inline constexpr double longestGapMinutes = 30;
+/// \param ticks in the order of time
 TimeTaken timeTaken(const std::vector<Tick>& ticks);
 
 }  // namespace dimglow::hands

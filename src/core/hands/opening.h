@@ -37,9 +37,12 @@ const char* idOf(LayerKind kind);
 /// "back", "light guide".
 text::Text wordsOf(LayerKind kind);
 
+/// What holds a layer, or lies in it.
 enum class What { Screw, Nut, Clip, Lever, Pin, Foil, Tape, Cable, Plug, Film, Loose };
 inline constexpr int whatCount = 11;
+/// Where on the layer, seen from the back.
 enum class Place { Unsaid, Around, Top, Bottom, Left, Right, Corners, Middle, Stand, UnderBoard };
+/// Where a film has its notch.
 enum class Corner { Unsaid, TopLeft, TopRight, BottomLeft, BottomRight };
 /// Which way a film lies.
 enum class Side { Unsaid, DullUp, DullDown, Alike };
@@ -68,6 +71,7 @@ struct Item {
 /// What came out and neither broke nor is back in.
 int leftOf(const Item& item);
 
+/// A part of the set that comes off as one, with what holds it.
 struct Layer {
     enum class State {
         On,
@@ -102,8 +106,10 @@ struct Photo {
     std::string words;
     bool operator==(const Photo&) const = default;
 };
+/// Whether it names a picture beside the logbook, and nothing outside of that folder.
 bool isPhotoName(const std::string& name);
 
+/// What the glass is stuck down with.
 enum class Adhesive { Unsaid, None, Tape, Glue };
 
 /// How far a set has been taken apart, and all that was done by hand since.
@@ -144,6 +150,7 @@ void takeOff(Opening& opening, int layer, const std::string& at);
 void putBack(Opening& opening, int layer, const std::string& at);
 /// With its items; its pictures stay.
 void removeLayer(Opening& opening, int layer);
+/// With what was ticked of it. \pre it is there
 void removeItem(Opening& opening, int item);
 
 /// Things of one sort that are out, wherever they came from.

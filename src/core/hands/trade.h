@@ -64,6 +64,7 @@ struct WorkStep {
     std::vector<StepChoice> choices = {};
 };
 
+/// What the trade knows of taking sets apart and closing them; read from hands.json.
 struct Trade {
     double usualInches = 43;
     double oneMansTimes = 1;   ///< the risk of lifting the glass alone, over that of two people

@@ -90,6 +90,7 @@ struct Terms {
     bool operator==(const Terms&) const = default;
 };
 
+/// What is chosen and done.
 struct Repair {
     std::string option;                  ///< id of the chosen option, empty while open
     std::string work;                    ///< what was done, in the technician's words
@@ -121,6 +122,7 @@ struct Way {
     bool operator==(const Way&) const = default;
 };
 
+/// The document: everything the technician said, nothing computed. Limits stand in problems.h.
 struct Job {
     std::string id;
     std::string title;

@@ -13,6 +13,7 @@ namespace dimglow::knowledge {
 
 /// Each \throws format::FormatError that names file, field and reason.
 void readSets(const nlohmann::json& document, Knowledge& knowledge);
+/// \throws format::FormatError that names the member
 void readPoints(const nlohmann::json& document, Knowledge& knowledge);
 
 /// Into Knowledge::blocks. \throws format::FormatError at \p path when there is none of that id.

@@ -128,7 +128,9 @@ struct SuspectKind {
     std::vector<std::vector<std::string>> needs = {};
 };
 
+/// What is open when a test is done.
 enum class Reach { Outside, Boards, Panel };
+/// How a test is answered, and by which kind of probe it is asked for.
 enum class Form {
     Choices,
     Light,
@@ -144,6 +146,7 @@ enum class Form {
 /// Of what a test is done each: the set, or every channel or LED+ of it.
 enum class Per { Set, Channel, Feed };
 
+/// One of the answers that a question offers.
 struct Choice {
     std::string id;
     text::Text title;
@@ -210,6 +213,7 @@ double shareOf(const AnswerShares& shares, const std::string& choice);
 /// What becomes new in a repair.
 enum class Renews { Nothing, Leds, Strips, All };
 
+/// A way to mend a set: what it mends, renews and exchanges, and what it takes.
 struct RepairKind {
     std::string id;
     text::Text title;

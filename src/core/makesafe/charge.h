@@ -15,6 +15,7 @@
 
 namespace dimglow::makesafe {
 
+/// What is known of a capacitor's charge.
 enum class State {
     NotKnown,
     Charged,  ///< more than may be touched, or the mains are in

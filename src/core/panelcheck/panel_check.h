@@ -32,6 +32,7 @@ std::variant<std::vector<BenchSupply>, typing::LineProblem> readSupplies(
 /// The line that readSupplies() would read back.
 std::string lineOf(std::span<const BenchSupply> supplies);
 
+/// Whether the set is worth opening; `Open` while too little was seen.
 enum class Outcome { Open, Go, GoWithNote, NoGo };
 
 /// What may be seen of a lit panel; each has an id in job files and a title on the screen.
@@ -101,6 +102,7 @@ struct Judgement {
     Outcome advised = Outcome::Open;
     std::vector<text::Text> because;  ///< one sentence each
 };
+/// Of what was seen so far; never throws.
 Judgement judge(const Plan& plan, const PanelCheck& check);
 
 }  // namespace dimglow::panelcheck

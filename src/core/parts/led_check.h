@@ -13,6 +13,7 @@
 
 namespace dimglow::parts {
 
+/// What an LED on its own is tried with.
 enum class LedMethod {
     BenchSupply,     ///< volts set, current limited
     SeriesResistor,  ///< volts set, a resistor in series
@@ -46,6 +47,7 @@ struct LedCheckForecast {
     bool glows = false;
     bool overload = false;  ///< a meter shows OL: it carries next to nothing
 };
+/// What a meter shows of it, V and A.
 LedCheckForecast forecastOf(const backlight::LedSpec& spec, const LedCheckSetting& setting,
                             std::optional<backlight::LedFault> fault, const backlight::FaultSize& size = {});
 
@@ -55,11 +57,13 @@ std::vector<backlight::FaultSize> sizesOf(std::optional<backlight::LedFault> fau
 /// How far a reading may lie from a forecast, V; \p inSteps when the next size is another step away.
 double ledCheckSigma(const LedCheckForecast& forecast, bool inSteps);
 
+/// `InCircuit` where a neighbour on the strip may have answered.
 enum class LedVerdict { Good, Open, Shorted, Dark, Leaky, DieShorted, InCircuit, CannotTell };
 
 /// "good", "open", "shorted" …
 text::Text verdictWords(LedVerdict verdict);
 
+/// With the sentence that says why.
 struct LedJudgement {
     LedVerdict verdict = LedVerdict::CannotTell;
     text::Text because;  ///< one sentence

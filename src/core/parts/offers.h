@@ -8,6 +8,7 @@
 
 namespace dimglow::parts {
 
+/// What a seller says of an LED; what is not said is not known.
 struct LedOffer {
     std::optional<double> volts;  ///< measured at voltsAtAmps, or rated
     std::optional<double> voltsAtAmps;
@@ -18,6 +19,7 @@ struct LedOffer {
     bool operator==(const LedOffer&) const = default;
 };
 
+/// The same of a strip, or what was measured at the old one.
 struct StripFigures {
     std::optional<int> leds;
     std::optional<double> volts;      ///< of the whole strip at its current

@@ -12,6 +12,7 @@
 
 namespace dimglow::parts {
 
+/// Those before `Rail` are parts and have twins; from there on rails and pins.
 enum class PartKind {
     Electrolytic,
     Film,
@@ -104,6 +105,7 @@ text::Text wordsOf(Grade grade);
 /// "0.31 V / OL", "241 µF, ESR 4.00 Ω", "9 rings, out of circuit".
 text::Text describe(const PartReading& reading);
 
+/// A verdict on one part.
 struct PartJudgement {
     Grade grade = Grade::CannotTell;
     text::Text because;  ///< one sentence: the reading, and the limit that it was held against

@@ -14,6 +14,7 @@ namespace dimglow::parts {
 
 using typing::Tongue;
 
+/// What a line says of a part: what was read, and what is printed on it.
 struct TypedPart {
     std::string ref;  ///< "D8"; empty when none was typed
     PartReading reading;

@@ -7,6 +7,7 @@
 
 namespace dimglow::parts {
 
+/// IEC 60063.
 enum class Series { E12, E24 };
 
 /// The values of one decade, 10 to 91, rising.

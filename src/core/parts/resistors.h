@@ -26,10 +26,13 @@ struct Resistors {
     bool operator==(const Resistors&) const = default;
 };
 
+/// \pre more than nothing
 Resistors one(double ohms);
 /// Those that are joined the same way already stand beside each other.
 Resistors inSeries(const Resistors& a, const Resistors& b);
+/// 1/R = 1/Ra + 1/Rb.
 Resistors inParallel(const Resistors& a, const Resistors& b);
+/// How many parts it takes.
 int countOf(const Resistors& network);
 
 /// "R22", "4R7", "1k2", as IEC 60062 writes a value; three figures at most.

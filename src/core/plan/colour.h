@@ -19,7 +19,9 @@ struct Tristimulus {
     double y = 0;
     double z = 0;
 };
+/// X, Y, Z of a chromaticity and Y (CIE 15).
 Tristimulus tristimulusOf(const Chromaticity& white, double luminance);
+/// The inverse. \pre there is light
 Chromaticity chromaticityOf(const Tristimulus& light);
 
 /// CIE 1976 UCS: u′ = 4x/(−2x+12y+3), v′ = 9y/(−2x+12y+3).
@@ -27,6 +29,7 @@ struct Uv {
     double u = 0;
     double v = 0;
 };
+/// CIE 1976 u'v'.
 Uv uvOf(const Chromaticity& white);
 /// Distance in u′v′; about 0.0011 is one just visible step (CIE TN 001:2014), 0.004 shows on a white screen (from
 /// memory).

@@ -73,6 +73,7 @@ struct TintMap {
         return chromaticityOf({x.of(column, row), y.of(column, row), z.of(column, row)});
     }
 };
+/// As lightMap(), of each spot's own white.
 TintMap tintMap(const LightBox& box, const std::vector<LightSpot>& spots, int columns, int rows);
 /// The white that most spots have.
 Chromaticity usualWhite(const std::vector<LightSpot>& spots);
@@ -92,6 +93,7 @@ struct Evenness {
     PointMm brightest;
     double mean = 0;
 };
+/// Of the light that a map holds.
 Evenness evennessOf(const LightMap& map, const LightBox& box);
 
 }  // namespace dimglow::plan

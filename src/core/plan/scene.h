@@ -53,6 +53,7 @@ struct EvennessRange {
     double likely = 0;
     double high = 0;
 };
+/// Over the depths that a box may have where nobody has measured it.
 EvennessRange evennessRange(const Scene& scene, bool depthKnown);
 
 }  // namespace dimglow::plan

@@ -50,6 +50,7 @@ enum class Aim {
     Even,       ///< as evenly as can be
 };
 
+/// What is to be lit, and what is at hand for it.
 struct UniversalTask {
     double widthMm = 0;  ///< of the panel
     double heightMm = 0;
@@ -69,6 +70,7 @@ struct PlacedSegment {
     double fromMm = 0;
     bool joinsLast = false;  ///< uncut from the one before
 };
+/// A row of cut strips.
 struct PlacedRow {
     double yMm = 0;
     bool isTurned = false;  ///< its current runs from right to left, so that wires stay short
@@ -91,6 +93,7 @@ struct Wire {
     double lengthMm = 0;
 };
 
+/// The rows, what they take, and what speaks against them.
 struct UniversalPlan {
     std::vector<PlacedRow> rows;
     std::vector<Piece> pieces;  ///< in the order of rows, left to right

@@ -30,6 +30,7 @@ struct SoakVerdict {
     /// Of one string, A; empty where no current was read off or written down: then steps and drift alone are judged.
     std::optional<driver::Band> amps = {};
 };
+/// Of the lines written down so far.
 SoakVerdict judgeSoak(const job::Job& job, const std::vector<ProofLine>& proof);
 
 }  // namespace dimglow::proof

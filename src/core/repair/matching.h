@@ -15,6 +15,7 @@
 
 namespace dimglow::repair {
 
+/// Worst last.
 enum class Fit { Fits, FitsWithNote, NotKnown, DoesNot };
 /// "fits", "fits, with a note", "not known", "does not fit".
 text::Text wordsOf(Fit fit);
@@ -38,6 +39,7 @@ struct LedNeed {
     std::string plusPad;
     std::string white;  ///< its bin
 };
+/// One margin for each figure that both sides could have; of what is not said, `NotKnown`.
 std::vector<Margin> match(const parts::LedOffer& offer, const LedNeed& need);
 
 std::vector<Margin> match(const parts::StripFigures& offer, const parts::StripFigures& need);

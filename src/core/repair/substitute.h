@@ -21,6 +21,7 @@ struct DriverPlace {
     std::optional<double> supplyVolts;  ///< the rail it would hang on
 };
 
+/// Whether another driver can do the work of the set's own.
 struct SubstituteVerdict {
     std::vector<Margin> margins;
     Fit fit = Fit::NotKnown;
@@ -39,6 +40,7 @@ struct Trouble {
     text::Text seen;
     text::Text why;
 };
+/// What goes wrong with such drivers, and what mends it.
 std::vector<Trouble> troubles();
 
 /// Where it would go in a job, as far as anybody has said.

@@ -23,6 +23,7 @@ struct BenchVolts {
     bool isLedPlusKnown = true;  ///< as far as to say its volts
 };
 
+/// In the order in which they matter.
 std::vector<Caution> cautionsFor(const BenchVolts& volts);
 
 /// The same of a set with lamps.
@@ -32,6 +33,7 @@ struct LampHazards {
     bool onTheBus = false;      ///< the inverter's drive stage is on the hot side
 };
 
+/// The same where lamps are lit.
 std::vector<Caution> cautionsForLamps(const LampHazards& hazards);
 
 }  // namespace dimglow::safety

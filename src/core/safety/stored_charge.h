@@ -21,6 +21,7 @@ double secondsTo(double residual, double initial, double farads, double ohms);
 double joulesOf(double farads, double volts);
 /// V0²/R, at the first moment.
 double peakWattsOf(double volts, double ohms);
+/// \pre both are positive
 double parallelOhms(double one, double other);
 
 /// Two readings of one capacitor that nobody touched between.

@@ -61,6 +61,7 @@ struct Assessment {
     const text::Text& verdict() const;
 };
 
+/// What an assessment hangs on beside job and knowledge.
 struct AssessOptions {
     std::string today;  ///< ISO date, for due dates
     std::size_t maxProbes = 6;

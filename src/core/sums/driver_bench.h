@@ -16,6 +16,7 @@ struct BoostStage {
     double hertz = 0;
     double henries = 0;
 };
+/// What a step-up stage does in steady state; SI units.
 struct BoostFigures {
     double duty = 0;               ///< D = 1 − Vin·η/Vout
     double inAmps = 0;             ///< Vout·Iout/(η·Vin)
@@ -39,6 +40,7 @@ struct Winding {
     double baseVolts = 0;
     double voltsPerTurn = 0;
 };
+/// From two readings with a few turns wound on, one each way round.
 Winding windingOf(double aidingVolts, double opposingVolts, int turns);
 
 /// A chip's supply from a higher rail through a resistor, held by a zener: Iz = (B+ − Vz)/R − Icc.
@@ -48,11 +50,13 @@ struct StartSupply {
     double ohms = 0;
     double chipAmps = 0;
 };
+/// What feeds a driver's chip before its own winding does.
 struct StartFigures {
     double zenerAmps = 0;  ///< below zero: the chip starves, restarts, and the light blinks
     double zenerWatts = 0;
     double resistorWatts = 0;
 };
+/// \pre resistance and capacitance are positive
 StartFigures startFigures(const StartSupply& supply);
 
 }  // namespace dimglow::sums

@@ -35,6 +35,7 @@ struct Asked {
 /// By id, SI.
 using Given = std::map<std::string, double>;
 
+/// One figure of an answer.
 struct Result {
     std::string id;
     text::Text name;
@@ -42,6 +43,7 @@ struct Result {
     text::Text words;  ///< "1.52 A"
 };
 
+/// What comes of a sum, or what it lacks.
 struct Answer {
     std::vector<Result> results;
     std::vector<text::Text> notes;
@@ -52,6 +54,7 @@ struct Answer {
 /// How a sum is drawn.
 enum class Picture { None, Boost, Divider, Sense, Set, Winding, Start, Discharge, Stack, Lamp };
 
+/// A calculation of the bench: what it asks for, and what works it out.
 struct Sum {
     std::string id;
     text::Text title;

@@ -51,6 +51,7 @@ private:
     std::shared_ptr<const Content> content_;  ///< null of the empty text
 };
 
+/// What stands in a sentence's place: a number, a name that is not translated, or another sentence.
 struct Argument {
     std::variant<double, long, std::string, Text> value;
     Argument(double number) : value(number) {}

@@ -13,6 +13,7 @@
 
 namespace dimglow::typing {
 
+/// A word, number or sign of a line, as it stands and in plain letters.
 struct Token {
     enum class Kind { Number, Word, Sign };
     Kind kind = Kind::Sign;

@@ -10,6 +10,7 @@
 
 namespace dimglow::typing {
 
+/// What people write behind numbers.
 enum class Unit {
     None,
     Volts,
