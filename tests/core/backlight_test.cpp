@@ -14,6 +14,18 @@ using testing::HasSubstr;
 using testing::IsEmpty;
 using testing::SizeIs;
 
+TEST(PlainBacklight, BarsLieAlongTheirEdge) {
+    PlainDescription plain;
+    plain.strips = 1;
+    for (const auto edge : {PlainDescription::Edge::Bottom, PlainDescription::Edge::Top}) {
+        plain.edge = edge;
+        const auto panel = plainBacklight(plain);
+        const bool isLow = panel.strips.front().first.y > 0.9 * panel.drawnHeightMm();  // y points down
+        EXPECT_EQ(isLow, edge == PlainDescription::Edge::Bottom);
+        EXPECT_EQ(panel.strips.front().first.y, panel.strips.front().last.y);
+    }
+}
+
 TEST(PlainBacklight, LaysStripsOutInASerpentine) {
     const auto panel = plainBacklight({});
     ASSERT_THAT(panel.strips, SizeIs(4));

@@ -40,6 +40,16 @@ TEST(JobFile, ReadsBackWhatItWrote) {
     EXPECT_EQ(parseJob(toJson(job).dump(2)), job);
 }
 
+// Of an owner often the name or the number is known, not both.
+TEST(JobFile, ReadsBackAnOwnerWithoutANumberAndANumberWithoutAnOwner) {
+    for (const bool hasName : {true, false}) {
+        Job job = fullJob();
+        (hasName ? job.order.phone : job.order.owner).clear();
+        ASSERT_FALSE((hasName ? job.order.owner : job.order.phone).empty());
+        EXPECT_EQ(parseJob(toJson(job).dump()), job);
+    }
+}
+
 TEST(JobFile, EveryDemoJobReadsBack) {
     for (const auto& demo : virtualset::demoWorkshop(knowledge::builtInKnowledge())) {
         EXPECT_EQ(parseJob(toJson(demo.job).dump()), demo.job) << demo.job.id;

@@ -413,6 +413,7 @@ private:
             return {{1, Shape::Steady, lit, lit, Manner::SinkHolds}};
         }
         Level seen = lit;
+        seen.isRegulated = false;
         for (double* part : {&seen.times, &seen.plus, &seen.stringShare}) {
             *part *= 0.2;
         }
