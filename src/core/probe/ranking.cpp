@@ -8,7 +8,7 @@ namespace dimglow::probe {
 
 namespace {
 
-constexpr double leastBitsWorthListing = 0.01;
+constexpr double leastBitsWorthListing = 0.03;
 /// To turn to a probe and to write it down, whatever it takes by itself (common practice, no source).
 constexpr double changeOverMinutes = 1;
 constexpr double leastShareToSwap = 0.1;
