@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <limits>
 #include <map>
 #include <numeric>
 
@@ -99,13 +100,14 @@ void EntryLogs::weighUnnamed(const Hypothesis& h) {
         for (auto& [block, share] : usual) {
             share = isSwap ? (share + ofAny) / 2 : share;
         }
-        guesses_.push_back(std::log((ofAny + strange) / 2));
+        guesses_.push_back(std::log(std::max((ofAny + strange) / 2, std::numeric_limits<double>::min())));
         double before = -INFINITY;
         double after = -INFINITY;
         for (auto& manner : manners) {
             before = logOfSum(before, manner.log);
             const double strangeShare = isOfUnits ? strangeUnits : manner.strangeShare;
-            manner.log += std::log((1 - strangeShare) * usual[manner.block] + strangeShare * strange);
+            const double likely = (1 - strangeShare) * usual[manner.block] + strangeShare * strange;
+            manner.log += std::log(std::max(likely, std::numeric_limits<double>::min()));  // none is ruled out for good
             after = logOfSum(after, manner.log);
         }
         unnamedLogs_.push_back(after - before);
