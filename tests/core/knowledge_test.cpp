@@ -135,8 +135,30 @@ TEST(BadBehaviour, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("behaviours[1].volts.ledPlusOn[0].volts.of: \"mains\" is none of"));
     EXPECT_THAT(after([](json& d) { d["behaviours"][1]["light"]["stays"] = 0.5; }),
                 HasSubstr("behaviours[1].light.never: the shares do not add up to 1"));
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects,
+                             [](json& d) {
+                                 auto& all = d["suspects"];
+                                 const auto withParts =
+                                     std::find_if(all.begin(), all.end(), [](auto& s) { return s.contains("parts"); });
+                                 (*withParts)["parts"][1]["driver"] = "sulks";
+                             }),
+                HasSubstr(".parts[1].driver: \"sulks\" is no behaviour"));
     EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects, [](json& d) { d["suspects"][0]["driver"] = "sulks"; }),
                 HasSubstr("suspects.json.suspects[0].driver: \"sulks\" is no behaviour"));
+}
+
+TEST(Parts, BehaveAsTheirSuspectUnlessTheySayOtherwise) {
+    const auto& trade = builtInKnowledge();
+    int ofTheirOwn = 0;
+    for (const auto& suspect : trade.suspects) {
+        for (const auto& part : suspect.parts) {
+            ASSERT_LT(std::size_t(part.behaviour), trade.behaviours.size());
+            ofTheirOwn += part.behaviour != suspect.behaviour ? 1 : 0;
+        }
+    }
+    // An open coil and an open output diode leave LED+ at zero (Erickson and Maksimović, "Fundamentals of Power
+    // Electronics": what a step-up stage is fed by passes through both).
+    EXPECT_EQ(ofTheirOwn, 2);
 }
 
 TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {

@@ -170,5 +170,50 @@ TEST_P(LearningTrees, TeachEachForecastWhatItsOwnReadingsDo) {
 }
 INSTANTIATE_TEST_SUITE_P(Keeping, LearningTrees, testing::Values(1, 7, 100'000));
 
+/// LED+ and LED− in regulation, of strings that take 90 V of which this one takes `share`.
+struct InRegulation {
+    Level ledPlus{Reference::Sink, 1, 0, 0, 0.3, 1};
+    Level ledMinus{Reference::Sink, 1, 0, 0, 0.3, 0};
+    explicit InRegulation(double share) {
+        ledPlus.stringShare = share;
+        ledPlus.isRegulated = ledMinus.isRegulated = true;
+        ledMinus.heldShare = -share;
+    }
+};
+
+// Kirchhoff: what the strings leave of a level that is held falls at the sink.
+TEST(HeldLevel, StaysWhateverTheStringsTakeAndTheSinkHasTheRest) {
+    const Quantities held(priors, {}, true);
+    const Quantities regulated(priors);
+    const double level = held.value(Reference::Idle);
+    for (const double share : {1.0, 0.9, 0.5}) {
+        const InRegulation lit(share);
+        EXPECT_NEAR(held.of(lit.ledPlus).median, level, 1e-9);
+        EXPECT_NEAR(held.of(lit.ledMinus).median, level - share * 90, 1e-9);
+        EXPECT_NEAR(regulated.of(lit.ledPlus).median, share * 90 + 0.8, 1e-9);
+        EXPECT_NEAR(regulated.of(lit.ledMinus).median, 0.8, 1e-9);
+    }
+    EXPECT_FALSE(held.isLike(regulated)) << "they are two ways in which a set may be made";
+}
+
+TEST(HeldLevel, TeachesTheIdleAndNotTheStrings) {
+    Quantities held(priors, {}, true);
+    held.take(InRegulation(0.9).ledPlus, 100);
+    EXPECT_NEAR(held.value(Reference::Idle), 100, 1);
+    EXPECT_DOUBLE_EQ(held.value(Reference::Strings), 90);
+    held.take(InRegulation(1).ledMinus, 8);
+    EXPECT_NEAR(held.value(Reference::Strings), 92, 1.5);
+}
+
+// What a meter shows of an output that it can follow, and of one that it cannot, are two manners: a set has one.
+TEST(Manners, AnAveragedOutputIsNotOneThatReachesItsTop) {
+    const auto wander = [](Reference top, Reference bottom) {
+        return mannerOfOutput({1, Shape::Wanders, {top, 1, 0, 0.05, 0, 0}, {bottom, 1, 0, 0.05, 0, 0}});
+    };
+    EXPECT_EQ(wander(Reference::Hunting, Reference::Idle), Manner::Flutters);
+    EXPECT_EQ(wander(Reference::OverVolts, Reference::Idle), Manner::Wanders);
+    EXPECT_EQ(wander(Reference::Hunting, Reference::Strings), Manner::Wanders);
+}
+
 }  // namespace
 }  // namespace dimglow::driver

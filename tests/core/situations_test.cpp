@@ -661,5 +661,30 @@ TEST(DescribedLater, AnEntryOfAPlaceThatIsGoneStaysAndComesBack) {
     EXPECT_EQ(job::standingEntries(job, job::Phase::Before).size(), 1U);
 }
 
+// Each part that a dead driver mostly comes down to and that is good makes it likelier that it is something else.
+TEST(FaultWithoutAName, GrowsWithEachLikelyPartThatIsGood) {
+    Told told({"sound yes", "torch picture", "light never", "blOn 3.3", "dim 2.5", "ledPlusIdle 24", "ledPlusOn 24",
+               "driverVcc VCC = 12"});
+    double before = shareOf(told.assessed(), "noneOfThese");
+    for (const char* good : {"driverMosfet Q1 = gate OL, 0.48/OL, switches", "outputDiode D8 = 0.31/OL"}) {
+        told.tell(good);
+        const double now = shareOf(told.assessed(), "noneOfThese");
+        EXPECT_GT(now, before) << good;
+        before = now;
+    }
+}
+
+// What it may show next is no reason to measure what the named ones all leave sound.
+TEST(FaultWithoutAName, AsksForNothingThatTellsTheOthersNothing) {
+    const Told told({"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light never",
+                     "ledPlusIdle 24", "ledPlusOn 48", "dim 2.5", "knownPowerBoard noChange", "knownMainBoard noChange",
+                     "dummyLoad fails", "benchLit picture"});
+    const auto assessment = sheet::assess(told.job(), trade(), {.today = {}, .maxProbes = 200});
+    for (const auto& probe : assessment.probes.best) {
+        EXPECT_NE(probe.test, "mainsFuse");
+        EXPECT_NE(probe.test, "standbyRail");
+    }
+}
+
 }  // namespace
 }  // namespace dimglow::sheet
