@@ -265,6 +265,22 @@ protected:
     job::Job job_;
 };
 
+// Three of a strip's LEDs give no volts, and nothing was read that tells which: by symmetry each of the eight is as
+// likely, three in eight. Larger sets are built from few smaller ones, and must not hang on which those were.
+TEST_F(Strings, ThreeThatReadAlikeAreAnyThree) {
+    const auto& panel = job_.set.backlight;
+    const auto set =
+        sealed({{{{0, 1}, LedFault::Shorted}, {{0, 4}, LedFault::Shorted}, {{0, 6}, LedFault::Shorted}}}, "shortedLed");
+    for (int strip = 0; strip < 3; ++strip) {
+        add(set.tester(backlight::wholeStrip(panel, strip), job_.bench.tester));
+    }
+    Model model(test::displayOf(panel), knowledge::builtInKnowledge(), job_.trail, everyLedItsOwn(panel));
+    const auto shares = ledSharesOf(model, infer(model));
+    for (int led = 0; led < 8; ++led) {
+        EXPECT_NEAR(shares[0][led], 3 / 8.0, 0.05) << led;
+    }
+}
+
 class PairStrings : public Strings {
 protected:
     PairStrings() : Strings("2 strips × 12, 2P, one string") {}

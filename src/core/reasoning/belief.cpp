@@ -470,6 +470,47 @@ private:
         if (int(marked.size()) > shallow && int(marked.size()) <= mostFaulty) {
             extend(addMarked(marked, seen), int(marked.size()) + 1, extensions, seen);
         }
+        addSiblings(extensions, seen);
+    }
+
+    /// Larger sets are built from a handful of smaller ones: which of several LEDs that read alike is in them was left
+    /// to that choice. So of the likeliest each fault is moved to every other place, and so on with what is found.
+    void addSiblings(const std::vector<Extension>& extensions, Sets& seen) {
+        constexpr int mostMoves = 5000;
+        int moves = 0;
+        std::set<std::pair<double, std::size_t>> large;  // the likeliest first
+        std::size_t ranked = 0;
+        standOn(healthy_);
+        while (moves < mostMoves) {
+            for (; ranked < logs_.size(); ++ranked) {
+                if (faults::faultyUnitCount(result_.hypotheses[ranked].faults) > shallow) {
+                    large.emplace(-logs_[ranked], ranked);
+                }
+            }
+            if (large.empty() || -large.begin()->first < bestWithLast_ - worthDeepening) {
+                return;
+            }
+            const Hypothesis whole = result_.hypotheses[large.extract(large.begin()).value().second];
+            for (std::size_t moved = 0; moved < whole.faults.size(); ++moved) {
+                const auto [site, kind, count] = *faults::asUnits(whole.faults[moved]);
+                Hypothesis rest = whole;
+                if (count > 1) {
+                    --std::get<FaultyUnits>(rest.faults[moved]).count;
+                } else {
+                    rest.faults.erase(rest.faults.begin() + std::ptrdiff_t(moved));
+                }
+                for (const auto& to : extensions) {
+                    if (to.kind != kind || to.site == site || ++moves > mostMoves) {
+                        continue;
+                    }
+                    const Hypothesis h = extended(rest, to.site, to.kind);
+                    if (std::isfinite(h.logPrior) && seen.insert(h.faults).second) {
+                        add(h);
+                    }
+                }
+            }
+            model_.checkStop();
+        }
     }
 
     /// Builds larger sets from those of a \p level, \p size units and more.
