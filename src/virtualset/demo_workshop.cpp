@@ -1,6 +1,7 @@
 #include "virtualset/demo_workshop.h"
 
 #include <fmt/format.h>
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -391,13 +392,21 @@ DemoJob gannetLounge(const knowledge::Knowledge& trade) {
     return demo;
 }
 
+/// The first part that a suspect may come down to at a point, into its parts.
+int partAt(const knowledge::Knowledge& trade, const char* suspect, const char* point) {
+    const auto& parts = trade.suspect(suspect)->parts;
+    const auto found =
+        std::find_if(parts.begin(), parts.end(), [&](const auto& p) { return p.point == trade.pointIndex(point); });
+    return int(found - parts.begin());
+}
+
 /// Weather screen: a shorted output diode, its twin beside it.
 DemoJob weatherScreen(const knowledge::Knowledge& trade) {
     auto demo = takenIn("SK-0422", "Weather screen, north pier",
                         {"North pier, shelter", "No light since a storm; sound is there.", 240, "2026-12-10"},
                         "Northlight", "WS-32", "NL-33402", "NL320-C1", 12400);
     demo.job.set.backlight = strips(3, 8, 3, 0.3, 75, 24);
-    demo.fault = {"driverNotSwitching", {}, 422, {}, {}, 4, "D8"};
+    demo.fault = {"driverNotSwitching", {}, 422, {}, {}, partAt(trade, "driverNotSwitching", "outputDiode"), "D8"};
     demo.job.way.level = job::Way::Level::Component;
     for (const char* ref : {"D8", "D9"}) {
         job::notePoint(demo.job, {"outputDiode", ref});

@@ -32,7 +32,6 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
     if (suspect_ == nullptr) {
         throw std::invalid_argument(fmt::format("there is no suspect \"{}\"", fault_.suspect));
     }
-    stage_ = fault_.stage.value_or(trade_.behaviourOf(*suspect_).stage);
     const auto& parts = suspect_->parts;
     if (fault_.part) {
         part_ = &parts.at(std::size_t(*fault_.part));
@@ -40,6 +39,7 @@ SealedSet::SealedSet(backlight::Backlight backlight, SealedFault fault, const kn
         part_ = &*std::max_element(parts.begin(), parts.end(),
                                    [](const auto& a, const auto& b) { return a.share < b.share; });
     }
+    stage_ = fault_.stage.value_or(behaviour().stage);
 }
 
 /// A number in -1 … 1 that depends on the seed and the question only (FNV-1a, folded).
@@ -83,7 +83,7 @@ evidence::Answer SealedSet::answer(const std::string& test) const {
 /// Lit as long as one feed is, and seen unless a dark picture is before it.
 evidence::LightSeen SealedSet::light() const {
     constexpr double hides = -0.4;  ///< of what spread() gives: three in ten
-    if (manner_.eyesErr && trade_.behaviourOf(*suspect_).hidesLight > 0 && spread("glass") < hides) {
+    if (manner_.eyesErr && behaviour().hidesLight > 0 && spread("glass") < hides) {
         return {driver::Light::Never, 0};
     }
     double longest = -1;
@@ -124,7 +124,7 @@ double SealedSet::still(const std::string& test, int feed) const {
         return hasFeed(feed) ? backlight_.driver.someIdleVolts() * stageOf(feed).supplyTimes : manner_.residueVolts;
     }
     // A voltage that the knowledge files have added: as they say.
-    const auto* voltage = trade_.behaviourOf(*suspect_).voltage(test);
+    const auto* voltage = behaviour().voltage(test);
     if (voltage == nullptr) {
         throw std::invalid_argument(fmt::format("\"{}\" is no voltage", test));
     }
@@ -267,7 +267,7 @@ evidence::Bridged SealedSet::bridge(backlight::LedPlace place) const {
                 continue;
             }
             const auto demand = backlight::demandOf(backlight_, channel, rest);
-            const bool lights = demand.conducts && trade_.behaviourOf(*suspect_).drivesStrings;
+            const bool lights = demand.conducts && behaviour().drivesStrings;
             const double amps = demand.stringAmps[string] * (1 + meterShare * spread("bridge"));
             return {place, lights ? std::round(1000 * amps) / 1000 : 0, lights};
         }

@@ -76,6 +76,8 @@ public:
     driver::SwitchOn switchOn(int feed, double seconds, bool plugOut = false) const;
 
 private:
+    /// How the driver's side behaves with what is wrong.
+    const driver::Behaviour& behaviour() const { return trade_.behaviourOf(*suspect_, part_); }
     const backlight::PlacedFault* faultAt(backlight::LedPlace place) const;
     /// switchOn() for as long as a person watches; computed once.
     const driver::SwitchOn& watched(int feed, bool plugOut) const;

@@ -183,8 +183,8 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
         }
         const auto part = draw.byWeight(shares);
         fault.part = int(part);
-        if (const int own = suspect.parts[part].behaviour; own != suspect.behaviour) {
-            fault.stage = trade.behaviours[std::size_t(own)].stage;
+        if (suspect.parts[part].behaviour != suspect.behaviour) {
+            fault.stage.reset();  // the part's own
         }
     }
 

@@ -147,18 +147,18 @@ TEST(BadBehaviour, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("suspects.json.suspects[0].driver: \"sulks\" is no behaviour"));
 }
 
+// An open coil leaves LED+ at zero, as a missing feed does (Erickson and Maksimović, "Fundamentals of Power
+// Electronics": what feeds a step-up stage passes through it); a MOSFET that no longer switches leaves it at idle.
 TEST(Parts, BehaveAsTheirSuspectUnlessTheySayOtherwise) {
     const auto& trade = builtInKnowledge();
-    int ofTheirOwn = 0;
-    for (const auto& suspect : trade.suspects) {
-        for (const auto& part : suspect.parts) {
-            ASSERT_LT(std::size_t(part.behaviour), trade.behaviours.size());
-            ofTheirOwn += part.behaviour != suspect.behaviour ? 1 : 0;
-        }
-    }
-    // An open coil and an open output diode leave LED+ at zero (Erickson and Maksimović, "Fundamentals of Power
-    // Electronics": what a step-up stage is fed by passes through both).
-    EXPECT_EQ(ofTheirOwn, 2);
+    const auto& suspect = *trade.suspect("driverNotSwitching");
+    const auto behaviourOf = [&](const char* point) {
+        const auto part = std::find_if(suspect.parts.begin(), suspect.parts.end(),
+                                       [&](const auto& p) { return p.point == trade.pointIndex(point); });
+        return trade.behaviourOf(suspect, &*part).id;
+    };
+    EXPECT_EQ(behaviourOf("driverCoil"), "noFeed");
+    EXPECT_EQ(behaviourOf("driverMosfet"), trade.behaviourOf(suspect).id);
 }
 
 TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {

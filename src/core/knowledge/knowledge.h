@@ -277,8 +277,9 @@ struct Knowledge {
     std::vector<std::string> warnings;
 
     const driver::Behaviour& healthy() const { return behaviours.front(); }
-    const driver::Behaviour& behaviourOf(const SuspectKind& suspect) const {
-        return behaviours[std::size_t(suspect.behaviour)];
+    /// \param part of those of the suspect; null where they are not told apart
+    const driver::Behaviour& behaviourOf(const SuspectKind& suspect, const PartSuspect* part = nullptr) const {
+        return behaviours[std::size_t(part == nullptr ? suspect.behaviour : part->behaviour)];
     }
     /// Each \returns null when there is none of that id.
     const driver::Behaviour* behaviour(const std::string& id) const;

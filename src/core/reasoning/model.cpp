@@ -70,9 +70,8 @@ void Model::checkStop() const {
 
 const driver::Behaviour& Model::behaviourOf(const Hypothesis& hypothesis) const {
     const auto& suspect = suspectOf(hypothesis);
-    return hypothesis.part < 0
-               ? knowledge_.behaviourOf(suspect)
-               : knowledge_.behaviours[std::size_t(suspect.parts[std::size_t(hypothesis.part)].behaviour)];
+    return knowledge_.behaviourOf(suspect,
+                                  hypothesis.part < 0 ? nullptr : &suspect.parts[std::size_t(hypothesis.part)]);
 }
 
 int Model::forecastIndex(const Hypothesis& hypothesis) {
