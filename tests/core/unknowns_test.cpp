@@ -110,7 +110,7 @@ TEST_F(DarkSet, OneSinkThatTakesUpTensOfVoltsIsItsString) {
     const auto assessment = assessed();
     EXPECT_GT(shareOf(assessment, "shortedLed") + shareOf(assessment, "otherStrip") + shareOf(assessment, "badJoint") +
                   shareOf(assessment, "darkLed"),
-              0.8)
+              0.75)
         << "or a joint, or a dark LED, in the other string, which lifts LED+";
 }
 
@@ -262,6 +262,16 @@ TEST_F(UndescribedSet, SaysNothingThatNobodyHasSaid) {
     }
 }
 
+// Nobody knows how many strings there are: in a set of one, an open plug leaves everything dark as an open LED does. So
+// before anything else is read, a dark set leaves the two nearly as far apart as they are met.
+TEST_F(UndescribedSet, DarkSetMayBeAnOpenPlugAsWellAsAnOpenLed) {
+    noLight();
+    const auto assessment = assessed();
+    const double met = trade().suspect("openPlug")->weight / trade().suspect("openLed")->weight;
+    EXPECT_GT(shareOf(assessment, "openPlug") / shareOf(assessment, "openLed"), 0.6 * met);
+    EXPECT_GT(shareOf(assessment, "badJoint"), 0.005) << "one that lets too little through";
+}
+
 // A set of 68 V with a dead string: a meter averages the hunting output at the strings' own volts (common practice, no
 // source).
 TEST_F(UndescribedSet, DeadStringIsNotTakenForATiredSupply) {
@@ -316,7 +326,7 @@ TEST_F(UndescribedSet, NeverMovesFromItsIdle) {
     steady("ledPlusPlugOut", 43);
     const auto assessment = assessed();
     EXPECT_EQ(top(assessment), "driverNotSwitching");
-    EXPECT_GT(shareOf(assessment, "driverNotSwitching"), 0.8);
+    EXPECT_GT(shareOf(assessment, "driverNotSwitching"), 0.75);
 }
 
 TEST_F(UndescribedSet, AsksForTheStripsWhenOnlyTheyCanTellMore) {

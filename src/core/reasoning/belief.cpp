@@ -144,14 +144,11 @@ private:
                 continue;
             }
             const auto candidates = source_.candidates(suspect);
-            std::vector<double> shares;
+            const double all = std::accumulate(candidates.begin(), candidates.end(), 0.0,
+                                               [](double sum, const auto& each) { return sum + each.weight; });
             for (const auto& candidate : candidates) {
-                shares.push_back(source_.lasts(candidate));
-            }
-            const double all = std::accumulate(shares.begin(), shares.end(), 0.0);
-            for (std::size_t i = 0; i < candidates.size(); ++i) {
-                h.logPrior = entryLogs_.logWeight(s) + std::log(shares[i] / all);
-                h.faults.assign(1, candidates[i]);
+                h.logPrior = entryLogs_.logWeight(s) + std::log(candidate.weight / all);
+                h.faults = candidate.faults;
                 add(h);
             }
         }

@@ -135,7 +135,7 @@ const std::vector<Hypothesis>& EntryLogs::namedFaults() {
             if (kind != kinds.end()) {
                 h.faults.assign(1, FaultyUnits{{}, faults::UnitFaultIndex(int(kind - kinds.begin())), 1});
             } else if (const auto all = model_.source().candidates(suspect); !all.empty()) {
-                h.faults.assign(1, all[all.size() / 2]);
+                h.faults = all[all.size() / 2].faults;
             }
         }
         for (h.part = suspect.parts.empty() ? -1 : 0; h.part < int(suspect.parts.size()); ++h.part) {

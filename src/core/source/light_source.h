@@ -54,6 +54,12 @@ struct MaybeOne {
     double share = 0;
 };
 
+/// What may be wrong other than single units, and how likely against the others of a suspect.
+struct Candidate {
+    FaultList faults;
+    double weight = 1;
+};
+
 /// What became of each site when units were told apart further: its parts on either side, -1 where there is none.
 struct Split {
     struct Parts {
@@ -95,10 +101,9 @@ public:
     virtual bool canHave(SiteIndex site, UnitFaultIndex kind) const = 0;
     /// Whether a suspect sits in the source; then its faults are those of single units or candidates().
     virtual bool holds(const knowledge::SuspectKind& suspect) const = 0;
-    /// Every place and size that a suspect may have, but for faults of single units.
-    virtual std::vector<Fault> candidates(const knowledge::SuspectKind& suspect) const = 0;
-    /// How likely a fault is to be met as it came about, other than burnt out to something else.
-    virtual double lasts(const Fault& fault) const = 0;
+    /// Every place and size that a suspect may have, but for faults of single units. Of a source that nobody has
+    /// described one fault may stand at two sites, which are one then.
+    virtual std::vector<Candidate> candidates(const knowledge::SuspectKind& suspect) const = 0;
     /// Units that were marked, each site once.
     virtual std::vector<Marked> marked() const = 0;
     /// Whether readings of units alone are as if none of the faults were there.

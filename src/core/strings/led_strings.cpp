@@ -130,12 +130,21 @@ void LedStrings::countReturns() {
     }
 }
 
+/// The channel that may be one with this, -1 for none.
+int LedStrings::maybeOneChannel(int channel) const {
+    const auto& channels = backlight_.channels;
+    for (int other = 0; oneStringShare_ > 0 && other < int(channels.size()); ++other) {
+        if (other != channel && channels[std::size_t(other)].feed == channels[std::size_t(channel)].feed) {
+            return other;
+        }
+    }
+    return -1;
+}
+
 source::MaybeOne LedStrings::mayBeOneWith(int site) const {
-    const int channel = cellAt(site).string.channel;
-    const int feed = backlight_.channels[std::size_t(channel)].feed;
-    for (int other = 0; oneStringShare_ > 0 && other < siteCount(); ++other) {
-        const int its = cellAt(other).string.channel;
-        if (its != channel && backlight_.channels[std::size_t(its)].feed == feed) {
+    const int channel = maybeOneChannel(cellAt(site).string.channel);
+    for (int other = 0; channel >= 0 && other < siteCount(); ++other) {
+        if (cellAt(other).string.channel == channel) {
             return {other, oneStringShare_};
         }
     }
@@ -405,6 +414,23 @@ std::array<double, backlight::ledFaultKinds> LedStrings::faultShares(const Fault
         }
     }
     return shares;
+}
+
+std::vector<source::Candidate> LedStrings::candidates(const knowledge::SuspectKind& suspect) const {
+    std::vector<source::Candidate> all;
+    std::map<int, std::vector<faults::Fault>> byChannel;
+    for (const auto& fault : faults::candidatesFor(suspect.strings, backlight_)) {
+        all.push_back({FaultList(1, fault), (1 - oneStringShare_) * lasts(fault)});
+        const int strip = faults::stripOf(fault, backlight_);
+        byChannel[backlight::wholeStrip(backlight_, strip).string.channel].push_back(fault);
+    }
+    for (const auto& [channel, here] : byChannel) {
+        const int other = maybeOneChannel(channel);
+        for (std::size_t i = 0; other > channel && i < here.size(); ++i) {  // strips that nobody described are alike
+            all.push_back({{here[i], byChannel[other][i]}, 2 * oneStringShare_ * lasts(here[i])});
+        }
+    }
+    return all;
 }
 
 double LedStrings::lasts(const faults::Fault& fault) const {

@@ -77,12 +77,10 @@ public:
     bool holds(const knowledge::SuspectKind& suspect) const override {
         return suspect.strings != knowledge::StringFault::None;
     }
-    std::vector<faults::Fault> candidates(const knowledge::SuspectKind& suspect) const override {
-        return faults::candidatesFor(suspect.strings, backlight_);
-    }
-    /// LEDs that stand between the driver's idle rail and the chassis are burnt out before anyone measures, and read as
-    /// open (common practice, no source).
-    double lasts(const faults::Fault& fault) const override;
+    std::vector<source::Candidate> candidates(const knowledge::SuspectKind& suspect) const override;
+    /// How likely a fault is to be met as it came about: LEDs that stand between the driver's idle rail and the chassis
+    /// are burnt out before anyone measures, and read as open (common practice, no source).
+    double lasts(const faults::Fault& fault) const;
     std::vector<source::Marked> marked() const override;
     bool leavesUnitsSound(const FaultList& faults) const override { return faults::leaveLedsSound(faults); }
     bool touches(const evidence::Observation& what, int site) const override;
@@ -139,6 +137,7 @@ private:
         int length = 1;
     };
 
+    int maybeOneChannel(int channel) const;
     const Step& stepOf(const locate::Cell& cell, int position) const { return steps_[cell.stringIndex][position]; }
     /// Adds the faulty LEDs, as placed(), to a key. \p see says for a LED whether the circuit has it, and completes its
     /// deviation.
