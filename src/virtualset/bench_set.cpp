@@ -19,6 +19,7 @@ constexpr double stepSeconds = 0.002;
 constexpr double watchedSeconds = 12;
 /// LEDs let microamps through up to this share of their running volts: the diode's own curve.
 constexpr double kneeShare = 0.78;
+constexpr double glowShare = 0.82;  ///< of the volts of strings, from which their light is seen
 
 }  // namespace
 
@@ -133,7 +134,8 @@ BenchSet::Aim BenchSet::aimOf(int feed, bool plugOut) const {
         aim.top = std::min(aim.top, (0.2 + 1.1 * chance("strange top")) * aim.nominal);
         aim.trips = chance("strange trips") < 0.3;
     }
-    const bool reaches = aim.starves ? aim.top > 0.9 * (aim.lowest + make_.headroomVolts) || !aim.trips : !cannotReach;
+    const double lightsFrom = aim.trips ? 0.9 * (aim.lowest + make_.headroomVolts) : glowShare * aim.lowest;
+    const bool reaches = aim.starves ? aim.top > lightsFrom : !cannotReach;
     aim.lights = aim.drives && !plugOut && aim.running > 0 && !aim.touches && !has(Trouble::Nameless) && reaches;
     return aim;
 }

@@ -24,6 +24,10 @@ bool LampSet::runs() const {
            !has(LampTrouble::Controller) && !has(LampTrouble::NoSupply);
 }
 
+bool LampSet::sags() const {
+    return has(LampTrouble::AgedCapacitors) || has(LampTrouble::TiredSupply);
+}
+
 double LampSet::current(int lamp) const {
     if (!runs()) {
         return 0;
@@ -34,14 +38,14 @@ double LampSet::current(int lamp) const {
     if (has(LampTrouble::DriftedFilm)) {
         return halfOf(lamp) == halfOf(wrong_.lamp) ? wrong_.left : 1;
     }
-    return has(LampTrouble::AgedCapacitors) ? 0.5 + 0.5 * wrong_.left : 1;
+    return sags() ? 0.5 + 0.5 * wrong_.left : 1;
 }
 
 bool LampSet::trips() const {
-    if (has(LampTrouble::SenseParts)) {
+    if (has(LampTrouble::SenseParts) || has(LampTrouble::Nameless)) {
         return true;
     }
-    if (has(LampTrouble::AgedCapacitors)) {
+    if (sags()) {
         return wrong_.left < 0.75;
     }
     const bool isOff = darkOnes() > 0;
@@ -67,7 +71,7 @@ LightSeen LampSet::light() const {
     if (!runs()) {
         return {Light::Never, 0};
     }
-    if (darkOnes() == make_.lamps && !has(LampTrouble::AgedCapacitors)) {
+    if (darkOnes() == make_.lamps && !sags()) {
         return {Light::Never, 0};
     }
     if (trips()) {
@@ -85,13 +89,11 @@ std::string LampSet::sightOf(const std::string& test) const {
     if (test == "evenness") {
         const bool isSeen = happens("a dark part is seen", gave == Light::StaysLit ? 0.9 : 0.45);
         const bool isHalf = runs() && isHalfDark() && darkOnes() < make_.lamps;
-        return isSeen && isHalf                                                  ? "half"
-               : isSeen && (isOne || isDim) && !has(LampTrouble::AgedCapacitors) ? "band"
-                                                                                 : "same";
+        return isSeen && isHalf ? "half" : isSeen && (isOne || isDim) && !sags() ? "band" : "same";
     }
     if (test == "flicker") {
-        const bool flickers = has(LampTrouble::AgedCapacitors) || has(LampTrouble::BurntJoint) ||
-                              has(LampTrouble::LoosePlug) || has(LampTrouble::WornLamp);
+        const bool flickers =
+            sags() || has(LampTrouble::BurntJoint) || has(LampTrouble::LoosePlug) || has(LampTrouble::WornLamp);
         return happens("flickers", flickers ? 0.45 : 0.1) ? "flickers" : "none";
     }
     if (test == "tint") {
@@ -101,7 +103,7 @@ std::string LampSet::sightOf(const std::string& test) const {
         if (happens("no view of the lamps", 0.35)) {
             return "notSeen";
         }
-        if (!runs() || darkOnes() == 0 || has(LampTrouble::AgedCapacitors)) {
+        if (!runs() || darkOnes() == 0 || sags()) {
             return "together";
         }
         return isHalfDark() ? "half" : wrong_.lamp == 0 ? "top" : wrong_.lamp == make_.lamps - 1 ? "bottom" : "other";
@@ -134,7 +136,7 @@ evidence::LampsSeen LampSet::looks() const {
 /// What is heard, smelled or comes with warmth and age; empty for other tests.
 std::string LampSet::signsOf(const std::string& test) const {
     if (test == "warmLonger") {
-        const bool warms = has(LampTrouble::AgedCapacitors) || has(LampTrouble::WornLamp);
+        const bool warms = sags() || has(LampTrouble::WornLamp);
         const bool tires = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
         return happens("warms", warms ? 0.5 : 0.1)    ? "longer"
                : happens("tires", tires ? 0.3 : 0.06) ? "shorter"
@@ -143,7 +145,7 @@ std::string LampSet::signsOf(const std::string& test) const {
     if (test == "hum" || test == "humInverter") {
         const bool strains = has(LampTrouble::AgedCapacitors) || has(LampTrouble::ShortedTurns);
         const bool hums = happens("strains", strains ? 0.45 : 0.06);
-        const bool ofBoards = happens("another hum", 0.05);
+        const bool ofBoards = happens("another hum", has(LampTrouble::TiredSupply) ? 0.35 : 0.05);
         if (test == "hum") {
             return hums || ofBoards ? (happens("ticks", 0.3) ? "ticks" : "hums") : "quiet";
         }
@@ -164,7 +166,7 @@ std::string LampSet::signsOf(const std::string& test) const {
                                                                      : "clean";
     }
     if (test == "eyes") {
-        const bool swollen = has(LampTrouble::AgedCapacitors);
+        const bool swollen = sags();
         const bool burnt = has(LampTrouble::DriveStage) || has(LampTrouble::ShortedTurns);
         return happens("something to see", swollen ? 0.55 : burnt ? 0.25 : 0.04) ? "something" : "nothing";
     }
@@ -261,6 +263,20 @@ bool LampSet::isBad(const evidence::PointAsked& asked) const {
     return has(LampTrouble::AgedCapacitors) && asked.point == "inverterCapacitor" && wrong_.rowHealth.at(at) < 0.7;
 }
 
+/// A rail or pin of the inverter in the first second, where \p rated volts should stand at a rail.
+double LampSet::voltsAt(const std::string& point, double rated) const {
+    if (point == "inverterEnable") {
+        return wrong_.isAsked ? 3.2 : 0.1;
+    }
+    if (has(LampTrouble::NoSupply) || (!wrong_.isAsked && !happens("fed anyway", 0.6))) {
+        return 0.1;
+    }
+    const double sag = has(LampTrouble::TiredSupply)      ? 0.6 + 0.35 * chance("sag")
+                       : has(LampTrouble::AgedCapacitors) ? 0.8 + 0.2 * chance("sag")
+                                                          : 1;
+    return point == "inverterRail" ? sag * rated : rated;
+}
+
 /// A part, rail or pin of the inverter; empty for those of other boards.
 std::optional<evidence::PointTaken> LampSet::check(const evidence::PointAsked& asked) const {
     const auto* kind = trade_.point(asked.point);
@@ -270,14 +286,8 @@ std::optional<evidence::PointTaken> LampSet::check(const evidence::PointAsked& a
     const auto ratings = printedOn(asked);
     const double at = 2 * chance(asked.point + asked.ref) - 1;
     if (asked.point == "inverterRail" || asked.point == "inverterVcc" || asked.point == "inverterEnable") {
-        const bool isFed = !has(LampTrouble::NoSupply) && (wrong_.isAsked || happens("fed anyway", 0.6));
-        const bool sags = has(LampTrouble::AgedCapacitors);
         parts::PartReading reading;
-        const double rated =
-            asked.point == "inverterEnable" ? (wrong_.isAsked ? 3.2 : 0.1) : ratings.volts.value_or(12);
-        reading.volts = std::round(100 * (isFed || asked.point == "inverterEnable" ? rated : 0.1) * (1 + 0.01 * at) *
-                                   (sags && asked.point == "inverterRail" ? 0.8 + 0.2 * chance("sag") : 1)) /
-                        100;
+        reading.volts = std::round(100 * voltsAt(asked.point, ratings.volts.value_or(12)) * (1 + 0.01 * at)) / 100;
         return evidence::PointTaken{asked, reading};
     }
     const bool errs = kind->kind != parts::PartKind::Fuse && happens("in circuit" + asked.point + asked.ref, 0.03);
@@ -341,6 +351,9 @@ std::vector<std::string> rightNames(LampTrouble trouble) {
             return {"inverterIc"};
         case LampTrouble::NoSupply:
             return {"inverterSupply", "weakSupply"};
+        case LampTrouble::TiredSupply:
+            return {"weakSupply"};
+        case LampTrouble::Nameless:
         case LampTrouble::Boards:
             return {};
     }
@@ -363,13 +376,14 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
         {LampTrouble::LoosePlug, 4},    {LampTrouble::ShortedTurns, 13}, {LampTrouble::DriveStage, 9},
         {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
         {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
-        {LampTrouble::Boards, 12}};
+        {LampTrouble::TiredSupply, 5},  {LampTrouble::Nameless, 2.5},    {LampTrouble::Boards, 12}};
     LampSet::Wrong wrong;
     wrong.trouble = draw.oneByWeight(often);
     const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises
     wrong.lamp = topFirst ? 0 : draw.whole(0, make.lamps - 1);
     const bool isPartly = wrong.trouble == LampTrouble::WornLamp || wrong.trouble == LampTrouble::AgedCapacitors ||
-                          wrong.trouble == LampTrouble::DriftedFilm || wrong.trouble == LampTrouble::ShortedTurns;
+                          wrong.trouble == LampTrouble::TiredSupply || wrong.trouble == LampTrouble::DriftedFilm ||
+                          wrong.trouble == LampTrouble::ShortedTurns;
     // Whose light nobody sees to be dim is not brought in.
     wrong.left = isPartly ? draw.between(0.2, make.lampsSag - 0.05) : draw.between(0, 0.3);
     const double age = draw.between(0.35, 0.75);

@@ -25,8 +25,10 @@ enum class LampTrouble {
     AgedCapacitors,  ///< the inverter's row of electrolytics
     SenseParts,      ///< it trips on sound lamps
     Controller,
-    NoSupply,  ///< nothing comes from the power supply
-    Boards,    ///< as the boards' own trouble says
+    NoSupply,     ///< nothing comes from the power supply
+    TiredSupply,  ///< the power supply's row of electrolytics: it sags under the inverter's load
+    Nameless,     ///< it trips, and nothing that is looked at shows why
+    Boards,       ///< as the boards' own trouble says
 };
 
 /// How an inverter of this make behaves, and what is seen of it.
@@ -70,10 +72,12 @@ private:
     evidence::LampsSeen looks() const;
     std::string answerTo(const std::string& test) const;
     std::string whereSeen(const std::string& test, const std::string& answer) const;
+    bool sags() const;  ///< all of them get less than they should
     std::string sightOf(const std::string& test) const;
     std::string signsOf(const std::string& test) const;
     std::string tried(const std::string& test) const;
     std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
+    double voltsAt(const std::string& point, double rated) const;
     bool isBad(const evidence::PointAsked& asked) const;
 
     BenchSet boards_;

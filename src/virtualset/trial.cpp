@@ -116,22 +116,23 @@ Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge
     ofBoards.seed = wrong.seed;
     auto accepts = rightNames(wrong.trouble);
     if (wrong.trouble == LampTrouble::Boards) {
-        const std::vector<std::pair<Trouble, double>> often = {{Trouble::NotAsked, 3},
-                                                               {Trouble::MainBoardDead, 2},
-                                                               {Trouble::MainsDead, 1},
-                                                               {Trouble::StandbyAged, 2},
-                                                               {Trouble::NoPicture, 2}};
+        const std::vector<std::pair<Trouble, double>> often = {{Trouble::NotAsked, 3},  {Trouble::MainBoardDead, 2},
+                                                               {Trouble::MainsDead, 1}, {Trouble::StandbyAged, 2},
+                                                               {Trouble::NoPicture, 2}, {Trouble::NoTrouble, 1}};
         ofBoards.trouble = draw.oneByWeight(often);
         ofBoards.rowHealth = {0.4, 0.5, 0.6};
         accepts = rightNames(ofBoards.trouble);
-        wrong.isAsked = ofBoards.trouble == Trouble::NoPicture;
+        wrong.isAsked = ofBoards.trouble == Trouble::NoPicture || ofBoards.trouble == Trouble::NoTrouble;
+    } else if (wrong.trouble == LampTrouble::TiredSupply) {
+        ofBoards.trouble = Trouble::AgedCapacitors;
+        ofBoards.rowHealth = wrong.rowHealth;
     }
     Patient patient;
     patient.job = takenIn(seed, Told::Nothing, truth, {{}});
     patient.job.set.lamps.count = lamps.lamps;
     patient.job.set.kind = make.isMonitor ? "monitor" : "";
     patient.set = std::make_shared<LampSet>(BenchSet(truth, ofBoards, make, trade), std::move(wrong), lamps, trade);
-    patient.suspect = accepts.front();
+    patient.suspect = accepts.empty() ? "nameless" : accepts.front();
     patient.accepts = std::move(accepts);
     patient.strips = truth;
     patient.truth = std::move(truth);
