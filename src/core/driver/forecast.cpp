@@ -43,6 +43,9 @@ constexpr double meterShare = 0.004;
 /// Scatter of the peak that a meter shows of a string that runs for a moment.
 constexpr double peakShare = 0.025;
 
+/// Of sets whose driver gives up at once, how often nobody saw them flash.
+constexpr double missedFlash = 0.1;
+
 /// How often LED− is read after a trip and floats (common practice, no source).
 constexpr double afterTrip = 0.35;
 
@@ -276,7 +279,7 @@ private:
             on = {{1 - trips, Shape::Steady, steady, steady},
                   {0.4 * trips, Shape::PeakThenSettles, ofStrings(0.98 * running, peakShare * running), idle(0.1, 1)}};
             addCollapse(on, 0.6 * trips);
-            result.light = {0.02 * trips, 0.01 + 0.97 * trips, 0.99 - 0.99 * trips, 0.15};
+            result.light = {missedFlash * trips, 0.01 + (0.99 - missedFlash) * trips, 0.99 - 0.99 * trips, 0.15};
         }
         if (isStopped > 0 && conducting_ > 0) {
             for (auto& mode : on) {
@@ -324,10 +327,10 @@ private:
             const Level peak{Reference::OverVolts, seenPeak, 0, 1.5 * seenPeakSigma, 0, 0};
             addCollapse(on, collapses, peak, reference_.stringVolts);
         }
-        result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.3, 0.5, 0.2, 0.15}
+        result.light = conducting_ == 0 && beyond_ > 0 ? LightForecast{0.5, 0.35, 0.15, 0.15}
                        : conducting_ == 0 || !lightsSomewhere_
                            ? LightForecast{0.97, 0.02, 0.01, 0.15}
-                           : LightForecast{0.05, 0.85 - drops(), 0.1 + drops(), 0.3};
+                           : LightForecast{missedFlash, 0.9 - missedFlash - drops(), 0.1 + drops(), 0.3};
     }
 
     /// What LED− of each channel may read; those that read alike share it.

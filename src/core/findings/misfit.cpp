@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace dimglow::findings {
 
@@ -13,7 +14,7 @@ namespace {
 
 /// A reading so much less likely than by anyone's guess, natural log, is taken for a slip.
 constexpr double worseThanAGuess = 2;
-constexpr double misfitShare = 0.33;     ///< of none of these
+constexpr double misfitShare = 0.5;      ///< of none of these
 constexpr std::size_t mostDoubtful = 8;  ///< the latest
 /// Readings that the explanations tell, over all readings left out in turn.
 constexpr std::size_t mostToldAnew = 2'000'000;
@@ -141,7 +142,10 @@ std::optional<Misfit> misfitOf(const job::Job& job, const Model& model, const Be
     for (std::size_t h = 0; h < belief.shares.size(); ++h) {
         best = h != *none && belief.shares[h] > belief.shares[best] ? h : best;
     }
-    const bool isNone = belief.shares[*none] > misfitShare;
+    // Nothing known is likelier than that each reading is anyone's guess.
+    const double guessed =
+        std::accumulate(belief.guesses.begin(), belief.guesses.end(), belief.hypotheses[*none].logPrior);
+    const bool isNone = belief.shares[*none] > misfitShare || guessed > belief.evidence;
     const auto told = [&](std::size_t hypothesis, std::size_t entry) {
         return belief.likelihoods.at(belief.rowOf[hypothesis], entry);
     };

@@ -19,11 +19,14 @@ namespace {
 /// of others half.
 constexpr std::array<double, 2> strangeShares = {0.1, 0.5};
 constexpr double strangeUnits = 0.05;
-
-/// log(exp(a) + exp(b))
-double logOfSum(double a, double b) {
-    const double higher = std::max(a, b);
-    return std::isinf(higher) ? higher : higher + std::log1p(std::exp(std::min(a, b) - higher));
+/// How boards behave is known from other boards: what is read of this one counts for less than its likelihood, so that a
+/// model which is a little wrong does not grow sure (the power of a likelihood under misspecification: Grünwald and van
+/// Ommen, "Inconsistency of Bayesian inference for misspecified linear models", Bayesian Analysis 2017; the size is
+/// common practice, no source).
+constexpr double trust = 0.8;
+/// Nothing that is read rules out for good what nobody has thought of.
+double logOfLikelihood(double likelihood) {
+    return std::log(std::max(likelihood, std::numeric_limits<double>::min()));
 }
 
 }  // namespace
@@ -68,19 +71,20 @@ double EntryLogs::logUnnamed(std::size_t entry, const Hypothesis& h) {
 /// nothing else, and which block it is, shows in those that were read before. What is read of units is mostly that they
 /// are sound.
 void EntryLogs::weighUnnamed(const Hypothesis& h) {
-    struct Manner {
+    struct Way {
         int block = 0;
         double strangeShare = 0;
-        double log = 0;  // of its prior and all entries so far
+        double weight = 0;    // given the entries so far; together 1
+        double expected = 0;  // what it says of the next
     };
     std::map<int, double> weightOfBlock;
     for (const auto& named : namedFaults()) {
         weightOfBlock[model_.suspectOf(named).block] += std::exp(named.logPrior);
     }
-    std::vector<Manner> manners;
+    std::vector<Way> ways;
     for (const auto& [block, weight] : weightOfBlock) {
         for (const double strangeShare : strangeShares) {
-            manners.push_back({block, strangeShare, std::log(weight / double(strangeShares.size()))});
+            ways.push_back({block, strangeShare, weight / double(strangeShares.size())});
         }
     }
     for (std::size_t entry = 0; entry < entries_.size(); ++entry) {
@@ -97,20 +101,18 @@ void EntryLogs::weighUnnamed(const Hypothesis& h) {
             usual[block] += std::exp(named.logPrior + log) / weightOfBlock[block];
             ofAny += std::exp(named.logPrior + log);
         }
-        for (auto& [block, share] : usual) {
-            share = isSwap ? (share + ofAny) / 2 : share;
+        double likelihood = 0;
+        for (auto& way : ways) {
+            const double share = isOfUnits ? strangeUnits : way.strangeShare;
+            const double plain = isSwap ? (usual[way.block] + ofAny) / 2 : usual[way.block];
+            way.expected = (1 - share) * plain + share * strange;
+            likelihood += way.weight * way.expected;
         }
-        guesses_.push_back(std::log(std::max((ofAny + strange) / 2, std::numeric_limits<double>::min())));
-        double before = -INFINITY;
-        double after = -INFINITY;
-        for (auto& manner : manners) {
-            before = logOfSum(before, manner.log);
-            const double strangeShare = isOfUnits ? strangeUnits : manner.strangeShare;
-            const double likely = (1 - strangeShare) * usual[manner.block] + strangeShare * strange;
-            manner.log += std::log(std::max(likely, std::numeric_limits<double>::min()));  // none is ruled out for good
-            after = logOfSum(after, manner.log);
+        for (auto& way : ways) {
+            way.weight *= likelihood > 0 ? way.expected / likelihood : 1;
         }
-        unnamedLogs_.push_back(after - before);
+        unnamedLogs_.push_back(logOfLikelihood(likelihood));
+        guesses_.push_back(logOfLikelihood((ofAny + strange) / 2));
     }
 }
 
@@ -168,7 +170,8 @@ double EntryLogs::logOfForecast(std::size_t entry, const Hypothesis& h) {
         Explained explained(
             model_, h,
             {.entry = entry, .board = Explained::Board{model_.forecast(h.forecast), model_.learning(), node}});
-        log = evidence::logLikelihood(entries_[entry].what, explained);
+        const bool isMeasured = std::holds_alternative<evidence::Measured>(entries_[entry].what);
+        log = (isMeasured ? trust : 1) * evidence::logLikelihood(entries_[entry].what, explained);
         likelihoods_.setBoard(h.forecast, entry, log);
     }
     return log;
