@@ -77,7 +77,11 @@ Tally workOn(std::uint64_t seed, Told told, Order order, const job::Way& way) {
     const auto watch = [&](const sheet::Assessment& assessment) {
         constexpr double sure = 0.95;
         constexpr double worthCounting = 0.005;
+        std::map<std::string, double> shares;
         for (const auto& [suspect, share] : assessment.diagnosis.shareOfSuspect) {
+            shares[meantBy(suspect)] += share;
+        }
+        for (const auto& [suspect, share] : shares) {
             if (share < worthCounting) {
                 continue;
             }

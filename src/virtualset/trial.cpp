@@ -199,14 +199,15 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
             std::move(fault)};
 }
 
+std::string meantBy(const std::string& suspect) {
+    const bool isMainBoard = suspect == "notAsked" || suspect == "mainBoardHidden";
+    return isMainBoard ? "mainBoard" : suspect == "lampBroken" ? "lampWorn" : suspect;
+}
+
 bool isRight(const std::string& suspect, const Patient& patient) {
-    const auto isMainBoard = [](const std::string& id) {
-        return id == "mainBoard" || id == "notAsked" || id == "mainBoardHidden";
-    };
     return (patient.accepts.empty() && suspect == "noneOfThese") ||
-           std::any_of(patient.accepts.begin(), patient.accepts.end(), [&](const std::string& right) {
-               return right == suspect || (isMainBoard(suspect) && isMainBoard(right));
-           });
+           std::any_of(patient.accepts.begin(), patient.accepts.end(),
+                       [&](const std::string& right) { return meantBy(right) == meantBy(suspect); });
 }
 
 /// Those that are to be exchanged: of an open step every one.

@@ -68,8 +68,10 @@ struct Ending {
     job::Job job;  ///< as it was left
 };
 
-/// Whether a suspect is what is wrong. A main board that does not start and one that does not ask for light are one:
-/// the same board is at fault. What has no name is none of these.
+/// Suspects that come to the same are one, with their shares together: a main board that does not start and one that
+/// does not ask for light, a lamp that is worn and one that is broken. \returns the id of the first of them
+std::string meantBy(const std::string& suspect);
+/// Whether a suspect, or one that comes to the same, is what is wrong. What has no name is none of these.
 bool isRight(const std::string& suspect, const Patient& patient);
 /// Whether an assessment has found the faulty LEDs, suspects most what is wrong, or has found what the same repair
 /// mends.

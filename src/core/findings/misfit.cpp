@@ -13,7 +13,7 @@ using text::say;
 namespace {
 
 /// A reading so much less likely than by anyone's guess, natural log, is taken for a slip.
-constexpr double worseThanAGuess = 2;
+constexpr double worseThanAGuess = 1.6;
 constexpr double misfitShare = 0.5;      ///< of none of these
 constexpr std::size_t mostDoubtful = 8;  ///< the latest
 /// Readings that the explanations tell, over all readings left out in turn.

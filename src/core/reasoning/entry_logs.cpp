@@ -19,11 +19,6 @@ namespace {
 /// of others half.
 constexpr std::array<double, 2> strangeShares = {0.1, 0.5};
 constexpr double strangeUnits = 0.05;
-/// How boards behave is known from other boards: what is read of this one counts for less than its likelihood, so that a
-/// model which is a little wrong does not grow sure (the power of a likelihood under misspecification: Grünwald and van
-/// Ommen, "Inconsistency of Bayesian inference for misspecified linear models", Bayesian Analysis 2017; the size is
-/// common practice, no source).
-constexpr double trust = 0.8;
 /// Nothing that is read rules out for good what nobody has thought of.
 double logOfLikelihood(double likelihood) {
     return std::log(std::max(likelihood, std::numeric_limits<double>::min()));
@@ -170,8 +165,7 @@ double EntryLogs::logOfForecast(std::size_t entry, const Hypothesis& h) {
         Explained explained(
             model_, h,
             {.entry = entry, .board = Explained::Board{model_.forecast(h.forecast), model_.learning(), node}});
-        const bool isMeasured = std::holds_alternative<evidence::Measured>(entries_[entry].what);
-        log = (isMeasured ? trust : 1) * evidence::logLikelihood(entries_[entry].what, explained);
+        log = evidence::logLikelihood(entries_[entry].what, explained);
         likelihoods_.setBoard(h.forecast, entry, log);
     }
     return log;
