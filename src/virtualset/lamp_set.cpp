@@ -42,7 +42,7 @@ double LampSet::current(int lamp) const {
 }
 
 bool LampSet::trips() const {
-    if (has(LampTrouble::SenseParts) || has(LampTrouble::Nameless)) {
+    if (has(LampTrouble::SenseParts)) {
         return true;
     }
     if (sags()) {
@@ -353,7 +353,6 @@ std::vector<std::string> rightNames(LampTrouble trouble) {
             return {"inverterSupply", "weakSupply"};
         case LampTrouble::TiredSupply:
             return {"weakSupply"};
-        case LampTrouble::Nameless:
         case LampTrouble::Boards:
             return {};
     }
@@ -376,7 +375,7 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
         {LampTrouble::LoosePlug, 4},    {LampTrouble::ShortedTurns, 13}, {LampTrouble::DriveStage, 9},
         {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
         {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
-        {LampTrouble::TiredSupply, 5},  {LampTrouble::Nameless, 2.5},    {LampTrouble::Boards, 12}};
+        {LampTrouble::TiredSupply, 5},  {LampTrouble::Boards, 12}};
     LampSet::Wrong wrong;
     wrong.trouble = draw.oneByWeight(often);
     const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises

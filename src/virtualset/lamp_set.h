@@ -27,7 +27,6 @@ enum class LampTrouble {
     Controller,
     NoSupply,     ///< nothing comes from the power supply
     TiredSupply,  ///< the power supply's row of electrolytics: it sags under the inverter's load
-    Nameless,     ///< it trips, and nothing that is looked at shows why
     Boards,       ///< as the boards' own trouble says
 };
 
@@ -62,6 +61,7 @@ private:
     bool has(LampTrouble one) const { return wrong_.trouble == one; }
     bool isOfALamp() const;  ///< the lamp, its joint or its plug
     bool runs() const;       ///< the inverter tries to light them
+    bool sags() const;       ///< all of them get less than they should
     /// Share of its current that a lamp has in the first second.
     double current(int lamp) const;
     bool trips() const;
@@ -72,7 +72,6 @@ private:
     evidence::LampsSeen looks() const;
     std::string answerTo(const std::string& test) const;
     std::string whereSeen(const std::string& test, const std::string& answer) const;
-    bool sags() const;  ///< all of them get less than they should
     std::string sightOf(const std::string& test) const;
     std::string signsOf(const std::string& test) const;
     std::string tried(const std::string& test) const;

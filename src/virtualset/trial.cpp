@@ -132,7 +132,7 @@ Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge
     patient.job.set.lamps.count = lamps.lamps;
     patient.job.set.kind = make.isMonitor ? "monitor" : "";
     patient.set = std::make_shared<LampSet>(BenchSet(truth, ofBoards, make, trade), std::move(wrong), lamps, trade);
-    patient.suspect = accepts.empty() ? "nameless" : accepts.front();
+    patient.suspect = accepts.front();
     patient.accepts = std::move(accepts);
     patient.strips = truth;
     patient.truth = std::move(truth);
