@@ -425,9 +425,10 @@ std::vector<source::Candidate> LedStrings::candidates(const knowledge::SuspectKi
         byChannel[backlight::wholeStrip(backlight_, strip).string.channel].push_back(fault);
     }
     for (const auto& [channel, here] : byChannel) {
-        const int other = maybeOneChannel(channel);
-        for (std::size_t i = 0; other > channel && i < here.size(); ++i) {  // strips that nobody described are alike
-            all.push_back({{here[i], byChannel[other][i]}, 2 * oneStringShare_ * lasts(here[i])});
+        const auto there = byChannel.find(maybeOneChannel(channel));
+        for (std::size_t i = 0; there != byChannel.end() && there->first > channel && i < here.size(); ++i) {
+            // Strips that nobody described are alike.
+            all.push_back({{here[i], there->second.at(i)}, 2 * oneStringShare_ * lasts(here[i])});
         }
     }
     return all;
