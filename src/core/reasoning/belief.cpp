@@ -471,9 +471,12 @@ private:
     }
 
     /// Larger sets are built from a handful of smaller ones: which of several LEDs that read alike is in them was left
-    /// to that choice. So of the likeliest each fault is moved to every other place, and so on with what is found.
+    /// to that choice. So of the likeliest each fault is moved to every other place where it would read about alike by
+    /// itself, and so on with what is found.
     void addSiblings(const std::vector<Extension>& extensions, Sets& seen) {
         constexpr int mostMoves = 5000;
+        constexpr double apart = 3;        // natural log
+        constexpr double worthMoving = 3;  // behind the best
         int moves = 0;
         std::set<std::pair<double, std::size_t>> large;  // the likeliest first
         std::size_t ranked = 0;
@@ -484,20 +487,24 @@ private:
                     large.emplace(-logs_[ranked], ranked);
                 }
             }
-            if (large.empty() || -large.begin()->first < bestWithLast_ - worthDeepening) {
+            if (large.empty() || -large.begin()->first < bestWithLast_ - worthMoving) {
                 return;
             }
             const Hypothesis whole = result_.hypotheses[large.extract(large.begin()).value().second];
             for (std::size_t moved = 0; moved < whole.faults.size(); ++moved) {
-                const auto [site, kind, count] = *faults::asUnits(whole.faults[moved]);
+                const auto& fault = *faults::asUnits(whole.faults[moved]);
+                const auto own = std::find_if(extensions.begin(), extensions.end(), [&](const Extension& e) {
+                    return e.site == fault.site && e.kind == fault.kind;
+                });
                 Hypothesis rest = whole;
-                if (count > 1) {
+                if (fault.count > 1) {
                     --std::get<FaultyUnits>(rest.faults[moved]).count;
                 } else {
                     rest.faults.erase(rest.faults.begin() + std::ptrdiff_t(moved));
                 }
                 for (const auto& to : extensions) {
-                    if (to.kind != kind || to.site == site || ++moves > mostMoves) {
+                    const bool isOther = own != extensions.end() && to.kind == own->kind && to.site != own->site;
+                    if (!isOther || std::abs(to.log - own->log) > apart || ++moves > mostMoves) {
                         continue;
                     }
                     const Hypothesis h = extended(rest, to.site, to.kind);
