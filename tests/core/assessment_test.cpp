@@ -102,7 +102,7 @@ TEST(LedPlusAtSwitchOn, IdleWithoutBlOnIsTheMainBoard) {
     auto job = hundredVoltSet();
     job::addEntry(job, "", job::Phase::Before, evidence::Measured{"blOn", {}, Shape::Steady, 0.05, 0.05});
     job::addEntry(job, "", job::Phase::Before, evidence::Measured{"ledPlusOn", {}, Shape::Steady, 30, 30});
-    EXPECT_GT(shareOfSuspect(assess(job, trade()), "notAsked"), 0.75);
+    EXPECT_GT(shareOfSuspect(assess(job, trade()), "notAsked"), 0.8);
 }
 
 TEST(LedPlusAtSwitchOn, SameWithThePlugOutClearsTheBoardOfAnEarlyTrip) {

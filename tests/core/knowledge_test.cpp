@@ -147,18 +147,20 @@ TEST(BadBehaviour, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("suspects.json.suspects[0].driver: \"sulks\" is no behaviour"));
 }
 
-// An open coil leaves LED+ at zero, as a missing feed does (Erickson and Maksimović, "Fundamentals of Power
-// Electronics": what feeds a step-up stage passes through it); a MOSFET that no longer switches leaves it at idle.
+// An open coil or output diode leaves LED+ at zero, as a missing feed does (Erickson and Maksimović, "Fundamentals of
+// Power Electronics": what feeds a step-up stage passes through both); a MOSFET that no longer switches leaves it at
+// idle.
 TEST(Parts, BehaveAsTheirSuspectUnlessTheySayOtherwise) {
     const auto& trade = builtInKnowledge();
     const auto& suspect = *trade.suspect("driverNotSwitching");
-    const auto behaviourOf = [&](const char* point) {
-        const auto part = std::find_if(suspect.parts.begin(), suspect.parts.end(),
-                                       [&](const auto& p) { return p.point == trade.pointIndex(point); });
+    const auto behaviourOf = [&](const char* title) {
+        const auto part =
+            std::find_if(suspect.parts.begin(), suspect.parts.end(), [&](const auto& p) { return p.title == title; });
         return trade.behaviourOf(suspect, &*part).id;
     };
-    EXPECT_EQ(behaviourOf("driverCoil"), "noFeed");
-    EXPECT_EQ(behaviourOf("driverMosfet"), trade.behaviourOf(suspect).id);
+    EXPECT_EQ(behaviourOf("Coil"), "noFeed");
+    EXPECT_EQ(behaviourOf("Open output diode"), "noFeed");
+    EXPECT_EQ(behaviourOf("Driver MOSFET"), trade.behaviourOf(suspect).id);
 }
 
 TEST(AddedSuspect, WithABehaviourOfItsOwnNeedsNothingButTheirEntries) {

@@ -10,11 +10,12 @@ using text::Text;
 namespace {
 const std::vector<const char*> shapeWords = {"steady", "peak-then-settles", "wanders"};
 
-/// How boards behave is known from other boards: what is read of this one counts for less than its likelihood, so that
-/// a model which is a little wrong does not grow sure (the power of a likelihood under misspecification: Grünwald and
-/// van Ommen, "Inconsistency of Bayesian inference for misspecified linear models", Bayesian Analysis 2017; the size is
-/// common practice, no source).
-constexpr double trust = 0.8;
+/// How drivers and strings get on is known from other sets: what is read of the output counts for less than its
+/// likelihood, so that a model which is a little wrong does not grow sure (the power of a likelihood under
+/// misspecification: Grünwald and van Ommen, "Inconsistency of Bayesian inference for misspecified linear models",
+/// Bayesian Analysis 2017; the size is common practice, no source). All readings of LED+ alike, or their order would
+/// count; a control line or a rail is there or not.
+constexpr double trustInOutput = 0.86;
 }  // namespace
 
 void Measured::check(const format::Check& at, const Places& places) const {
@@ -63,7 +64,8 @@ Text Measured::describe(const Scene&) const {
 }
 
 double Measured::logLikelihood(Explanation& explanation) const {
-    return trust * explanation.board().take(question(), shape, volts, restVolts);
+    const bool isOfOutput = test == driver::ledPlusIdle || test == driver::ledPlusOn || test == driver::ledPlusPlugOut;
+    return (isOfOutput ? trustInOutput : 1) * explanation.board().take(question(), shape, volts, restVolts);
 }
 
 std::optional<Expectation> Measured::expected(Explanation& healthy) const {
