@@ -301,6 +301,8 @@ TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
     neverMoves();
     EXPECT_TRUE(assessed().verdict().empty()) << "a main board may be at fault though its lines look right";
     answer("knownMainBoard", "noChange");
+    EXPECT_TRUE(assessed().verdict().empty()) << "LED+ that never moves may be a fixed one, with an open LED";
+    answer("dummyLoad", "fails");
     const auto any = assessed();
     EXPECT_THAT(any.verdict().english(), HasSubstr("Driver not switching")) << "whichever part it is, the same board";
 

@@ -129,6 +129,36 @@ TEST(ABoardExchangedInVain, IsNoVerdict) {
     EXPECT_FALSE(main.assessed().verdict().empty()) << "it was another one";
 }
 
+// Several names for one board, and none of them leads: whether it is that board at all is tried before it is bought
+// (common practice, no source).
+TEST(SeveralNamesForOneBoard, WaitForOneThatIsKnownToBeGood) {
+    Told told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusOn 66.2", "ledPlusPlugOut 65.9",
+               "ledPlusIdle 48.9", "ledMinus 5.4", "ovpResistor R1 = 100k of 100k",
+               "supplyCapacitor C3 = 214uF of 220uF", "dummyLoad fails", "benchLit picture"});
+    const auto before = told.assessed();
+    EXPECT_LT(before.suspects.front().share, 0.5);
+    EXPECT_TRUE(before.verdict().empty());
+    ASSERT_FALSE(before.probes.best.empty());
+    EXPECT_EQ(before.probes.best.front().test, "knownPowerBoard");
+    EXPECT_TRUE(before.probes.best.front().isAwaited);
+    told.tell("knownPowerBoard lights");
+    EXPECT_FALSE(told.assessed().verdict().empty());
+}
+
+// Where LED+ is held at one level, an open LED in the only string reads as a driver that does not switch: a load in
+// place of the LEDs tells them apart (common practice, no source).
+TEST(ADriverThatNeverMoves, IsNoVerdictBeforeItsLedSideIsProven) {
+    Told told({"sound yes", "torch picture", "light never", "ledPlusIdle 128", "ledPlusOn 128", "ledPlusPlugOut 128",
+               "blOn 3.3", "dim 2.5", "forcedOn dark", "knownMainBoard noChange"});
+    const auto before = told.assessed();
+    EXPECT_EQ(before.suspects.front().suspect, "driverNotSwitching");
+    EXPECT_TRUE(before.verdict().empty());
+    ASSERT_FALSE(before.probes.best.empty());
+    EXPECT_THAT(before.probes.best.front().test, AnyOf("dummyLoad", "benchLit"));
+    told.tell("dummyLoad fails");
+    EXPECT_FALSE(told.assessed().verdict().empty());
+}
+
 // DIM that is dropped or inverted reads 0 V too.
 TEST(NoDim, IsNoVerdictWithoutAMainBoardThatIsKnownToBeGood) {
     Told told({"sound yes", "torch picture", "light never", "eyes nothing", "ledPlusIdle 24", "ledPlusOn 24",

@@ -40,18 +40,25 @@ double stillOpenShare(const Model& model, const knowledge::SuspectKind& suspect)
     return open;
 }
 
+/// Whether one of a point's parts was read, and was of such a grade.
+bool isReadAs(const Model& model, int point, parts::Grade grade) {
+    return std::any_of(model.standing().begin(), model.standing().end(), [&](const job::Entry& entry) {
+        const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);
+        return taken != nullptr && taken->asked.point == model.knowledge().points[std::size_t(point)].id &&
+               model.gradeOf(*taken) == grade;
+    });
+}
+
+bool hasBadPart(const Model& model, const knowledge::SuspectKind& suspect) {
+    return std::any_of(suspect.parts.begin(), suspect.parts.end(), [&](const auto& part) {
+        return part.point >= 0 && isReadAs(model, part.point, parts::Grade::Bad);
+    });
+}
+
 /// What may have blown a fuse of a suspect that was found open: the parts that nobody has read, while none is bad.
 std::vector<std::string> blewItOf(const Model& model, const knowledge::SuspectKind& suspect) {
     constexpr double asARule = 0.5;
     const auto& points = model.knowledge().points;
-    const auto readAs = [&](int point, parts::Grade grade) {
-        const auto isIt = [&](const job::Entry& entry) {
-            const auto* taken = std::get_if<evidence::PointTaken>(&entry.what);
-            return taken != nullptr && taken->asked.point == points[std::size_t(point)].id &&
-                   model.gradeOf(*taken) == grade;
-        };
-        return std::any_of(model.standing().begin(), model.standing().end(), isIt);
-    };
     const auto isRead = [&](int point) {
         return std::any_of(model.standing().begin(), model.standing().end(), [&](const job::Entry& entry) {
             return evidence::testOf(entry.what) == points[std::size_t(point)].id;
@@ -61,12 +68,13 @@ std::vector<std::string> blewItOf(const Model& model, const knowledge::SuspectKi
     for (const auto& part : suspect.parts) {
         const bool blowsAFuse = std::any_of(part.points.begin(), part.points.end(), [&](const auto& other) {
             return points[std::size_t(other.first)].kind == parts::PartKind::Fuse &&
-                   other.second[std::size_t(parts::Grade::Bad)] > asARule && readAs(other.first, parts::Grade::Bad);
+                   other.second[std::size_t(parts::Grade::Bad)] > asARule &&
+                   isReadAs(model, other.first, parts::Grade::Bad);
         });
         if (!blowsAFuse || part.point < 0) {
             continue;
         }
-        if (readAs(part.point, parts::Grade::Bad)) {
+        if (isReadAs(model, part.point, parts::Grade::Bad)) {
             return {};
         }
         if (!isRead(part.point)) {
@@ -142,11 +150,7 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
     constexpr double leadingShare = 0.5;
     const auto& first = left.front();
     const auto* suspect = model.knowledge().suspect(first.suspect);
-    double share = 0;  // of all lines of it
-    for (const auto& row : left) {
-        share += row.suspect == first.suspect ? row.share : 0;
-    }
-    if (share < leadingShare || suspect == nullptr || way.first == job::Way::First::Swap) {
+    if (suspect == nullptr || way.first == job::Way::First::Swap) {
         return {};
     }
     const auto& unit = model.unitOf(*suspect);
@@ -158,8 +162,26 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
                    (test != nullptr && !test->swaps.empty() && test->swaps == unit);
         });
     };
+    const auto swaps = swapsOf(model, unit);
+    const auto swapIfNone = [&] {
+        return std::any_of(swaps.begin(), swaps.end(), isRead) ? std::vector<std::string>() : swaps;
+    };
+    double share = 0;        // of all lines of it
+    double shareOfUnit = 0;  // of all that are of its board
+    for (const auto& row : left) {
+        const auto* other = model.knowledge().suspect(row.suspect);
+        const bool isOfUnit = other != nullptr && other->side == knowledge::Side::Board;
+        share += row.suspect == first.suspect ? row.share : 0;
+        shareOfUnit += isOfUnit && model.unitOf(*other) == unit ? row.share : 0;
+    }
+    if (share < leadingShare) {
+        // Several names for one board, and none of them leads: that it is this board is all that could be found.
+        return shareOfUnit >= verdictShare ? swapIfNone() : std::vector<std::string>();
+    }
+    // A part of it that is bad says it all; where it is what is replaced, it is looked for first.
+    const bool isOfParts = hasBadPart(model, *suspect) || wantsThePart(way, left);
     for (const auto& group : suspect->needs) {
-        if (std::none_of(group.begin(), group.end(), isRead)) {
+        if (!isOfParts && std::none_of(group.begin(), group.end(), isRead)) {
             return group;
         }
     }
@@ -169,9 +191,8 @@ std::vector<std::string> neededFor(const Model& model, const std::vector<Suspect
     }
     // Where the parts that it mostly comes down to are good, only a board in its place can say that it is this one.
     constexpr double mostly = 0.5;
-    const auto swaps = swapsOf(model, unit);
     const bool isOpen = suspect->parts.empty() || stillOpenShare(model, *suspect) >= mostly;
-    return isOpen || std::any_of(swaps.begin(), swaps.end(), isRead) ? std::vector<std::string>() : swaps;
+    return isOpen ? std::vector<std::string>() : swapIfNone();
 }
 
 bool tellLittle(const std::vector<Probe>& probes) {
