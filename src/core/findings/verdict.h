@@ -30,7 +30,9 @@ Found foundTogether(const reasoning::Model& model, const std::vector<SuspectShar
                     const std::vector<probe::Probe>& probes, const job::Way& way);
 
 /// Tests and points of which one must be read before what is suspected most is the verdict: a board is not condemned
-/// from outside alone. Empty while nothing leads, and where boards are swapped before anything is measured.
+/// from outside alone, nor a driver before its LED side is proven, unless a part of it is bad; of several names for one
+/// board, none of which leads, one that is known to be good is tried in its place. Empty while nothing leads, while the
+/// part is looked for, and where boards are swapped before anything is measured.
 std::vector<std::string> neededFor(const reasoning::Model& model, const std::vector<SuspectShare>& left,
                                    const job::Way& way);
 
