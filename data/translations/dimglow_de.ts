@@ -6415,6 +6415,10 @@ Was das Programm dazu mitgeschrieben hat: %1</translation>
         <source>Open output diode</source>
         <translation>Unterbrochene Ausgangsdiode</translation>
     </message>
+    <message>
+        <source>Lamps worn together</source>
+        <translation>Lampen zusammen verbraucht</translation>
+    </message>
 </context>
 <context>
     <name>dimglow::app::BacklightMap</name>

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 #include "core/evidence/limits.h"
 
@@ -57,12 +58,23 @@ Text LampsSeen::describe(const Scene&) const {
 }
 
 double LampsSeen::logLikelihood(Explanation& explanation) const {
-    const auto* trouble = explanation.board().lampTrouble(int(looks.size()));
-    const double share = trouble == nullptr ? 1 : std::exp(lamps::logLikelihood(looks, *trouble));
+    const auto trouble = explanation.board().lampTrouble(int(looks.size()));
+    if (!trouble) {
+        return 0;
+    }
+    const auto likelihoods = likelihoodsByExtent(*trouble);
+    return std::log(std::inner_product(likelihoods.begin(), likelihoods.end(), trouble->extents.begin(), 0.0));
+}
+
+lamps::ByExtent LampsSeen::likelihoodsByExtent(const lamps::Trouble& trouble) const {
     /// A look at another set, or through the wrong hole: as anything may look.
     const auto seen = std::count_if(looks.begin(), looks.end(), [](Look look) { return look != Look::Unknown; });
     const double guess = std::pow(1.0 / (lamps::lookCount - 1), double(seen));
-    return trouble == nullptr ? 0 : std::log(slipShare * guess + (1 - slipShare) * share);
+    auto likelihoods = lamps::likelihoods(looks, trouble);
+    for (double& likelihood : likelihoods) {
+        likelihood = slipShare * guess + (1 - slipShare) * likelihood;
+    }
+    return likelihoods;
 }
 
 }  // namespace dimglow::evidence

@@ -36,6 +36,8 @@ struct LampsSeen {
     std::optional<backlight::Run> lookedAlong() const { return std::nullopt; }
     /// Nothing once the set is said to have another number of lamps.
     double logLikelihood(Explanation& explanation) const;
+    /// How likely it is where a trouble shows so far.
+    lamps::ByExtent likelihoodsByExtent(const lamps::Trouble& trouble) const;
     std::optional<Expectation> expected(Explanation&) const { return std::nullopt; }
 };
 

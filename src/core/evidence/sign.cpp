@@ -16,6 +16,8 @@ Sign signOf(const Observation& what) {
     } else if (const auto* seen = std::get_if<PointSeen>(&what)) {
         sign.point = seen->asked;
         sign.looksBad = isBad(seen->looks);
+    } else if (const auto* lamps = std::get_if<LampsSeen>(&what)) {
+        sign.looks = *lamps;
     } else if (const auto* light = std::get_if<LightSeen>(&what)) {
         sign.staysLit = light->what == driver::Light::StaysLit;
     }

@@ -115,6 +115,9 @@ std::vector<std::vector<std::string>> readNeeds(Fields& suspect) {
     return needs;
 }
 
+/// Members by lamps::Extent.
+constexpr const char* extentWords[lamps::extentCount] = {"none", "one", "several", "half"};
+
 /// What a suspect makes of lamps: of none where nothing is said.
 lamps::Trouble readLamps(Fields& suspect, const nlohmann::json& document) {
     lamps::Trouble trouble;
@@ -122,8 +125,12 @@ lamps::Trouble readLamps(Fields& suspect, const nlohmann::json& document) {
         return trouble;
     }
     Fields of = suspect.object("lamps");
-    trouble.one = of.number("one", 0, 1, 0);
-    trouble.half = of.number("half", 0, 1 - trouble.one, 0);
+    constexpr double rounding = 1e-9;
+    double shown = 0;
+    for (std::size_t extent = 1; extent < trouble.extents.size(); ++extent) {
+        shown += trouble.extents[extent] = of.number(extentWords[extent], 0, 1 + rounding - shown, 0);
+    }
+    trouble.extents.front() = shown > 1 - rounding ? 0 : 1 - shown;
     of.object("looks");
     const auto shares = readShares(document["lamps"]["looks"], of.pathOf("looks"));
     for (int look = 1; look < lamps::lookCount; ++look) {
@@ -188,6 +195,25 @@ void readUsual(Fields& test, const nlohmann::json& json, TestKind& kind) {
     }
 }
 
+/// Reads the shares of a test's answers by how far the lamps show it, all of them above zero; nothing where it has none.
+std::vector<AnswerShares> readByExtent(Fields& test, const nlohmann::json& json, const TestKind& kind) {
+    std::vector<AnswerShares> byExtent;
+    if (!test.has("byExtent")) {
+        return byExtent;
+    }
+    Fields of = test.object("byExtent");
+    for (const auto* extent : extentWords) {
+        of.object(extent);
+        const auto& shares = byExtent.emplace_back(readShares(json["byExtent"][extent], of.pathOf(extent)));
+        for (const auto& choice : kind.choices) {
+            if (shareOf(shares, choice.id) <= 0) {
+                throw FormatError(of.pathOf(extent), "has no share for \"" + choice.id + "\"");
+            }
+        }
+    }
+    return byExtent;
+}
+
 TestKind readTest(Fields& test, const nlohmann::json& json, const Knowledge& knowledge) {
     TestKind kind;
     kind.id = test.text("id", longestWord);
@@ -228,6 +254,7 @@ TestKind readTest(Fields& test, const nlohmann::json& json, const Knowledge& kno
     kind.after = readAfter(test, knowledge);
     if (!kind.choices.empty() || kind.form == Form::Choices) {
         readUsual(test, json, kind);
+        kind.byExtent = readByExtent(test, json, kind);
     }
     return kind;
 }

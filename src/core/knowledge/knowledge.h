@@ -180,6 +180,8 @@ struct TestKind {
     AnswerShares usual;
     AnswerShares whenLit = {};                  ///< of a set that was seen to stay lit; empty: as ever
     AnswerShares shutDown = {};                 ///< of a set that has taken itself down; empty: as ever
+    /// By lamps::Extent, of a set with lamps: how far a fault shows in them is one thing, however often it is noticed.
+    std::vector<AnswerShares> byExtent = {};
     double goneWhenDown = 0;                    ///< of a voltage: how often such a set no longer has it
     std::map<std::string, AnswerShares> units;  ///< of faults in that unit, where they differ
     std::map<int, AnswerShares> blocks;         ///< of faults in that block, where they differ; into Knowledge::blocks

@@ -1,6 +1,6 @@
 #include "core/lamps/looks.h"
 
-#include <cmath>
+#include <iterator>
 #include <utility>
 
 namespace dimglow::lamps {
@@ -24,23 +24,37 @@ double shareOf(const LookShares& shares, Look look) {
 /// What may be so of a set: each lamp looks by its own shares then, whatever the others do.
 using RowOfLamps = std::vector<const LookShares*>;
 
-/// Calls \p visit with the share and the lamps of everything that may be so.
+/// Of a lamp that shows a trouble as often as \p shows says.
+LookShares mixed(const LookShares& sound, const LookShares& troubled, double shows) {
+    LookShares looks;
+    for (std::size_t look = 0; look < looks.size(); ++look) {
+        looks[look] = (1 - shows) * sound[look] + shows * troubled[look];
+    }
+    return looks;
+}
+
+/// Calls \p visit with the extent, the share of it and the lamps of everything that may be so.
 template <class Visit>
 void forEachState(const Trouble& trouble, int count, Visit visit) {
+    constexpr double ofSeveral[] = {0.3, 0.6, 0.95};  // show it, one as likely as the other
     for (const auto& age : ages) {
         const RowOfLamps sound(std::size_t(count), &age.sound);
-        visit(age.share * (1 - trouble.one - trouble.half), sound);
+        visit(Extent::None, age.share, sound);
         for (int lamp = 0; lamp < count; ++lamp) {
             RowOfLamps one = sound;
             one[std::size_t(lamp)] = &trouble.looks;
-            visit(age.share * trouble.one / count, one);
+            visit(Extent::One, age.share / count, one);
+        }
+        for (const double shows : ofSeveral) {
+            const auto looks = mixed(age.sound, trouble.looks, shows);
+            visit(Extent::Several, age.share / double(std::size(ofSeveral)), RowOfLamps(std::size_t(count), &looks));
         }
         for (const int half : {0, 1}) {
             RowOfLamps dark = sound;
             for (int lamp = 0; lamp < count; ++lamp) {
                 dark[std::size_t(lamp)] = halfOf(lamp, count) == half ? &ofDarkHalf : &age.sound;
             }
-            visit(age.share * trouble.half / 2, dark);
+            visit(Extent::Half, age.share / 2, dark);
         }
     }
 }
@@ -88,20 +102,21 @@ int halfOf(int lamp, int count) {
     return 2 * lamp < count ? 0 : 1;
 }
 
-double logLikelihood(const std::vector<Look>& looks, const Trouble& trouble) {
-    double likelihood = 0;
-    forEachState(trouble, int(looks.size()), [&](double share, const RowOfLamps& lamps) {
+ByExtent likelihoods(const std::vector<Look>& looks, const Trouble& trouble) {
+    ByExtent likelihoods = {};
+    forEachState(trouble, int(looks.size()), [&](Extent extent, double share, const RowOfLamps& lamps) {
         for (std::size_t lamp = 0; lamp < lamps.size(); ++lamp) {
             share *= shareOf(*lamps[lamp], looks[lamp]);
         }
-        likelihood += share;
+        likelihoods[std::size_t(extent)] += share;
     });
-    return std::log(likelihood);
+    return likelihoods;
 }
 
 std::array<double, glanceCount> glances(const Trouble& trouble, int count) {
     std::array<double, glanceCount> shares = {1};
-    forEachState(trouble, count, [&](double share, const RowOfLamps& lamps) {
+    forEachState(trouble, count, [&](Extent extent, double ofExtent, const RowOfLamps& lamps) {
+        const double share = trouble.extents[std::size_t(extent)] * ofExtent;
         const std::pair<Glance, double> others[] = {
             {Glance::OneFlickers, shareOfOne(lamps, Look::Flickers)},
             {Glance::OneDim, shareOfOne(lamps, Look::DimEnds) + shareOfOne(lamps, Look::Reddish)},

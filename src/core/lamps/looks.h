@@ -21,20 +21,30 @@ text::Text wordsOf(Look look);
 /// Share of each look of one lamp; there is none of Unknown.
 using LookShares = std::array<double, lookCount>;
 
-/// What a trouble makes of the lamps of a set: of one of them, of a half, or of none.
+/// How far a trouble shows in the lamps of a set.
+enum class Extent {
+    None,
+    One,
+    Several,  ///< some of them, up to all, each for itself
+    Half,     ///< which is dark
+};
+inline constexpr int extentCount = 4;
+/// Something of each, by Extent.
+using ByExtent = std::array<double, extentCount>;
+
+/// What a trouble makes of the lamps of a set.
 struct Trouble {
-    double one = 0;         ///< how often one lamp shows it
-    double half = 0;        ///< how often a half is dark
-    LookShares looks = {};  ///< of that one lamp
+    ByExtent extents = {1};  ///< shares
+    LookShares looks = {};   ///< of a lamp that shows it
 };
 
 /// 0 of the upper half, 1 of the lower one.
 int halfOf(int lamp, int count);
 
-/// Natural log of how likely the lamps of a set look so under a trouble. Sound lamps of a set age together: where the
+/// How likely the lamps of a set look so where a trouble shows so far. Sound lamps of a set age together: where the
 /// ends of some are dim, those of the others may be (shares of sound lamps are common practice, no source).
 /// \param looks one for each lamp, from the top; Unknown of those that nobody looked at
-double logLikelihood(const std::vector<Look>& looks, const Trouble& trouble);
+ByExtent likelihoods(const std::vector<Look>& looks, const Trouble& trouble);
 
 /// What is made of all lamps at a glance: one of them differs from the lit others, a half of at least two is dark, or
 /// neither: all look alike, or several differ.

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <numeric>
 
 namespace dimglow::reasoning {
 
@@ -18,6 +19,13 @@ constexpr double leastDriven = 0.7;
 double densityOfNothing(double volts) {
     constexpr double sigma = 0.2;
     return std::exp(-0.5 * volts * volts / (sigma * sigma)) / (sigma * std::sqrt(2 * std::numbers::pi));
+}
+
+/// What is seen and heard of a closed set is misjudged at random (common practice, no source).
+double ofEyes(const knowledge::TestKind& test, double share) {
+    constexpr double misjudged = 0.02;
+    const bool isByEye = test.reach == knowledge::Reach::Outside && test.tools.empty();
+    return isByEye ? share + misjudged * (1 / double(test.choices.size()) - share) : share;
 }
 
 }  // namespace
@@ -54,9 +62,62 @@ double Explained::take(const evidence::VoltsAsked& asked, driver::Shape shape, d
     return gone > 0 ? std::log((1 - gone) * std::exp(step.log) + gone * densityOfNothing(volts)) : step.log;
 }
 
-const lamps::Trouble* Explained::lampTrouble(int lamps) const {
-    return model_.set().lightKind() == set::LightKind::Lamps && model_.set().lamps.count == lamps ? &suspect().lamps
-                                                                                                  : nullptr;
+std::optional<lamps::Trouble> Explained::lampTrouble(int lamps) const {
+    if (model_.set().lightKind() != set::LightKind::Lamps || model_.set().lamps.count != lamps) {
+        return std::nullopt;
+    }
+    return lamps::Trouble{extents(), suspect().lamps.looks};
+}
+
+lamps::ByExtent Explained::answerByExtent(const knowledge::TestKind& test, const std::string& choice) const {
+    const auto& own = answersOf(test);
+    const auto& prior = suspect().lamps.extents;
+    lamps::ByExtent shares = {};
+    lamps::ByExtent all = {};
+    for (const auto& [each, share] : own) {
+        double usual = 0;
+        for (std::size_t extent = 0; extent < prior.size(); ++extent) {
+            usual += prior[extent] * knowledge::shareOf(test.byExtent[extent], each);
+        }
+        for (std::size_t extent = 0; extent < prior.size(); ++extent) {
+            const double here = share / usual * knowledge::shareOf(test.byExtent[extent], each);
+            all[extent] += here;
+            shares[extent] += each == choice ? here : 0;
+        }
+    }
+    for (std::size_t extent = 0; extent < prior.size(); ++extent) {
+        shares[extent] /= all[extent];
+    }
+    return shares;
+}
+
+lamps::ByExtent Explained::extents() const {
+    auto extents = suspect().lamps.extents;
+    if (extents[std::size_t(lamps::Extent::None)] == 1) {
+        return extents;
+    }
+    for (std::size_t entry = 0; entry < beforeEntry(); ++entry) {
+        const auto& sign = model_.signs()[entry];
+        const auto* test = sign.test.empty() ? nullptr : model_.knowledge().test(sign.test);
+        const bool isAnswer = test != nullptr && !test->byExtent.empty() && test->usual.contains(sign.choice);
+        const bool isLook = int(sign.looks.looks.size()) == model_.set().lamps.count && !sign.looks.looks.empty();
+        if (!isAnswer && !isLook) {
+            continue;
+        }
+        const auto likelihoods =
+            isLook ? sign.looks.likelihoodsByExtent(suspect().lamps) : answerByExtent(*test, sign.choice);
+        double all = 0;
+        for (std::size_t extent = 0; extent < extents.size(); ++extent) {
+            extents[extent] *=
+                isLook ? likelihoods[extent]
+                       : evidence::slipShare + (1 - evidence::slipShare) * ofEyes(*test, likelihoods[extent]);
+            all += extents[extent];
+        }
+        for (double& extent : extents) {
+            extent /= all;
+        }
+    }
+    return extents;
 }
 
 bool Explained::isExact(const evidence::PointTaken& taken) const {
@@ -183,13 +244,16 @@ std::optional<double> Explained::answerShare(const std::string& test, const std:
     if (!kind->shutDown.empty()) {
         share += shutDownShare() * (knowledge::shareOf(kind->shutDown, choice) - share);
     }
-    /// Of what is seen and heard of a closed set, at random (common practice, no source).
-    constexpr double misjudged = 0.02;
-    const bool isByEye = kind->reach == knowledge::Reach::Outside && kind->tools.empty();
-    return isByEye ? share + misjudged * (1 / double(kind->choices.size()) - share) : share;
+    return ofEyes(*kind, share);
 }
 
 double Explained::answerWhileOn(const knowledge::TestKind& test, const std::string& choice) const {
+    const bool isOfLamps = model_.set().lightKind() == set::LightKind::Lamps && !test.byExtent.empty();
+    if (isOfLamps && suspect().lamps.extents[std::size_t(lamps::Extent::None)] < 1) {
+        const auto shares = answerByExtent(test, choice);
+        const auto seen = extents();
+        return std::inner_product(shares.begin(), shares.end(), seen.begin(), 0.0);
+    }
     return knowledge::shareOf(answersOf(test), choice);
 }
 

@@ -39,7 +39,7 @@ public:
     std::optional<driver::VoltsForecast> volts(const evidence::VoltsAsked& asked) const override;
     double take(const evidence::VoltsAsked& asked, driver::Shape shape, double volts, double rest) override;
     const driver::LightForecast& light() const override { return about_.board->forecast.light; }
-    const lamps::Trouble* lampTrouble(int lamps) const override;
+    std::optional<lamps::Trouble> lampTrouble(int lamps) const override;
 
 private:
     const SuspectKind& suspect() const { return model_.suspectOf(hypothesis_); }
@@ -54,6 +54,10 @@ private:
     knowledge::GradeShares gradesOfRow(int kind, const evidence::PointAsked& asked,
                                        const knowledge::GradeShares& sound) const;
     double answerWhileOn(const knowledge::TestKind& test, const std::string& choice) const;
+    /// How far the trouble shows in the lamps, by what was seen of that before the entry that it is asked for.
+    lamps::ByExtent extents() const;
+    /// Share of an answer where it shows so far, those of the suspect over all extents being what they are.
+    lamps::ByExtent answerByExtent(const knowledge::TestKind& test, const std::string& choice) const;
     /// How likely the main board has taken the set down, by what was noticed before the entry that it is asked for.
     double shutDownShare() const;
     double takenBackShare(int kind) const;
