@@ -1,7 +1,8 @@
 // Works jobs on sets drawn at random and prints, as tables, how far the shares of suspects can be believed and what
-// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench | lamps | slips]; with "orders"
-// it also works the jobs in textbook and in random order, with "ways" it works them in each way of working instead,
-// with "bench" on sets of the second family, with "slips" on these too, one reading of each job falsified.
+// the advice is worth. Usage: dimglow_trials [sets] [first seed] [orders | ways | bench | lamps | lamp-circuits |
+// slips]; with "orders" it also works the jobs in textbook and in random order, with "ways" it works them in each way
+// of working instead, with "bench" on sets of the second family, with "slips" on these too, one reading of each job
+// falsified, with "lamps" or "lamp-circuits" on those of either family that is lit by lamps.
 // DIMGLOW_TRIALS_WRONG=1 names the sets that ended wrong, with what was read.
 
 #include <fmt/format.h>
@@ -213,7 +214,6 @@ void printWays(int sets, std::uint64_t first) {
 
 /// Sets with lamps: whatever is told of strips is nothing to them.
 void printLamps(int sets, std::uint64_t first) {
-    family = virtualset::Family::Lamps;
     const auto tally = workOnAll(sets, first, Told::Nothing, Order::Advised);
     fmt::print(
         "{} jobs with lamps: {:.1f} % right, {:.1f} % with a verdict, {:.1f} % of them wrong, {:.2f} % of shares "
@@ -338,7 +338,9 @@ int main(int argc, char** argv) {
     if (argc > 3 && std::string(argv[3]) == "bench") {
         dimglow::family = dimglow::virtualset::Family::Bench;
     }
-    if (argc > 3 && std::string(argv[3]) == "lamps") {
+    if (argc > 3 && std::string(argv[3]).starts_with("lamp")) {
+        const bool isOfCircuits = std::string(argv[3]) == "lamp-circuits";
+        dimglow::family = isOfCircuits ? dimglow::virtualset::Family::LampCircuits : dimglow::virtualset::Family::Lamps;
         dimglow::printLamps(sets, first);
         return 0;
     }

@@ -332,6 +332,8 @@ std::vector<std::string> rightNames(LampTrouble trouble) {
         case LampTrouble::WornLamp:
         case LampTrouble::BrokenLamp:
             return {"lampWorn", "lampBroken"};
+        case LampTrouble::AgedLamps:
+            return {"lampsAged", "lampWorn"};
         case LampTrouble::BurntJoint:
             return {"lampJoint"};
         case LampTrouble::LoosePlug:

@@ -15,6 +15,7 @@ namespace dimglow::virtualset {
 /// What is wrong with the light, in the trade's words; or with the boards, which is then a Trouble of theirs.
 enum class LampTrouble {
     WornLamp,
+    AgedLamps,  ///< all of them, in years together
     BrokenLamp,
     BurntJoint,
     LoosePlug,

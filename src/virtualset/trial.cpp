@@ -5,6 +5,7 @@
 #include <set>
 
 #include "virtualset/bench_set.h"
+#include "virtualset/circuit_lamp_set.h"
 #include "virtualset/drawn_strips.h"
 #include "virtualset/lamp_set.h"
 
@@ -107,31 +108,53 @@ Patient drawOfTheBench(Draw& draw, std::uint64_t seed, Told told, const knowledg
             std::move(truth), std::move(fault)};
 }
 
-Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge& trade, backlight::Backlight truth) {
-    const auto lamps = drawLampMake(draw);
-    auto wrong = drawLampTrouble(draw, lamps);
-    wrong.seed = std::uint32_t(seed);
-    auto make = drawMake(draw, truth);
-    BenchSet::Wrong ofBoards{Trouble::NoTrouble, {}};
-    ofBoards.seed = wrong.seed;
-    auto accepts = rightNames(wrong.trouble);
-    if (wrong.trouble == LampTrouble::Boards) {
+/// What is wrong with the boards of a set with lamps, where it is theirs, or shows in their rows of capacitors.
+BenchSet::Wrong drawBoardsTrouble(Draw& draw, LampTrouble trouble) {
+    BenchSet::Wrong wrong{Trouble::NoTrouble, {}};
+    if (trouble == LampTrouble::Boards) {
         const std::vector<std::pair<Trouble, double>> often = {{Trouble::NotAsked, 3},  {Trouble::MainBoardDead, 2},
                                                                {Trouble::MainsDead, 1}, {Trouble::StandbyAged, 2},
                                                                {Trouble::NoPicture, 2}, {Trouble::NoTrouble, 1}};
-        ofBoards.trouble = draw.oneByWeight(often);
-        ofBoards.rowHealth = {0.4, 0.5, 0.6};
-        accepts = rightNames(ofBoards.trouble);
-        wrong.isAsked = ofBoards.trouble == Trouble::NoPicture || ofBoards.trouble == Trouble::NoTrouble;
-    } else if (wrong.trouble == LampTrouble::TiredSupply) {
-        ofBoards.trouble = Trouble::AgedCapacitors;
-        ofBoards.rowHealth = wrong.rowHealth;
+        wrong.trouble = draw.oneByWeight(often);
+        wrong.rowHealth = {0.4, 0.5, 0.6};
+    } else if (trouble == LampTrouble::TiredSupply) {
+        wrong.trouble = Trouble::AgedCapacitors;
+    }
+    return wrong;
+}
+
+Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge& trade, backlight::Backlight truth,
+                      Family family) {
+    const bool isOfCircuits = family == Family::LampCircuits;
+    const auto lamps = isOfCircuits ? LampMake{} : drawLampMake(draw);
+    auto wrong = isOfCircuits ? LampSet::Wrong{drawCircuitTrouble(draw)} : drawLampTrouble(draw, lamps);
+    wrong.seed = std::uint32_t(seed);
+    auto make = drawMake(draw, truth);
+    auto ofBoards = drawBoardsTrouble(draw, wrong.trouble);
+    ofBoards.seed = wrong.seed;
+    const bool isOfBoards = wrong.trouble == LampTrouble::Boards;
+    auto accepts = isOfBoards ? rightNames(ofBoards.trouble) : rightNames(wrong.trouble);
+    const bool isAsked =
+        !isOfBoards || ofBoards.trouble == Trouble::NoPicture || ofBoards.trouble == Trouble::NoTrouble;
+    if (ofBoards.trouble == Trouble::AgedCapacitors) {
+        ofBoards.rowHealth = isOfCircuits ? std::vector<double>{0.3, 0.5, 0.7} : wrong.rowHealth;
     }
     Patient patient;
     patient.job = takenIn(seed, Told::Nothing, truth, {{}});
-    patient.job.set.lamps.count = lamps.lamps;
+    const BenchSet boards(truth, ofBoards, make, trade);
+    if (isOfCircuits) {
+        CircuitLampSet::Wrong own;
+        own.trouble = wrong.trouble;
+        own.seed = wrong.seed;
+        const auto set = drawCircuitLampSet(draw, own, boards, isAsked, trade);
+        patient.job.set.lamps.count = set->lamps();
+        patient.set = set;
+    } else {
+        wrong.isAsked = isAsked;
+        patient.job.set.lamps.count = lamps.lamps;
+        patient.set = std::make_shared<LampSet>(boards, std::move(wrong), lamps, trade);
+    }
     patient.job.set.kind = make.isMonitor ? "monitor" : "";
-    patient.set = std::make_shared<LampSet>(BenchSet(truth, ofBoards, make, trade), std::move(wrong), lamps, trade);
     patient.suspect = accepts.front();
     patient.accepts = std::move(accepts);
     patient.strips = truth;
@@ -155,8 +178,8 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     if (told == Told::Driver) {
         described.driver = truth.driver;
     }
-    if (family == Family::Lamps) {
-        return drawWithLamps(draw, seed, trade, std::move(truth));
+    if (family == Family::Lamps || family == Family::LampCircuits) {
+        return drawWithLamps(draw, seed, trade, std::move(truth), family);
     }
     if (family == Family::Bench) {
         return drawOfTheBench(draw, seed, told, trade, described, std::move(truth), labels);

@@ -26,9 +26,10 @@ const char* wordsOf(Told told);
 
 /// Where a set comes from.
 enum class Family {
-    Knowledge,  ///< its boards answer as the knowledge files say, with numbers of their own: SealedSet
-    Bench,      ///< its boards behave by circuits and numbers that these files know nothing of: BenchSet
-    Lamps,      ///< lit by lamps, with such boards: LampSet; its job is told how many there are
+    Knowledge,     ///< its boards answer as the knowledge files say, with numbers of their own: SealedSet
+    Bench,         ///< its boards behave by circuits and numbers that these files know nothing of: BenchSet
+    Lamps,         ///< lit by lamps, with such boards: LampSet; its job is told how many there are
+    LampCircuits,  ///< lit by lamps whose light follows from their circuit: CircuitLampSet
 };
 
 /// A set with a fault, and the job about it as it was taken in.

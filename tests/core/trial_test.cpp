@@ -104,8 +104,10 @@ TEST_P(Advised, EndsRightMostlyAndIsSeldomSureOfWhatIsWrong) {
     EXPECT_LE(sureAndWrong.size(), 1u);
 }
 
-/// What a set of the second family shows may not hang on what the program expects of it.
-TEST(BenchFamily, AnswersAlikeWhateverTheKnowledgeFilesExpect) {
+class IndependentOf : public testing::TestWithParam<Family> {};
+
+/// What such a set shows may not hang on what the program expects of it.
+TEST_P(IndependentOf, WhateverTheKnowledgeFilesExpect) {
     auto other = trade();
     for (auto& test : other.tests) {
         for (auto* shares : {&test.usual, &test.shutDown, &test.whenLit}) {
@@ -114,10 +116,12 @@ TEST(BenchFamily, AnswersAlikeWhateverTheKnowledgeFilesExpect) {
             }
         }
         test.units.clear();
+        test.byExtent.clear();
     }
     for (auto& suspect : other.suspects) {
         suspect.answers.clear();
         suspect.points.clear();
+        suspect.lamps = {};
         for (auto& part : suspect.parts) {
             part.answers.clear();
             part.points.clear();
@@ -130,8 +134,8 @@ TEST(BenchFamily, AnswersAlikeWhateverTheKnowledgeFilesExpect) {
         behaviour.volts.clear();
     }
     for (std::uint64_t seed = 1; seed <= 20; ++seed) {
-        const auto one = drawPatient(seed, Told::Strips, trade(), Family::Bench);
-        const auto same = drawPatient(seed, Told::Strips, other, Family::Bench);
+        const auto one = drawPatient(seed, Told::Strips, trade(), GetParam());
+        const auto same = drawPatient(seed, Told::Strips, other, GetParam());
         for (const auto& test : trade().tests) {
             if (test.form == knowledge::Form::Choices) {
                 EXPECT_EQ(one.set->take(evidence::Answer::Question{test.id}),
@@ -146,8 +150,10 @@ TEST(BenchFamily, AnswersAlikeWhateverTheKnowledgeFilesExpect) {
             const evidence::PointTaken::Question asked{point.id, point.letter};
             EXPECT_EQ(one.set->take(asked), same.set->take(asked)) << point.id << " of set " << seed;
         }
+        EXPECT_EQ(one.set->take(evidence::LampsSeen::Question{}), same.set->take(evidence::LampsSeen::Question{}));
     }
 }
+INSTANTIATE_TEST_SUITE_P(All, IndependentOf, testing::Values(Family::Bench, Family::Lamps, Family::LampCircuits));
 
 TEST(BenchFamily, EndsRightMostly) {
     constexpr int jobs = 12;
@@ -159,13 +165,15 @@ TEST(BenchFamily, EndsRightMostly) {
     EXPECT_GE(right, 10);
 }
 
+class LampFamily : public testing::TestWithParam<Family> {};
+
 /// Lamps are quick to think about: enough of them that chance hides little.
-TEST(LampFamily, EndsRightMostlyAndAsksForNothingOfLeds) {
+TEST_P(LampFamily, EndsRightMostlyAndAsksForNothingOfLeds) {
     constexpr int jobs = 60;
     int right = 0;
     int wrongVerdicts = 0;
     for (int seed = 500; seed < 500 + jobs; ++seed) {
-        const auto patient = drawPatient(std::uint64_t(seed), Told::Nothing, trade(), Family::Lamps);
+        const auto patient = drawPatient(std::uint64_t(seed), Told::Nothing, trade(), GetParam());
         const auto ending = work(patient, Order::Advised, trade());
         right += ending.isRight ? 1 : 0;
         wrongVerdicts += ending.hasVerdict && !ending.isRight ? 1 : 0;
@@ -176,6 +184,7 @@ TEST(LampFamily, EndsRightMostlyAndAsksForNothingOfLeds) {
     EXPECT_GE(right, 54);
     EXPECT_LE(wrongVerdicts, 4);
 }
+INSTANTIATE_TEST_SUITE_P(Both, LampFamily, testing::Values(Family::Lamps, Family::LampCircuits));
 
 INSTANTIATE_TEST_SUITE_P(Told, Advised, testing::Values(Told::Nothing, Told::Strips),
                          [](const auto& told) { return told.param == Told::Nothing ? "Nothing" : "Strips"; });

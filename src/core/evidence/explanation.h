@@ -77,8 +77,8 @@ public:
     /// does not know the test.
     virtual double take(const VoltsAsked& asked, driver::Shape shape, double volts, double rest) = 0;
     virtual const driver::LightForecast& light() const = 0;
-    /// What the trouble makes of the lamps, as far as what was seen of them before tells; empty in a set that is not said
-    /// to have so many.
+    /// What the trouble makes of the lamps, as far as what was seen of them before tells; empty in a set that is not
+    /// said to have so many.
     virtual std::optional<lamps::Trouble> lampTrouble(int lamps) const = 0;
 };
 

@@ -14,7 +14,7 @@ struct Sign {
     std::optional<double> volts = {};      ///< as they were read
     std::optional<PointAsked> point = {};  ///< the part, rail or pin that was read or looked at
     std::optional<PointTaken> taken = {};  ///< its reading
-    LampsSeen looks = {};  ///< of the lamps; none of them where it is no such look
+    LampsSeen looks = {};                  ///< of the lamps; none of them where it is no such look
     bool looksBad = false;
     bool staysLit = false;
 };

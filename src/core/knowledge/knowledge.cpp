@@ -195,7 +195,8 @@ void readUsual(Fields& test, const nlohmann::json& json, TestKind& kind) {
     }
 }
 
-/// Reads the shares of a test's answers by how far the lamps show it, all of them above zero; nothing where it has none.
+/// Reads the shares of a test's answers by how far the lamps show it, all of them above zero; nothing where it has
+/// none.
 std::vector<AnswerShares> readByExtent(Fields& test, const nlohmann::json& json, const TestKind& kind) {
     std::vector<AnswerShares> byExtent;
     if (!test.has("byExtent")) {

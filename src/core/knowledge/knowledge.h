@@ -178,8 +178,8 @@ struct TestKind {
     Form form = Form::Choices;
     std::vector<Choice> choices;
     AnswerShares usual;
-    AnswerShares whenLit = {};                  ///< of a set that was seen to stay lit; empty: as ever
-    AnswerShares shutDown = {};                 ///< of a set that has taken itself down; empty: as ever
+    AnswerShares whenLit = {};   ///< of a set that was seen to stay lit; empty: as ever
+    AnswerShares shutDown = {};  ///< of a set that has taken itself down; empty: as ever
     /// By lamps::Extent, of a set with lamps: how far a fault shows in them is one thing, however often it is noticed.
     std::vector<AnswerShares> byExtent = {};
     double goneWhenDown = 0;                    ///< of a voltage: how often such a set no longer has it
