@@ -169,6 +169,10 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         kind.points = readGrades(suspect, all, knowledge);
         kind.needs = readNeeds(suspect);
         kind.lamps = readLamps(suspect, all);
+        if (suspect.has("lamps")) {
+            Fields lamps = suspect.object("lamps");
+            kind.answersOfLamps = readAnswers(lamps, all["lamps"], "answers");
+        }
         kind.parts = readParts(suspect, all, knowledge, kind.behaviour);
         suspects.push_back(std::move(kind));
     });

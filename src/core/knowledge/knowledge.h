@@ -122,7 +122,8 @@ struct SuspectKind {
     std::vector<PartSuspect> parts;               ///< their shares add up to 1; empty when there is only one
     /// In a set with several feeds: how often all of them have it at once, being upstream of them; otherwise one has.
     double ofAllFeeds = 1;
-    lamps::Trouble lamps = {};   ///< what it makes of the lamps of a set that has such
+    lamps::Trouble lamps = {};                                ///< what it makes of the lamps of a set that has such
+    std::map<std::string, AnswerShares> answersOfLamps = {};  ///< there, where they differ
     bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
     /// Before it is the verdict, of each group one of these tests or points must have been read.
     std::vector<std::vector<std::string>> needs = {};

@@ -130,6 +130,11 @@ const knowledge::AnswerShares& Explained::answersOf(const knowledge::TestKind& t
     if (model_.staysLit() && !test.whenLit.empty()) {
         return test.whenLit;
     }
+    if (model_.set().lightKind() == set::LightKind::Lamps) {
+        if (const auto found = suspect().answersOfLamps.find(test.id); found != suspect().answersOfLamps.end()) {
+            return found->second;
+        }
+    }
     if (const auto* own = part()) {
         if (const auto found = own->answers.find(test.id); found != own->answers.end()) {
             return found->second;
