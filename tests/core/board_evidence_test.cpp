@@ -303,6 +303,8 @@ TEST_F(AtTheBoards, WaysOfWorkingGiveDifferentAdvice) {
     answer("knownMainBoard", "noChange");
     EXPECT_TRUE(assessed().verdict().empty()) << "LED+ that never moves may be a fixed one, with an open LED";
     answer("dummyLoad", "fails");
+    EXPECT_TRUE(assessed().verdict().empty()) << "nothing was read on the driver itself";
+    check("driverGate", "GATE", "0.01");
     const auto any = assessed();
     EXPECT_THAT(any.verdict().english(), HasSubstr("Driver not switching")) << "whichever part it is, the same board";
 

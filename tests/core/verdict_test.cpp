@@ -147,7 +147,7 @@ TEST(SeveralNamesForOneBoard, WaitForOneThatIsKnownToBeGood) {
 
 // Where LED+ is held at one level, an open LED in the only string reads as a driver that does not switch: a load in
 // place of the LEDs tells them apart (common practice, no source).
-TEST(ADriverThatNeverMoves, IsNoVerdictBeforeItsLedSideIsProven) {
+TEST(ADriverThatNeverMoves, IsNoVerdictBeforeItsLedSideIsProvenAndSomethingOfItRead) {
     Told told({"sound yes", "torch picture", "light never", "ledPlusIdle 128", "ledPlusOn 128", "ledPlusPlugOut 128",
                "blOn 3.3", "dim 2.5", "forcedOn dark", "knownMainBoard noChange"});
     const auto before = told.assessed();
@@ -156,6 +156,10 @@ TEST(ADriverThatNeverMoves, IsNoVerdictBeforeItsLedSideIsProven) {
     ASSERT_FALSE(before.probes.best.empty());
     EXPECT_THAT(before.probes.best.front().test, AnyOf("dummyLoad", "benchLit"));
     told.tell("dummyLoad fails");
+    const auto proven = told.assessed();
+    EXPECT_TRUE(proven.verdict().empty()) << "nothing was read on the driver itself";
+    EXPECT_TRUE(proven.probes.best.front().test.starts_with("driver")) << proven.probes.best.front().test;
+    told.tell("driverGate GATE = 0");
     EXPECT_FALSE(told.assessed().verdict().empty());
 }
 
