@@ -22,8 +22,11 @@ inline QString typed(const parts::PartReading& reading) {
     if (reading.forwardVolts) {
         words << number(*reading.forwardVolts) + QLatin1Char('/') + number(*reading.reverseVolts);
     }
-    const std::tuple<const std::optional<double>&, double, const char*> numbers[] = {
-        {reading.farads, 1e6, "u"}, {reading.esrOhms, 1, "R"}, {reading.ohms, 1, ""}, {reading.volts, 1, ""}};
+    const std::tuple<const std::optional<double>&, double, const char*> numbers[] = {{reading.farads, 1e6, "u"},
+                                                                                     {reading.esrOhms, 1, "R"},
+                                                                                     {reading.ohms, 1, ""},
+                                                                                     {reading.volts, 1, ""},
+                                                                                     {reading.rings, 1, ""}};
     for (const auto& [value, scale, unit] : numbers) {
         if (value) {
             words << number(*value * scale) + (std::isinf(*value) ? QString() : QString::fromUtf8(unit));
