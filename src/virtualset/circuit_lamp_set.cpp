@@ -569,7 +569,7 @@ LampTrouble drawCircuitTrouble(Draw& draw) {
     return draw.oneByWeight(often);
 }
 
-std::shared_ptr<const CircuitLampSet> drawCircuitLampSet(Draw& draw, CircuitLampSet::Wrong wrong,
+std::shared_ptr<const CircuitLampSet> drawCircuitLampSet(Draw& draw, const CircuitLampSet::Wrong& wrong,
                                                          const BenchSet& boards, bool isAsked,
                                                          const knowledge::Knowledge& trade) {
     for (;;) {

@@ -80,7 +80,7 @@ private:
 LampTrouble drawCircuitTrouble(Draw& draw);
 /// Draws such a set with that trouble, so that somebody notices it.
 /// \param boards with what is wrong with them, where it is theirs
-std::shared_ptr<const CircuitLampSet> drawCircuitLampSet(Draw& draw, CircuitLampSet::Wrong wrong,
+std::shared_ptr<const CircuitLampSet> drawCircuitLampSet(Draw& draw, const CircuitLampSet::Wrong& wrong,
                                                          const BenchSet& boards, bool isAsked,
                                                          const knowledge::Knowledge& trade);
 
