@@ -338,11 +338,13 @@ int main(int argc, char** argv) {
     if (argc > 3 && std::string(argv[3]) == "bench") {
         dimglow::family = dimglow::virtualset::Family::Bench;
     }
-    if (argc > 3 && std::string(argv[3]).starts_with("lamp")) {
-        const bool isOfCircuits = std::string(argv[3]) == "lamp-circuits";
-        dimglow::family = isOfCircuits ? dimglow::virtualset::Family::LampCircuits : dimglow::virtualset::Family::Lamps;
-        dimglow::printLamps(sets, first);
-        return 0;
+    for (const auto& [word, lit] : {std::pair("lamps", dimglow::virtualset::Family::Lamps),
+                                    {"lamp-circuits", dimglow::virtualset::Family::LampCircuits}}) {
+        if (argc > 3 && std::string(argv[3]) == word) {
+            dimglow::family = lit;
+            dimglow::printLamps(sets, first);
+            return 0;
+        }
     }
     std::array<dimglow::Tally, dimglow::virtualset::toldCount> tallies;
     dimglow::printAccuracy(sets, first, tallies);

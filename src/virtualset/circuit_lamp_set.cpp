@@ -22,12 +22,11 @@ constexpr double seenAsDim = 0.82;
 
 CircuitLampSet::CircuitLampSet(BenchSet boards, Wrong wrong, LampWatch watch, LampCircuit circuit,
                                const knowledge::Knowledge& trade)
-    : boards_(std::move(boards)),
+    : LampLit(std::move(boards), wrong.trouble, wrong.seed, "circuit ", trade),
       wrong_(std::move(wrong)),
       watch_(watch),
       circuit_(std::move(circuit)),
-      state_(circuit_.state()),
-      trade_(trade) {}
+      state_(circuit_.state()) {}
 
 bool CircuitLampSet::isOfALamp() const {
     return has(LampTrouble::WornLamp) || has(LampTrouble::AgedLamps) || has(LampTrouble::BrokenLamp) ||
@@ -86,7 +85,7 @@ bool CircuitLampSet::isNoticed() const {
 
 LightSeen CircuitLampSet::light() const {
     if (has(LampTrouble::Boards)) {
-        return std::get<LightSeen>(boards_.take(LightSeen::Question{}).front());
+        return std::get<LightSeen>(boards().take(LightSeen::Question{}).front());
     }
     if (int(darkOnes().size()) == lamps()) {
         return {Light::Never, 0};
@@ -198,7 +197,7 @@ std::string CircuitLampSet::lifeSigns(const std::string& test) const {
         return gave == Light::FlashThenDark && happens("tries again", 0.35) ? "yes" : "no";
     }
     if (test == "watts") {
-        return trade_.test(test)->choiceFor(watts(), trade_.setKind(lamps() > 6 ? "" : "monitor"))->id;
+        return trade().test(test)->choiceFor(watts(), trade().setKind(lamps() > 6 ? "" : "monitor"))->id;
     }
     return {};
 }
@@ -307,7 +306,7 @@ std::string CircuitLampSet::tried(const std::string& test) const {
     const auto with = [&](const auto& change) {
         auto changed = circuit_;
         change(changed.lamps[std::size_t(wrong_.lamp)]);
-        return CircuitLampSet(boards_, wrong_, watch_, std::move(changed), trade_);
+        return CircuitLampSet(boards(), wrong_, watch_, std::move(changed), trade());
     };
     const auto asNew = [&](LampLine& line) {
         const double ballast = line.ballastFarads;
@@ -370,20 +369,10 @@ std::string CircuitLampSet::answerTo(const std::string& test) const {
 // ---- parts, rails and pins ------------------------------------------------------------------------------------------
 
 bool CircuitLampSet::isBad(const evidence::PointAsked& asked) const {
-    const std::pair<LampTrouble, const char*> culprits[] = {{LampTrouble::ShortedTurns, "inverterTransformer"},
-                                                            {LampTrouble::DriveStage, "inverterMosfet"},
-                                                            {LampTrouble::DriveStage, "inverterFuse"},
-                                                            {LampTrouble::BlownFuse, "inverterFuse"},
-                                                            {LampTrouble::DriftedFilm, "inverterFilm"}};
-    const bool isCulprit = std::any_of(std::begin(culprits), std::end(culprits), [&](const auto& culprit) {
-        return has(culprit.first) && asked.point == culprit.second;
-    });
     if (has(LampTrouble::SenseParts) && asked.point == "inverterSenseResistor") {
         return happens("it is the resistor", 0.6);
     }
-    const auto& row = wrong_.rowHealth;
-    const bool isOfRow = has(LampTrouble::AgedCapacitors) && asked.point == "inverterCapacitor";
-    return isCulprit || (isOfRow && row[std::size_t(chance("row" + asked.ref) * double(row.size()))] < 0.7);
+    return isCulprit(asked.point) || isWornOfRow(asked, wrong_.rowHealth);
 }
 
 /// A rail or pin of the inverter in the first second, where \p rated volts should stand at a rail.
@@ -401,54 +390,10 @@ double CircuitLampSet::voltsAt(const std::string& point, double rated) const {
     return rated * (point == "inverterRail" ? share : 1);
 }
 
-/// A part, rail or pin of the inverter; empty for those of other boards.
-std::optional<evidence::PointTaken> CircuitLampSet::check(const evidence::PointAsked& asked) const {
-    const auto* kind = trade_.point(asked.point);
-    if (!asked.point.starts_with("inverter")) {
-        return std::nullopt;
-    }
-    const auto ratings = printedOn(asked);
-    const double at = 2 * chance(asked.point + asked.ref) - 1;
-    if (asked.point == "inverterRail" || asked.point == "inverterVcc" || asked.point == "inverterEnable") {
-        parts::PartReading reading;
-        reading.volts = std::round(100 * voltsAt(asked.point, ratings.volts.value_or(12)) * (1 + 0.01 * at)) / 100;
-        return evidence::PointTaken{asked, reading};
-    }
+bool CircuitLampSet::misreads(parts::PartKind kind, const evidence::PointAsked& asked) const {
     // What lies beside a part in its circuit never opens a fuse or raises a resistor.
-    const bool cannotErr = kind->kind == parts::PartKind::Fuse || kind->kind == parts::PartKind::Resistor;
-    const bool errs = !cannotErr && happens("in circuit" + asked.point + asked.ref, 0.04);
-    const bool bad = isBad(asked) != errs;
-    const bool isShort = has(LampTrouble::DriveStage) && asked.point == "inverterMosfet";
-    return evidence::PointTaken{
-        asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
-}
-
-parts::Ratings CircuitLampSet::printedOn(const evidence::PointAsked& asked) const {
-    return boards_.printedOn(asked);
-}
-
-std::vector<evidence::Observation> CircuitLampSet::take(const evidence::Question& question) const {
-    using Taken = std::vector<evidence::Observation>;
-    if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
-        if (const auto answer = answerTo(asked->test); !answer.empty()) {
-            return Taken{evidence::Answer{asked->test,
-                                          asAnEyeSees(wrong_.seed, *trade_.test(asked->test), answer),
-                                          {},
-                                          whereSeen(asked->test, answer)}};
-        }
-    }
-    if (std::holds_alternative<LightSeen::Question>(question)) {
-        return Taken{light()};
-    }
-    if (std::holds_alternative<evidence::LampsSeen::Question>(question)) {
-        return Taken{looks()};
-    }
-    if (const auto* asked = std::get_if<evidence::PointTaken::Question>(&question)) {
-        if (const auto taken = check(*asked)) {
-            return Taken{*taken};
-        }
-    }
-    return boards_.take(question);
+    const bool cannot = kind == parts::PartKind::Fuse || kind == parts::PartKind::Resistor;
+    return !cannot && happens("in circuit" + asked.point + asked.ref, 0.04);
 }
 
 // ---- drawing them ---------------------------------------------------------------------------------------------------

@@ -23,7 +23,7 @@ struct LampWatch {
     double seconds = 1.5;
 };
 
-class CircuitLampSet : public SimulatedSet {
+class CircuitLampSet : public LampLit {
 public:
     struct Wrong {
         LampTrouble trouble = LampTrouble::BurntJoint;
@@ -37,16 +37,11 @@ public:
     CircuitLampSet(BenchSet boards, Wrong wrong, LampWatch watch, LampCircuit circuit,
                    const knowledge::Knowledge& trade);
 
-    std::vector<evidence::Observation> take(const evidence::Question& question) const override;
-    parts::Ratings printedOn(const evidence::PointAsked& asked) const override;
     /// Whether anybody would bring it in: it goes dark, or a part of it is seen to be.
     bool isNoticed() const;
     int lamps() const { return int(circuit_.lamps.size()); }
 
 private:
-    double chance(const std::string& what) const { return chanceOf(wrong_.seed, "circuit " + what); }
-    bool happens(const std::string& what, double share) const { return chance(what) < share; }
-    bool has(LampTrouble one) const { return wrong_.trouble == one; }
     bool isOfALamp() const;
     bool sags() const { return has(LampTrouble::AgedCapacitors) || has(LampTrouble::TiredSupply); }
     int halfOf(int lamp) const { return lamp < lamps() / 2 ? 0 : 1; }
@@ -54,27 +49,25 @@ private:
     std::vector<double> lights() const;
     std::vector<int> darkOnes() const;
     bool stops(const LampCircuit& circuit) const;
-    evidence::LightSeen light() const;
-    evidence::LampsSeen looks() const;
+    evidence::LightSeen light() const override;
+    evidence::LampsSeen looks() const override;
     std::string sightOf(const std::string& test) const;
     std::string lifeSigns(const std::string& test) const;
     std::string signsOf(const std::string& test) const;
     std::string compared(const std::string& test) const;
     std::string plugsSwapped() const;
     std::string tried(const std::string& test) const;
-    std::string answerTo(const std::string& test) const;
-    std::string whereSeen(const std::string& test, const std::string& answer) const;
+    std::string answerTo(const std::string& test) const override;
+    std::string whereSeen(const std::string& test, const std::string& answer) const override;
     double watts() const;
-    double voltsAt(const std::string& point, double rated) const;
-    bool isBad(const evidence::PointAsked& asked) const;
-    std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
+    double voltsAt(const std::string& point, double rated) const override;
+    bool isBad(const evidence::PointAsked& asked) const override;
+    bool misreads(parts::PartKind kind, const evidence::PointAsked& asked) const override;
 
-    BenchSet boards_;
     Wrong wrong_;
     LampWatch watch_;
     LampCircuit circuit_;
     LampCircuit::State state_;
-    const knowledge::Knowledge& trade_;
 };
 
 LampTrouble drawCircuitTrouble(Draw& draw);

@@ -11,8 +11,71 @@ namespace dimglow::virtualset {
 using driver::Light;
 using evidence::LightSeen;
 
+LampLit::LampLit(BenchSet boards, LampTrouble trouble, std::uint32_t seed, std::string drawnAs,
+                 const knowledge::Knowledge& trade)
+    : boards_(std::move(boards)), trouble_(trouble), seed_(seed), drawnAs_(std::move(drawnAs)), trade_(trade) {}
+
+bool LampLit::isCulprit(const std::string& point) const {
+    const std::pair<LampTrouble, const char*> culprits[] = {{LampTrouble::ShortedTurns, "inverterTransformer"},
+                                                            {LampTrouble::DriveStage, "inverterMosfet"},
+                                                            {LampTrouble::DriveStage, "inverterFuse"},
+                                                            {LampTrouble::BlownFuse, "inverterFuse"},
+                                                            {LampTrouble::DriftedFilm, "inverterFilm"}};
+    return std::any_of(std::begin(culprits), std::end(culprits),
+                       [&](const auto& culprit) { return has(culprit.first) && point == culprit.second; });
+}
+
+bool LampLit::isWornOfRow(const evidence::PointAsked& asked, const std::vector<double>& health) const {
+    constexpr double wornOut = 0.7;
+    return has(LampTrouble::AgedCapacitors) && asked.point == "inverterCapacitor" &&
+           health[std::size_t(chance("row" + asked.ref) * double(health.size()))] < wornOut;
+}
+
+/// A part, rail or pin of the inverter; empty for those of other boards.
+std::optional<evidence::PointTaken> LampLit::check(const evidence::PointAsked& asked) const {
+    const auto* kind = trade_.point(asked.point);
+    if (!asked.point.starts_with("inverter")) {
+        return std::nullopt;
+    }
+    const auto ratings = printedOn(asked);
+    const double at = 2 * chance(asked.point + asked.ref) - 1;
+    if (asked.point == "inverterRail" || asked.point == "inverterVcc" || asked.point == "inverterEnable") {
+        parts::PartReading reading;
+        reading.volts = std::round(100 * voltsAt(asked.point, ratings.volts.value_or(12)) * (1 + 0.01 * at)) / 100;
+        return evidence::PointTaken{asked, reading};
+    }
+    const bool bad = isBad(asked) != misreads(kind->kind, asked);
+    const bool isShort = has(LampTrouble::DriveStage) && asked.point == "inverterMosfet";
+    return evidence::PointTaken{
+        asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
+}
+
+std::vector<evidence::Observation> LampLit::take(const evidence::Question& question) const {
+    using Taken = std::vector<evidence::Observation>;
+    if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
+        if (const auto answer = answerTo(asked->test); !answer.empty()) {
+            return Taken{evidence::Answer{asked->test,
+                                          asAnEyeSees(seed_, *trade_.test(asked->test), answer),
+                                          {},
+                                          whereSeen(asked->test, answer)}};
+        }
+    }
+    if (std::holds_alternative<LightSeen::Question>(question)) {
+        return Taken{light()};
+    }
+    if (std::holds_alternative<evidence::LampsSeen::Question>(question)) {
+        return Taken{looks()};
+    }
+    if (const auto* asked = std::get_if<evidence::PointTaken::Question>(&question)) {
+        if (const auto taken = check(*asked)) {
+            return Taken{*taken};
+        }
+    }
+    return boards_.take(question);
+}
+
 LampSet::LampSet(BenchSet boards, Wrong wrong, LampMake make, const knowledge::Knowledge& trade)
-    : boards_(std::move(boards)), wrong_(std::move(wrong)), make_(make), trade_(trade) {}
+    : LampLit(std::move(boards), wrong.trouble, wrong.seed, "", trade), wrong_(std::move(wrong)), make_(make) {}
 
 bool LampSet::isOfALamp() const {
     return has(LampTrouble::WornLamp) || has(LampTrouble::BrokenLamp) || has(LampTrouble::BurntJoint) ||
@@ -66,7 +129,7 @@ bool LampSet::isHalfDark() const {
 
 LightSeen LampSet::light() const {
     if (has(LampTrouble::Boards)) {
-        return std::get<LightSeen>(boards_.take(LightSeen::Question{}).front());
+        return std::get<LightSeen>(boards().take(LightSeen::Question{}).front());
     }
     if (!runs()) {
         return {Light::Never, 0};
@@ -246,21 +309,10 @@ std::string LampSet::whereSeen(const std::string& test, const std::string& answe
 }
 
 bool LampSet::isBad(const evidence::PointAsked& asked) const {
-    const std::pair<LampTrouble, const char*> culprits[] = {{LampTrouble::ShortedTurns, "inverterTransformer"},
-                                                            {LampTrouble::DriveStage, "inverterMosfet"},
-                                                            {LampTrouble::DriveStage, "inverterFuse"},
-                                                            {LampTrouble::BlownFuse, "inverterFuse"},
-                                                            {LampTrouble::DriftedFilm, "inverterFilm"}};
-    for (const auto& [trouble, part] : culprits) {
-        if (has(trouble) && asked.point == part) {
-            return true;
-        }
-    }
     if (has(LampTrouble::SenseParts) && asked.point == "inverterSenseResistor") {
         return happens("it is the resistor", 0.5);
     }
-    const auto at = std::size_t(chance("row" + asked.ref) * double(wrong_.rowHealth.size()));
-    return has(LampTrouble::AgedCapacitors) && asked.point == "inverterCapacitor" && wrong_.rowHealth.at(at) < 0.7;
+    return isCulprit(asked.point) || isWornOfRow(asked, wrong_.rowHealth);
 }
 
 /// A rail or pin of the inverter in the first second, where \p rated volts should stand at a rail.
@@ -277,52 +329,8 @@ double LampSet::voltsAt(const std::string& point, double rated) const {
     return point == "inverterRail" ? sag * rated : rated;
 }
 
-/// A part, rail or pin of the inverter; empty for those of other boards.
-std::optional<evidence::PointTaken> LampSet::check(const evidence::PointAsked& asked) const {
-    const auto* kind = trade_.point(asked.point);
-    if (!asked.point.starts_with("inverter")) {
-        return std::nullopt;
-    }
-    const auto ratings = printedOn(asked);
-    const double at = 2 * chance(asked.point + asked.ref) - 1;
-    if (asked.point == "inverterRail" || asked.point == "inverterVcc" || asked.point == "inverterEnable") {
-        parts::PartReading reading;
-        reading.volts = std::round(100 * voltsAt(asked.point, ratings.volts.value_or(12)) * (1 + 0.01 * at)) / 100;
-        return evidence::PointTaken{asked, reading};
-    }
-    const bool errs = kind->kind != parts::PartKind::Fuse && happens("in circuit" + asked.point + asked.ref, 0.03);
-    const bool bad = isBad(asked) != errs;
-    const bool isShort = has(LampTrouble::DriveStage) && asked.point == "inverterMosfet";
-    return evidence::PointTaken{
-        asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
-}
-
-parts::Ratings LampSet::printedOn(const evidence::PointAsked& asked) const {
-    return boards_.printedOn(asked);
-}
-
-std::vector<evidence::Observation> LampSet::take(const evidence::Question& question) const {
-    using Taken = std::vector<evidence::Observation>;
-    if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
-        if (const auto answer = answerTo(asked->test); !answer.empty()) {
-            return Taken{evidence::Answer{asked->test,
-                                          asAnEyeSees(wrong_.seed, *trade_.test(asked->test), answer),
-                                          {},
-                                          whereSeen(asked->test, answer)}};
-        }
-    }
-    if (std::holds_alternative<LightSeen::Question>(question)) {
-        return Taken{light()};
-    }
-    if (std::holds_alternative<evidence::LampsSeen::Question>(question)) {
-        return Taken{looks()};
-    }
-    if (const auto* asked = std::get_if<evidence::PointTaken::Question>(&question)) {
-        if (const auto taken = check(*asked)) {
-            return Taken{*taken};
-        }
-    }
-    return boards_.take(question);
+bool LampSet::misreads(parts::PartKind kind, const evidence::PointAsked& asked) const {
+    return kind != parts::PartKind::Fuse && happens("in circuit" + asked.point + asked.ref, 0.03);
 }
 
 // ---- drawing them --------------------------------------------------------------------------------------------------

@@ -40,8 +40,50 @@ struct LampMake {
     double lampsSag = 0.85;         ///< share of current at which a lamp is seen to be dim
 };
 
+/// What all sets with lamps have in common: which questions are about their light, and how their inverter is read.
+class LampLit : public SimulatedSet {
+public:
+    std::vector<evidence::Observation> take(const evidence::Question& question) const override;
+    parts::Ratings printedOn(const evidence::PointAsked& asked) const override { return boards_.printedOn(asked); }
+
+protected:
+    /// \param drawnAs in front of everything that it draws, so that families differ
+    LampLit(BenchSet boards, LampTrouble trouble, std::uint32_t seed, std::string drawnAs,
+            const knowledge::Knowledge& trade);
+    double chance(const std::string& what) const { return chanceOf(seed_, drawnAs_ + what); }
+    bool happens(const std::string& what, double share) const { return chance(what) < share; }
+    bool has(LampTrouble one) const { return trouble_ == one; }
+    /// Whether the trouble comes down to parts of that kind.
+    bool isCulprit(const std::string& point) const;
+    /// Whether the part of a worn row that is asked about is worn out.
+    bool isWornOfRow(const evidence::PointAsked& asked, const std::vector<double>& health) const;
+    const BenchSet& boards() const { return boards_; }
+    const knowledge::Knowledge& trade() const { return trade_; }
+
+private:
+    /// Empty for tests that are not about the light.
+    virtual std::string answerTo(const std::string& test) const = 0;
+    /// Which lamp or half it was, as the first look writes it.
+    virtual std::string whereSeen(const std::string& test, const std::string& answer) const = 0;
+    virtual evidence::LightSeen light() const = 0;
+    /// How each of them looks while there is light.
+    virtual evidence::LampsSeen looks() const = 0;
+    virtual bool isBad(const evidence::PointAsked& asked) const = 0;
+    /// Whether a part reads otherwise than it is, in its circuit.
+    virtual bool misreads(parts::PartKind kind, const evidence::PointAsked& asked) const = 0;
+    /// A rail or pin of the inverter in the first second, where \p rated volts should stand at a rail.
+    virtual double voltsAt(const std::string& point, double rated) const = 0;
+    std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
+
+    BenchSet boards_;
+    LampTrouble trouble_;
+    std::uint32_t seed_;
+    std::string drawnAs_;
+    const knowledge::Knowledge& trade_;
+};
+
 /// A set with lamps.
-class LampSet : public SimulatedSet {
+class LampSet : public LampLit {
 public:
     struct Wrong {
         LampTrouble trouble = LampTrouble::BurntJoint;
@@ -53,13 +95,7 @@ public:
     };
     LampSet(BenchSet boards, Wrong wrong, LampMake make, const knowledge::Knowledge& trade);
 
-    std::vector<evidence::Observation> take(const evidence::Question& question) const override;
-    parts::Ratings printedOn(const evidence::PointAsked& asked) const override;
-
 private:
-    double chance(const std::string& what) const { return chanceOf(wrong_.seed, what); }
-    bool happens(const std::string& what, double share) const { return chance(what) < share; }
-    bool has(LampTrouble one) const { return wrong_.trouble == one; }
     bool isOfALamp() const;  ///< the lamp, its joint or its plug
     bool runs() const;       ///< the inverter tries to light them
     bool sags() const;       ///< all of them get less than they should
@@ -69,21 +105,19 @@ private:
     int halfOf(int lamp) const { return lamp < make_.lamps / 2 ? 0 : 1; }
     int darkOnes() const;
     bool isHalfDark() const;
-    evidence::LightSeen light() const;
-    evidence::LampsSeen looks() const;
-    std::string answerTo(const std::string& test) const;
-    std::string whereSeen(const std::string& test, const std::string& answer) const;
+    evidence::LightSeen light() const override;
+    evidence::LampsSeen looks() const override;
+    std::string answerTo(const std::string& test) const override;
+    std::string whereSeen(const std::string& test, const std::string& answer) const override;
     std::string sightOf(const std::string& test) const;
     std::string signsOf(const std::string& test) const;
     std::string tried(const std::string& test) const;
-    std::optional<evidence::PointTaken> check(const evidence::PointAsked& asked) const;
-    double voltsAt(const std::string& point, double rated) const;
-    bool isBad(const evidence::PointAsked& asked) const;
+    bool misreads(parts::PartKind kind, const evidence::PointAsked& asked) const override;
+    double voltsAt(const std::string& point, double rated) const override;
+    bool isBad(const evidence::PointAsked& asked) const override;
 
-    BenchSet boards_;
     Wrong wrong_;
     LampMake make_;
-    const knowledge::Knowledge& trade_;
 };
 
 /// Ids of suspects that are right for a trouble of the lamps or their inverter.

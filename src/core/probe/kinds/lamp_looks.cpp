@@ -33,8 +33,7 @@ Predicted LampLooks::predict(Desk& desk) const {
     const int count = desk.job().set.lamps.count;
     return predictEach(desk, [&](const reasoning::Hypothesis& hypothesis) {
         const reasoning::Explained explained(desk.model(), hypothesis);
-        const auto trouble = explained.lampTrouble(count);
-        const auto shares = lamps::glances(trouble.value_or(lamps::Trouble{}), count);
+        const auto shares = lamps::glances(*explained.lampTrouble(count), count);
         std::array<Mode, lamps::glanceCount> modes;
         for (std::size_t glance = 0; glance < modes.size(); ++glance) {
             modes[glance] = {shares[glance], {}, 0, 1, -1, &words[glance]};
