@@ -47,10 +47,12 @@ TEST(BuiltInKnowledge, IsWhole) {
     const auto& trade = builtInKnowledge();
     EXPECT_GE(trade.suspects.size(), 12u);
     for (const auto& suspect : trade.suspects) {
-        for (const auto& [test, shares] : suspect.answers) {
-            ASSERT_NE(trade.test(test), nullptr) << suspect.id << " answers " << test;
-            for (const auto& [choice, share] : shares) {
-                EXPECT_TRUE(trade.test(test)->usual.contains(choice)) << suspect.id << "." << test << "." << choice;
+        for (const auto* answers : {&suspect.answers, &suspect.answersOfLamps}) {
+            for (const auto& [test, shares] : *answers) {
+                ASSERT_NE(trade.test(test), nullptr) << suspect.id << " answers " << test;
+                for (const auto& [choice, share] : shares) {
+                    EXPECT_TRUE(trade.test(test)->usual.contains(choice)) << suspect.id << "." << test << "." << choice;
+                }
             }
         }
         for (const auto& set : trade.setKinds) {

@@ -518,8 +518,8 @@ bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKi
         return kind.block < 0 ? std::string() : knowledge.blocks[std::size_t(kind.block)].unit;
     };
     return a.strings == b.strings && knowledge.behaviourOf(a).looksLike(knowledge.behaviourOf(b)) &&
-           a.answers == b.answers && a.points == b.points && a.parts.empty() && b.parts.empty() &&
-           unitOf(a) == unitOf(b);
+           a.answers == b.answers && a.answersOfLamps == b.answersOfLamps && a.points == b.points && a.parts.empty() &&
+           b.parts.empty() && unitOf(a) == unitOf(b);
 }
 
 }  // namespace
