@@ -82,6 +82,10 @@ bool LampSet::isOfALamp() const {
            has(LampTrouble::LoosePlug);
 }
 
+bool LampSet::isAged() const {
+    return has(LampTrouble::WornLamp) || has(LampTrouble::AgedLamps);
+}
+
 bool LampSet::runs() const {
     return wrong_.isAsked && !has(LampTrouble::DriveStage) && !has(LampTrouble::BlownFuse) &&
            !has(LampTrouble::Controller) && !has(LampTrouble::NoSupply);
@@ -97,6 +101,9 @@ double LampSet::current(int lamp) const {
     }
     if (isOfALamp() || has(LampTrouble::ShortedTurns)) {
         return lamp == wrong_.lamp ? wrong_.left : 1;
+    }
+    if (has(LampTrouble::AgedLamps)) {
+        return wrong_.leftOfEach[std::size_t(lamp)];
     }
     if (has(LampTrouble::DriftedFilm)) {
         return halfOf(lamp) == halfOf(wrong_.lamp) ? wrong_.left : 1;
@@ -148,19 +155,18 @@ LightSeen LampSet::light() const {
 std::string LampSet::sightOf(const std::string& test) const {
     const auto gave = light().what;
     const bool isOne = runs() && darkOnes() == 1 && make_.lamps > 2;
-    const bool isDim = runs() && !isOne && current(wrong_.lamp) < make_.lampsSag;
+    const bool isDim = runs() && !isOne && !has(LampTrouble::AgedLamps) && current(wrong_.lamp) < make_.lampsSag;
     if (test == "evenness") {
         const bool isSeen = happens("a dark part is seen", gave == Light::StaysLit ? 0.9 : 0.45);
         const bool isHalf = runs() && isHalfDark() && darkOnes() < make_.lamps;
         return isSeen && isHalf ? "half" : isSeen && (isOne || isDim) && !sags() ? "band" : "same";
     }
     if (test == "flicker") {
-        const bool flickers =
-            sags() || has(LampTrouble::BurntJoint) || has(LampTrouble::LoosePlug) || has(LampTrouble::WornLamp);
+        const bool flickers = sags() || isAged() || has(LampTrouble::BurntJoint) || has(LampTrouble::LoosePlug);
         return happens("flickers", flickers ? 0.45 : 0.1) ? "flickers" : "none";
     }
     if (test == "tint") {
-        return happens("tint", has(LampTrouble::WornLamp) ? 0.55 : 0.1) ? "tint" : "none";
+        return happens("tint", isAged() ? 0.55 : 0.1) ? "tint" : "none";
     }
     if (test == "lampFades") {
         if (happens("no view of the lamps", 0.35)) {
@@ -184,7 +190,7 @@ evidence::LampsSeen LampSet::looks() const {
         const bool isItsOwn = isOfALamp() && lamp == wrong_.lamp;
         const double left = current(lamp);
         const bool flickers = isItsOwn && !has(LampTrouble::BrokenLamp) && happens("flickers" + which, 0.3);
-        const bool isWorn = isItsOwn && has(LampTrouble::WornLamp) && happens("ends" + which, 0.5);
+        const bool isWorn = isAged() && (isItsOwn || left < make_.lampsSag) && happens("ends" + which, 0.5);
         const bool isWeak = left < make_.lampsSag;
         seen.looks.push_back(left < 0.4                                             ? Look::Dark
                              : flickers                                             ? Look::Flickers
@@ -199,7 +205,7 @@ evidence::LampsSeen LampSet::looks() const {
 /// What is heard, smelled or comes with warmth and age; empty for other tests.
 std::string LampSet::signsOf(const std::string& test) const {
     if (test == "warmLonger") {
-        const bool warms = sags() || has(LampTrouble::WornLamp);
+        const bool warms = sags() || isAged();
         const bool tires = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
         return happens("warms", warms ? 0.5 : 0.1)    ? "longer"
                : happens("tires", tires ? 0.3 : 0.06) ? "shorter"
@@ -224,7 +230,7 @@ std::string LampSet::signsOf(const std::string& test) const {
     }
     if (test == "lampEnds") {
         return has(LampTrouble::BurntJoint) && happens("burnt", 0.7) ? "orange"
-               : has(LampTrouble::WornLamp) && happens("black", 0.7) ? "black"
+               : isAged() && happens("black", 0.7)                   ? "black"
                : happens("old ends", 0.15)                           ? "black"
                                                                      : "clean";
     }
@@ -238,7 +244,7 @@ std::string LampSet::signsOf(const std::string& test) const {
 
 /// What changes when something is swapped, compared or driven from outside; empty for other tests.
 std::string LampSet::tried(const std::string& test) const {
-    const bool isOfInverter = !isOfALamp() && !has(LampTrouble::Boards);
+    const bool isOfInverter = !isOfALamp() && !isAged() && !has(LampTrouble::Boards);
     const bool isOfAnOutput = has(LampTrouble::ShortedTurns) || has(LampTrouble::DriftedFilm);
     if (test == "reseat" || test == "backOff") {
         const double often = has(LampTrouble::LoosePlug) ? 0.5 : has(LampTrouble::BurntJoint) ? 0.12 : 0.01;
@@ -270,6 +276,7 @@ std::string LampSet::tried(const std::string& test) const {
         const double often = has(LampTrouble::WornLamp) || has(LampTrouble::BrokenLamp) ? 0.95
                              : has(LampTrouble::BurntJoint)                             ? 0.6
                              : has(LampTrouble::LoosePlug)                              ? 0.3
+                             : has(LampTrouble::AgedLamps)                              ? 0.1
                                                                                         : 0.01;
         return happens("another lamp", often) ? "helps" : "same";
     }
@@ -280,9 +287,9 @@ std::string LampSet::tried(const std::string& test) const {
         return "lights";
     }
     if (test == "panelCheck" && !has(LampTrouble::Boards)) {
-        return isOfALamp() && wrong_.left < 0.55            ? (happens("all dark", 0.2) ? "noLight" : "darkArea")
-               : isOfALamp() && happens("dim is seen", 0.6) ? "darkArea"
-                                                            : "fine";
+        return isOfALamp() && wrong_.left < 0.55 ? (happens("all dark", 0.2) ? "noLight" : "darkArea")
+               : (isOfALamp() || isAged()) && happens("dim is seen", 0.6) ? "darkArea"
+                                                                          : "fine";
     }
     if (test == "forcedOn" && !has(LampTrouble::Boards)) {
         return light().what == Light::StaysLit ? "lights" : "dark";
@@ -385,7 +392,7 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
         {LampTrouble::LoosePlug, 4},    {LampTrouble::ShortedTurns, 13}, {LampTrouble::DriveStage, 9},
         {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
         {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
-        {LampTrouble::TiredSupply, 5},  {LampTrouble::Boards, 12}};
+        {LampTrouble::TiredSupply, 5},  {LampTrouble::Boards, 12},       {LampTrouble::AgedLamps, 4}};
     LampSet::Wrong wrong;
     wrong.trouble = draw.oneByWeight(often);
     const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises
@@ -398,6 +405,14 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
     const double age = draw.between(0.35, 0.75);
     for (int part = 0; part < 3; ++part) {
         wrong.rowHealth.push_back(age * draw.normal(1, 0.25));
+    }
+    if (wrong.trouble == LampTrouble::AgedLamps) {
+        const double together = draw.between(0.45, make.lampsSag - 0.05);
+        for (int lamp = 0; lamp < make.lamps; ++lamp) {
+            wrong.leftOfEach.push_back(std::clamp(together + draw.normal(0, 0.12), 0.1, 1.0));
+        }
+        std::iter_swap(wrong.leftOfEach.begin() + wrong.lamp,
+                       std::min_element(wrong.leftOfEach.begin(), wrong.leftOfEach.end()));
     }
     return wrong;
 }

@@ -92,11 +92,13 @@ public:
         bool isAsked = true;                 ///< its boards ask for light and feed it
         std::vector<double> rowHealth = {};  ///< of the inverter's capacitors, share of their rating
         std::uint32_t seed = 1;
+        std::vector<double> leftOfEach = {};  ///< share of its current of each of those that have aged together
     };
     LampSet(BenchSet boards, Wrong wrong, LampMake make, const knowledge::Knowledge& trade);
 
 private:
     bool isOfALamp() const;  ///< the lamp, its joint or its plug
+    bool isAged() const;     ///< one lamp, or all of them
     bool runs() const;       ///< the inverter tries to light them
     bool sags() const;       ///< all of them get less than they should
     /// Share of its current that a lamp has in the first second.

@@ -18,11 +18,11 @@ namespace {
 using test::Told;
 using test::trade;
 
-using Board = std::array<int, 4>;  ///< suspect, part, point, feed
+using Board = std::array<int, 5>;  ///< suspect, part, point, feed, course
 using Set = std::vector<faults::Fault>;
 
 Board boardOf(const Hypothesis& h) {
-    return {h.suspect, h.part, h.point, h.feed};
+    return {h.suspect, h.part, h.point, h.feed, h.course};
 }
 
 Set setOf(const Hypothesis& h) {

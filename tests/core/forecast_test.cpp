@@ -100,7 +100,7 @@ TEST_F(HundredVolts, DriverThatDoesNotSwitchStaysAtIdle) {
 }
 
 TEST_F(HundredVolts, StarvedDriverSettlesNearHalf) {
-    const auto on = heaviest(of("weakSupply").feeds[0].on);
+    const auto on = heaviest(of("starved").feeds[0].on);
     EXPECT_EQ(on.shape, Shape::Steady);
     EXPECT_NEAR(on.volts, 50, 5);
 }

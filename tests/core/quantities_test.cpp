@@ -15,7 +15,7 @@ namespace {
 constexpr double slip = 0.004 / 400;  ///< density of a slip of probe or pen, 1/V
 
 const std::array<Quantities::Prior, quantityCount> priors = {
-    {{22, 0.5}, {90, 0.3}, {1.2, 0.07}, {0.85, 0.12}, {0.8, 0.8}}};
+    {{22, 0.5}, {90, 0.3}, {1.2, 0.07}, {0.85, 0.12}, {0.8, 0.8}, {0.54, 0.3}}};
 
 double normal(double x, double mean, double sigma) {
     return std::exp(-0.5 * (x - mean) * (x - mean) / (sigma * sigma)) / (sigma * std::sqrt(2 * M_PI));

@@ -17,6 +17,7 @@ Manner mannerOfOutput(const ModeKind& mode) {
         case Reference::OverVolts:
             return Manner::Clamps;
         case Reference::Hunting:
+        case Reference::Reach:
             return Manner::Averages;
         case Reference::Sink:
             return Manner::Holds;  // what the strings take, and the sinks

@@ -12,11 +12,11 @@
 namespace dimglow::driver {
 
 /// A voltage of the set that others are shares of; what a meter makes of a hunting output is one, LED− of a healthy
-/// channel another.
-enum class Reference { Nothing, Idle, Strings, OverVolts, Hunting, Sink };
-inline constexpr int referenceCount = 6;
+/// channel another, and how high LED+ gets on a supply too weak for its strings a third.
+enum class Reference { Nothing, Idle, Strings, OverVolts, Hunting, Sink, Reach };
+inline constexpr int referenceCount = 7;
 /// Their words in files.
-inline const std::vector<const char*> referenceWords = {"nothing", "idle", "strings", "overVolts", "hunting", "sink"};
+inline const std::vector<const char*> referenceWords = {"nothing", "idle", "strings", "overVolts", "hunting", "sink", "reach"};
 
 /// A voltage as a share of another: `times` · reference + `plus`. Readings of it scatter by `spread` · reference +
 /// `spreadVolts` (one sigma), beside what is not known of the reference.

@@ -20,15 +20,20 @@ constexpr double leastVolts = 0.02;
 constexpr double farOff = 9;  ///< sigmas; lost beside any slip
 
 /// A set that has shown its manner shows another all the same (common practice, no source).
-constexpr double otherManner = 0.15;
+constexpr double otherManner = 0.13;
 
 constexpr std::size_t mostParts = 6;
 constexpr double dropBelow = 1e-4;
 
 /// The quantities that a reference is the product of, on the first feed.
 const std::array<double, quantityCount>& factorsOf(Reference reference) {
-    static constexpr std::array<std::array<double, quantityCount>, referenceCount> all = {
-        {{}, {1, 0, 0, 0, 0}, {0, 1, 0, 0, 0}, {0, 1, 1, 0, 0}, {0, 1, 0, 1, 0}, {0, 0, 0, 0, 1}}};
+    static constexpr std::array<std::array<double, quantityCount>, referenceCount> all = {{{},
+                                                                                           {1, 0, 0, 0, 0, 0},
+                                                                                           {0, 1, 0, 0, 0, 0},
+                                                                                           {0, 1, 1, 0, 0, 0},
+                                                                                           {0, 1, 0, 1, 0, 0},
+                                                                                           {0, 0, 0, 0, 1, 0},
+                                                                                           {0, 1, 0, 0, 0, 1}}};
     return all[std::size_t(reference)];
 }
 
@@ -119,6 +124,7 @@ void Quantities::refresh() {
     alone(Reference::Sink, Quantity::Sink);
     shareOfStrings(Reference::OverVolts, Quantity::OverRatio);
     shareOfStrings(Reference::Hunting, Quantity::HuntingShare);
+    shareOfStrings(Reference::Reach, Quantity::ReachShare);
 }
 
 double Quantities::value(Reference reference, int feed) const {
@@ -274,13 +280,15 @@ void Quantities::mixIn(const Quantities& other, double share) {
 
 Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverReference& reference) {
     // Common practice, no source: a driver idles at a rail of the set, or at a share of LED+; where its protection
-    // stands, what a meter makes of hunting; a sink holds some tenths of a volt, or a tenth of LED+.
+    // stands, what a meter makes of hunting or of what a weak supply
+    // reaches; a sink holds some tenths of a volt, or a tenth of LED+.
     using Prior = Quantities::Prior;
     constexpr Prior railIdle{24, 0.55};
     constexpr double railIdles = 0.75;
     constexpr double idleShare = 0.5;
     constexpr double idleShareSpread = 0.35;
     constexpr Prior anyHuntingShare{0.85, 0.12};
+    constexpr Prior anyReachShare{0.54, 0.3};
     constexpr Prior lowSink{0.5, 0.5};
     constexpr double lowSinks = 0.75;
     constexpr double highSinkShare = 0.07;
@@ -347,7 +355,8 @@ Learning nothingLearntOf(const backlight::Backlight& backlight, const DriverRefe
                                                          {first.stringVolts, first.relativeSigma},
                                                          {driver.ovpRatio.value_or(anyOverRatio), first.overSigma},
                                                          anyHuntingShare,
-                                                         way.sink};
+                                                         way.sink,
+                                                         anyReachShare};
         for (const auto& [feedWeight, spread] : feedSpreads) {
             std::vector<Prior> shares;
             for (std::size_t feed = 1; feed < reference.size(); ++feed) {

@@ -95,10 +95,9 @@ std::vector<std::string> swapsOf(const Model& model, const std::string& unit) {
     return swaps;
 }
 
-/// Whether one that is known to be good stood in a unit's place and changed nothing: then it is not that unit, or not
-/// that alone.
-bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect) {
-    const auto& unit = model.unitOf(suspect);
+/// Whether one that is known to be good stood in a unit's place, and the set answered \p speaksForIt: more often so
+/// where that unit is at fault, or less often, than any set.
+bool isExchanged(const Model& model, const std::string& unit, bool speaksForIt) {
     const auto& signs = model.signs();
     return std::any_of(signs.begin(), signs.end(), [&](const evidence::Sign& sign) {
         const auto* test = sign.choice.empty() ? nullptr : model.knowledge().test(sign.test);
@@ -106,9 +105,18 @@ bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect
             return false;
         }
         const auto ofUnit = test->units.find(unit);
-        return ofUnit != test->units.end() &&
-               knowledge::shareOf(ofUnit->second, sign.choice) < knowledge::shareOf(test->usual, sign.choice);
+        if (ofUnit == test->units.end()) {
+            return false;
+        }
+        const double own = knowledge::shareOf(ofUnit->second, sign.choice);
+        const double usual = knowledge::shareOf(test->usual, sign.choice);
+        return speaksForIt ? own > usual : own < usual;
     });
+}
+
+/// Nothing changed: then it is not that unit, or not that alone.
+bool isExchangedInVain(const Model& model, const knowledge::SuspectKind& suspect) {
+    return isExchanged(model, model.unitOf(suspect), false);
 }
 
 /// Whether a test was answered as the suspect hardly ever has it and a set without it does: a reading that speaks
@@ -226,14 +234,18 @@ Found foundTogether(const Model& model, const std::vector<SuspectShare>& left, c
             const auto& suspect = *model.knowledge().suspect(row.suspect);
             const bool isMended =
                 repair.mends(row.suspect, model.unitOf(suspect)) && !isExchangedInVain(model, suspect);
-            share += isMended ? row.share : 0;
+            // What went with the board that was exchanged is mended with it, whatever its name.
+            const bool wentWithIt = suspect.isNoneOfThese && !repair.unit.empty() && repair.exchanges == "board" &&
+                                    isExchanged(model, repair.unit, true);
+            share += isMended || wentWithIt ? row.share : 0;
             if (isMended && row.share > worthNaming) {
                 titles.push_back(titleOf(row));
                 isPlaced = isPlaced && row.placeKnown;
             }
         }
         // In the panel it must be known where: one place or the one beside it.
-        if (share >= verdictShare && (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
+        if (share >= verdictShare && !titles.empty() &&
+            (!repair.opensPanel || (isPlaced && titles.size() <= mostPlaces))) {
             return {text::joined(titles, " / "), share};
         }
     }

@@ -69,13 +69,26 @@ std::optional<AnswerGiven> readAfter(Fields& test, const Knowledge& knowledge) {
 }
 
 /// The behaviour that is named, into Knowledge::behaviours; \p usual where none is.
-int readBehaviour(Fields& of, const Knowledge& knowledge, int usual) {
+int readBehaviour(Fields& of, const Knowledge& knowledge, int usual = 0) {
     const auto id = of.text("driver", longestWord, knowledge.behaviours[std::size_t(usual)].id);
     const auto* behaviour = knowledge.behaviour(id);
     if (behaviour == nullptr) {
         throw FormatError(of.pathOf("driver"), "\"" + id + "\" is no behaviour");
     }
     return int(behaviour - knowledge.behaviours.data());
+}
+
+std::vector<Course> readCourses(Fields& suspect, const Knowledge& knowledge) {
+    std::vector<Course> courses;
+    double sum = 0;
+    suspect.forEach("courses", 20, [&](Fields course) {
+        courses.push_back({readBehaviour(course, knowledge), course.number("share", 1e-6, 1)});
+        sum += courses.back().share;
+    });
+    if (sum >= 1) {
+        throw FormatError(suspect.pathOf("courses"), "the shares leave none for the usual course");
+    }
+    return courses;
 }
 
 std::vector<PartSuspect> readParts(Fields& suspect, const nlohmann::json& document, const Knowledge& knowledge,
@@ -159,7 +172,8 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
                                        {"none", "open", "shorted", "dark", "leaky", "dieShorted", "groupOpen", "aged",
                                         "darkOpens", "plug", "joint", "other", "chassis", "sink"},
                                        0));
-        kind.behaviour = readBehaviour(suspect, knowledge, 0);
+        kind.behaviour = readBehaviour(suspect, knowledge);
+        kind.courses = readCourses(suspect, knowledge);
         kind.ofAllFeeds = suspect.number("ofAllFeeds", 0, 1, 1);
         kind.isNoneOfThese = suspect.flag("noneOfThese", false);
         const auto& all = document["suspects"][suspects.size()];

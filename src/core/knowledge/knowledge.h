@@ -108,6 +108,13 @@ struct PartSuspect {
     std::map<int, GradeShares> points;
 };
 
+/// How the driver's side behaves in some cases of a fault, instead of as in the others: which it is shows in all that
+/// is read of the set alike.
+struct Course {
+    int behaviour = 0;  ///< into Knowledge::behaviours
+    double share = 1;   ///< of the suspect's cases
+};
+
 /// A kind of fault: what it is called, how often it happens, how it behaves.
 struct SuspectKind {
     std::string id;
@@ -116,6 +123,7 @@ struct SuspectKind {
     double weight = 1;  ///< relative frequency before any evidence
     StringFault strings = StringFault::None;
     int behaviour = 0;                            ///< of the driver's side; into Knowledge::behaviours
+    std::vector<Course> courses = {};             ///< of those that behave in another way; their shares are below 1
     std::map<std::string, AnswerShares> answers;  ///< by test id
     int block = -1;                               ///< into Knowledge::blocks; -1 of what sits nowhere
     std::map<int, GradeShares> points;            ///< points that it disturbs, into Knowledge::points

@@ -192,7 +192,22 @@ private:
         }
     }
 
-    void addOnBoard(const Hypothesis& h) {
+    void addOnBoard(Hypothesis h) {
+        const auto& suspect = model_.suspectOf(h);
+        const double logPrior = h.logPrior;
+        double usual = 1;
+        for (h.course = 0; h.course < int(suspect.courses.size()); ++h.course) {
+            const double share = suspect.courses[std::size_t(h.course)].share;
+            usual -= share;
+            h.logPrior = logPrior + std::log(share);
+            addOneCourse(h);
+        }
+        h.course = -1;
+        h.logPrior = logPrior + std::log(usual);
+        addOneCourse(h);
+    }
+
+    void addOneCourse(const Hypothesis& h) {
         if (!model_.suspectOf(h).isNoneOfThese) {
             ofTheBoards_.push_back(h);
         }
@@ -218,7 +233,7 @@ private:
     /// A fault of the boards together with faults of units: what is read of units holds the one, the rest the other, so
     /// the likeliest of each are looked for apart.
     void addOfBothSides() {
-        constexpr std::size_t mostBoards = 8;
+        constexpr std::size_t mostBoards = 10;
         constexpr std::size_t mostSets = 12;
         const auto boards = likeliest(ofTheBoards_, mostBoards, [&](Hypothesis& h) {
             double log = h.logPrior;

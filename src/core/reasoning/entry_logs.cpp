@@ -17,8 +17,46 @@ namespace {
 
 /// Readings of a fault that has no name which are like nothing else (common practice, no source): of some faults few,
 /// of others half.
-constexpr std::array<double, 2> strangeShares = {0.1, 0.5};
+constexpr std::array<double, 2> strangeShares = {0.05, 0.4};
 constexpr double strangeUnits = 0.05;
+/// How often such a fault goes on looking like the one that it looked like before.
+constexpr double staysLikeIt = 0.9;
+/// What LEDs can do is written down: of faults that have no name as many sit there as of those that have one, times
+/// this.
+constexpr double unheardOfLeds = 0.15;
+/// Which fault that has a name a fault without one resembles, by what was read so far.
+class Likeness {
+public:
+    /// \param shares of the faults that have names; those with none are not resembled
+    explicit Likeness(std::vector<double> shares) : usual_(std::move(shares)) {
+        const double all = std::accumulate(usual_.begin(), usual_.end(), 0.0);
+        for (double& share : usual_) {
+            share /= all;
+        }
+        now_ = usual_;
+    }
+
+    /// Takes in a reading. \param likelihoods under each of those faults
+    /// \param strange its likelihood where it is like nothing else, as \p strangeShare of them are
+    /// \returns how likely it was, given those before
+    double take(const std::vector<double>& likelihoods, double strange, double strangeShare) {
+        double likelihood = 0;
+        for (std::size_t n = 0; n < now_.size(); ++n) {
+            now_[n] = (staysLikeIt * now_[n] + (1 - staysLikeIt) * usual_[n]) *
+                      ((1 - strangeShare) * likelihoods[n] + strangeShare * strange);
+            likelihood += now_[n];
+        }
+        for (double& share : now_) {
+            share *= likelihood > 0 ? 1 / likelihood : 0;
+        }
+        return likelihood;
+    }
+
+private:
+    std::vector<double> usual_;  ///< together 1
+    std::vector<double> now_;
+};
+
 /// Nothing that is read rules out for good what nobody has thought of.
 double logOfLikelihood(double likelihood) {
     return std::log(std::max(likelihood, std::numeric_limits<double>::min()));
@@ -62,24 +100,35 @@ double EntryLogs::logUnnamed(std::size_t entry, const Hypothesis& h) {
 }
 
 /// Such a fault sits in one of the blocks, and each reading by itself is like one of a fault of that block that has a
-/// name, as often as these are met, or like nothing else; only together do they fit none of these. How many are like
-/// nothing else, and which block it is, shows in those that were read before. What is read of units is mostly that they
-/// are sound.
+/// name, or like nothing else; only together do they fit none of these. How many are like nothing else, which block it
+/// is, and what it goes on resembling, shows in those that were read before (the forward sums of a hidden Markov chain:
+/// Rabiner, "A tutorial on hidden Markov models", Proc. IEEE 77, 1989). What is read of units is mostly that they are
+/// sound.
 void EntryLogs::weighUnnamed(const Hypothesis& h) {
+    const auto& named = namedFaults();
     struct Way {
-        int block = 0;
         double strangeShare = 0;
-        double weight = 0;    // given the entries so far; together 1
-        double expected = 0;  // what it says of the next
+        double weight = 0;  // given the entries so far; together 1
+        Likeness likeness;
     };
-    std::map<int, double> weightOfBlock;
-    for (const auto& named : namedFaults()) {
-        weightOfBlock[model_.suspectOf(named).block] += std::exp(named.logPrior);
+    std::vector<double> shares;
+    std::map<int, double> shareOfBlock;
+    double all = 0;
+    for (const auto& each : named) {
+        const auto& suspect = model_.suspectOf(each);
+        shares.push_back(std::exp(each.logPrior));
+        const double share = shares.back() * (suspect.side == knowledge::Side::Leds ? unheardOfLeds : 1);
+        shareOfBlock[suspect.block] += share;
+        all += share;
     }
     std::vector<Way> ways;
-    for (const auto& [block, weight] : weightOfBlock) {
+    for (const auto& [block, share] : shareOfBlock) {
+        std::vector<double> ofBlock;
+        for (std::size_t n = 0; n < named.size(); ++n) {
+            ofBlock.push_back(model_.suspectOf(named[n]).block == block ? shares[n] : 0);
+        }
         for (const double strangeShare : strangeShares) {
-            ways.push_back({block, strangeShare, weight / double(strangeShares.size())});
+            ways.push_back({strangeShare, share / all / double(strangeShares.size()), Likeness(ofBlock)});
         }
     }
     for (std::size_t entry = 0; entry < entries_.size(); ++entry) {
@@ -88,23 +137,23 @@ void EntryLogs::weighUnnamed(const Hypothesis& h) {
         const bool isOfUnits = evidence::isOfUnits(what);
         const auto* test = model_.knowledge().test(evidence::testOf(what));
         const bool isSwap = test != nullptr && !test->swaps.empty();
-        std::map<int, double> usual;
+        std::vector<double> plain;
         double ofAny = 0;
-        for (const auto& named : namedFaults()) {
-            const double log = isOfUnits ? likelihoods_.healthy(entry) : logOfNamed(entry, named, std::nullopt);
-            const int block = model_.suspectOf(named).block;
-            usual[block] += std::exp(named.logPrior + log) / weightOfBlock[block];
-            ofAny += std::exp(named.logPrior + log);
+        for (std::size_t n = 0; n < named.size(); ++n) {
+            const double log = isOfUnits ? likelihoods_.healthy(entry) : logOfNamed(entry, named[n], std::nullopt);
+            plain.push_back(std::exp(log));
+            ofAny += shares[n] * plain.back();
+        }
+        for (double& each : plain) {
+            each = isSwap ? (each + ofAny) / 2 : each;
         }
         double likelihood = 0;
         for (auto& way : ways) {
-            const double share = isOfUnits ? strangeUnits : way.strangeShare;
-            const double plain = isSwap ? (usual[way.block] + ofAny) / 2 : usual[way.block];
-            way.expected = (1 - share) * plain + share * strange;
-            likelihood += way.weight * way.expected;
+            way.weight *= way.likeness.take(plain, strange, isOfUnits ? strangeUnits : way.strangeShare);
+            likelihood += way.weight;
         }
         for (auto& way : ways) {
-            way.weight *= likelihood > 0 ? way.expected / likelihood : 1;
+            way.weight *= likelihood > 0 ? 1 / likelihood : 0;
         }
         unnamedLogs_.push_back(logOfLikelihood(likelihood));
         guesses_.push_back(logOfLikelihood((ofAny + strange) / 2));
@@ -136,11 +185,22 @@ const std::vector<Hypothesis>& EntryLogs::namedFaults() {
             }
         }
         for (h.part = suspect.parts.empty() ? -1 : 0; h.part < int(suspect.parts.size()); ++h.part) {
-            Hypothesis part = h;
-            part.logPrior += h.part < 0 ? 0 : std::log(suspect.parts[std::size_t(h.part)].share);
-            part.forecast = model_.forecastIndex(part);
-            weights.push_back(std::exp(part.logPrior));
-            namedFaults_.push_back(part);
+            const double ofPart = h.part < 0 ? 1 : suspect.parts[std::size_t(h.part)].share;
+            double usual = 1;
+            const auto addCourse = [&](int course, double share) {
+                Hypothesis each = h;
+                each.course = course;
+                each.logPrior += std::log(ofPart * share);
+                each.forecast = model_.forecastIndex(each);
+                weights.push_back(std::exp(each.logPrior));
+                namedFaults_.push_back(each);
+            };
+            for (int course = 0; course < int(suspect.courses.size()); ++course) {
+                const double share = suspect.courses[std::size_t(course)].share;
+                usual -= share;
+                addCourse(course, share);
+            }
+            addCourse(-1, usual);
         }
     }
     const double all = std::log(std::accumulate(weights.begin(), weights.end(), 0.0));

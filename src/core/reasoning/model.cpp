@@ -70,6 +70,9 @@ void Model::checkStop() const {
 
 const driver::Behaviour& Model::behaviourOf(const Hypothesis& hypothesis) const {
     const auto& suspect = suspectOf(hypothesis);
+    if (hypothesis.course >= 0) {
+        return knowledge_.behaviours[std::size_t(suspect.courses[std::size_t(hypothesis.course)].behaviour)];
+    }
     return knowledge_.behaviourOf(suspect,
                                   hypothesis.part < 0 ? nullptr : &suspect.parts[std::size_t(hypothesis.part)]);
 }

@@ -39,6 +39,7 @@ struct Hypothesis {
     int feed = everyFeed;      ///< which of several LED+ has what is wrong on the driver's side
     int part = -1;             ///< what it comes down to, into the suspect's parts; -1 when they are not told apart
     int point = -1;            ///< which of those that were written down, into the set's points; -1: none of them
+    int course = -1;           ///< into the suspect's courses; -1: as its part or the suspect behaves
     int forecast = -1;         ///< of its board readings, by Model::forecastIndex()
     double logPrior = 0;       ///< of all the choices of units that the counts of its sites stand for together
 };
