@@ -114,6 +114,19 @@ TEST(BadKnowledge, IsRefusedWithFileFieldAndReason) {
                 HasSubstr("repairs.json.format"));
 }
 
+TEST(BadCourses, AreRefusedWithFieldAndReason) {
+    const auto after = [](const json& courses) {
+        return problemAfter(&KnowledgeTexts::suspects, [&](json& d) { d["suspects"][2]["courses"] = courses; });
+    };
+    EXPECT_EQ(after({{{"driver", "noFeed"}, {"share", 0.2}}}), "");
+    EXPECT_THAT(after({{{"driver", "sulks"}, {"share", 0.2}}}),
+                HasSubstr("suspects[2].courses[0].driver: \"sulks\" is no behaviour"));
+    EXPECT_THAT(after({{{"driver", "noFeed"}}}), HasSubstr("suspects[2].courses[0].share: missing"));
+    EXPECT_THAT(after({{{"driver", "noFeed"}, {"share", -0.2}}}), HasSubstr("suspects[2].courses[0].share: -0.2"));
+    EXPECT_THAT(after({{{"driver", "noFeed"}, {"share", 0.6}}, {{"driver", "notAsked"}, {"share", 0.4}}}),
+                HasSubstr("suspects[2].courses: the shares leave none"));
+}
+
 TEST(UnknownTool, IsRefusedWhereItStands) {
     EXPECT_THAT(problemAfter(&KnowledgeTexts::points, [](json& d) { d["points"][2]["tools"] = {"hammer"}; }),
                 HasSubstr("points.json: \"bulkCapacitor\": \"hammer\" is no tool"));

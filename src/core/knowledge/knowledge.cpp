@@ -533,7 +533,7 @@ bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKi
     };
     return a.strings == b.strings && knowledge.behaviourOf(a).looksLike(knowledge.behaviourOf(b)) &&
            a.answers == b.answers && a.answersOfLamps == b.answersOfLamps && a.points == b.points && a.parts.empty() &&
-           b.parts.empty() && unitOf(a) == unitOf(b);
+           b.parts.empty() && a.courses.empty() && b.courses.empty() && unitOf(a) == unitOf(b);
 }
 
 }  // namespace
