@@ -205,6 +205,22 @@ TEST(HeldLevel, TeachesTheIdleAndNotTheStrings) {
     EXPECT_NEAR(held.value(Reference::Strings), 92, 1.5);
 }
 
+// What a weak supply reaches is a share of the strings' volts: one reading of it foretells the next, and says little of
+// the strings; where those are known it is known the sooner.
+TEST(Reach, IsLearnedOnceAndForEveryFeed) {
+    Quantities known(priors, {{0.5, 0.01}});
+    const Level reach{Reference::Reach, 1, 0, 0.015, 0.2, 0};
+    const double before = known.density(reach, 40);
+    known.take(reach, 40);
+    EXPECT_NEAR(known.value(Reference::Reach), 40, 0.5);
+    EXPECT_GT(known.density(reach, 40), 5 * before);
+    EXPECT_NEAR(known.value(Reference::Reach, 1), 20, 0.5);
+    EXPECT_NEAR(known.value(Reference::Strings), 90, 15);
+    Quantities described(priors);
+    described.take({Reference::Strings, 1, 0, 0.005, 0, 0}, 90);
+    EXPECT_LT(described.spread(Reference::Reach), 0.9 * Quantities(priors).spread(Reference::Reach));
+}
+
 // What a meter shows of an output that it can follow, and of one that it cannot, are two manners: a set has one.
 TEST(Manners, AnAveragedOutputIsNotOneThatReachesItsTop) {
     const auto wander = [](Reference top, Reference bottom) {
@@ -213,6 +229,7 @@ TEST(Manners, AnAveragedOutputIsNotOneThatReachesItsTop) {
     EXPECT_EQ(wander(Reference::Hunting, Reference::Idle), Manner::Flutters);
     EXPECT_EQ(wander(Reference::OverVolts, Reference::Idle), Manner::Wanders);
     EXPECT_EQ(wander(Reference::Hunting, Reference::Strings), Manner::Wanders);
+    EXPECT_EQ(wander(Reference::Reach, Reference::Idle), Manner::Wanders) << "it tries, and the meter follows";
 }
 
 }  // namespace

@@ -679,6 +679,19 @@ TEST(FaultWithoutAName, GrowsWithEachLikelyPartThatIsGood) {
     }
 }
 
+// What LED+ shows with the strings it shows without them: that it repeats itself is no sign of a name, and hardly
+// changes how a fault without one stands against the likeliest that has one (common practice, no source).
+TEST(FaultWithoutAName, IsNotRuledOutByAReadingThatRepeatsAnother) {
+    Told told({"sound yes", "torch picture", "light never", "blOn 3.3", "dim 2.5", "ledPlusIdle 24", "ledPlusOn 24"});
+    const auto odds = [&] {
+        const auto assessment = told.assessed();
+        return shareOf(assessment, "noneOfThese") / shareOf(assessment, "driverNotSwitching");
+    };
+    const double before = odds();
+    told.tell("ledPlusPlugOut 24");
+    EXPECT_GT(odds(), 0.6 * before);
+}
+
 // What it may show next is no reason to measure what the named ones all leave sound.
 TEST(FaultWithoutAName, AsksForNothingThatTellsTheOthersNothing) {
     const Told told({"strips 4 × 12, 2 strips per string", "sound yes", "torch picture", "light never",

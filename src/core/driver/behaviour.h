@@ -16,7 +16,8 @@ namespace dimglow::driver {
 enum class Reference { Nothing, Idle, Strings, OverVolts, Hunting, Sink, Reach };
 inline constexpr int referenceCount = 7;
 /// Their words in files.
-inline const std::vector<const char*> referenceWords = {"nothing", "idle", "strings", "overVolts", "hunting", "sink", "reach"};
+inline const std::vector<const char*> referenceWords = {"nothing", "idle", "strings", "overVolts",
+                                                        "hunting", "sink", "reach"};
 
 /// A voltage as a share of another: `times` · reference + `plus`. Readings of it scatter by `spread` · reference +
 /// `spreadVolts` (one sigma), beside what is not known of the reference.

@@ -20,8 +20,8 @@
 
 namespace dimglow::driver {
 
-/// The quantities that voltages are made of. The over-voltage level, what a meter makes of a hunting output and how high
-/// a weak supply gets are shares of the strings' volts: a set of longer strings has more of each.
+/// The quantities that voltages are made of. The over-voltage level, what a meter makes of a hunting output and how
+/// high a weak supply gets are shares of the strings' volts: a set of longer strings has more of each.
 enum class Quantity { Idle, Strings, OverRatio, HuntingShare, Sink, ReachShare };
 inline constexpr int quantityCount = 6;
 /// Beside them each feed but the first has a share: what its strings take, over those of the first.
