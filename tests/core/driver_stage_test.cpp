@@ -246,7 +246,8 @@ TEST_P(NeverMoves, LedPlusStaysAtItsIdleValue) {
     EXPECT_EQ(on.tries, 0);
 }
 
-INSTANTIATE_TEST_SUITE_P(Faults, NeverMoves, testing::Values("noFeed", "notSwitching", "notAsked", "dimAtZero"));
+INSTANTIATE_TEST_SUITE_P(Faults, NeverMoves,
+                         testing::Values("noFeed", "notSwitching", "notAsked", "dimAtZero", "lockedOut"));
 
 /// A set with one fault, on either side of the plug.
 struct Faulty {
@@ -311,8 +312,8 @@ INSTANTIATE_TEST_SUITE_P(Faults, Forecast,
                                          Faulty{"onTheChassisNearItsEnd", {{}, {}, {{{1, 0}, 22, 2}}}},
                                          Faulty{"noFeed", {}, "noFeed"}, Faulty{"notSwitching", {}, "notSwitching"},
                                          Faulty{"notAsked", {}, "notAsked"}, Faulty{"dimAtZero", {}, "dimAtZero"},
-                                         Faulty{"weakSupply", {}, "weakSupply"},
-                                         Faulty{"tripsEarly", {}, "tripsEarly"}),
+                                         Faulty{"weakSupply", {}, "weakSupply"}, Faulty{"starved", {}, "starved"},
+                                         Faulty{"lockedOut", {}, "lockedOut"}, Faulty{"tripsEarly", {}, "tripsEarly"}),
                          [](const auto& info) { return info.param.name; });
 
 // Common practice, no source: a handheld meter averages 300 ms and shows three readings a second.
