@@ -667,22 +667,13 @@ DrawnTrouble drawTrouble(Draw& draw, const knowledge::Knowledge& trade, backligh
     if (drawn.wrong.trouble != Trouble::Leds) {
         return drawn;
     }
-    const auto& strip = truth.strips.front();
-    const std::vector<std::pair<const char*, double>> ofStrings = {{"openLed", 36},
-                                                                   {"shortedLed", 11},
-                                                                   {"darkLed", 3},
-                                                                   {"darkLedOpens", 2},
-                                                                   {"leakyLed", 1.5},
-                                                                   {"dieShorted", strip.led.dies > 1 ? 3 : 0},
-                                                                   {"openPair", strip.parallel > 1 ? 12 : 0},
-                                                                   {"agedLed", 2},
-                                                                   {"chassisLeak", 1},
-                                                                   {"openPlug", 5},
-                                                                   {"badJoint", 3},
-                                                                   {"otherStrip", 2}};
+    const std::vector<std::pair<const char*, double>> ofStrings = {
+        {"openLed", 36},    {"shortedLed", 11}, {"darkLed", 3},   {"darkLedOpens", 2},
+        {"leakyLed", 1.5},  {"dieShorted", 3},  {"openPair", 12}, {"agedLed", 2},
+        {"chassisLeak", 1}, {"openPlug", 5},    {"badJoint", 3},  {"otherStrip", 2}};
     std::vector<double> shares;
     for (const auto& [suspect, weight] : ofStrings) {
-        shares.push_back(weight);
+        shares.push_back(canHave(truth, trade.suspect(suspect)->strings) ? weight : 0);
     }
     drawn.suspect = ofStrings[draw.byWeight(shares)].first;
     const auto* suspect = trade.suspect(drawn.suspect);

@@ -19,6 +19,12 @@ bool lasts(const faults::Fault& fault, const backlight::Backlight& truth) {
            leak->before / leds * backlight::healthyStringVolts(truth) > 1.1 * truth.driver.someIdleVolts();
 }
 
+std::vector<faults::Fault> lasting(knowledge::StringFault kind, const backlight::Backlight& truth) {
+    auto candidates = faults::candidatesFor(kind, truth);
+    std::erase_if(candidates, [&](const auto& candidate) { return !lasts(candidate, truth); });
+    return candidates;
+}
+
 }  // namespace
 
 backlight::PlainDescription drawStrips(Draw& draw) {
@@ -79,10 +85,21 @@ void drawLeds(Draw& draw, LedFault fault, const backlight::Backlight& truth, bac
     }
 }
 
+bool canHave(const backlight::Backlight& truth, knowledge::StringFault kind) {
+    const auto& strip = truth.strips.front();
+    switch (kind) {
+        case knowledge::StringFault::DieShorted:
+            return strip.led.dies > 1;
+        case knowledge::StringFault::GroupOpen:
+            return strip.parallel > 1;
+        default:
+            return kind == knowledge::StringFault::None || knowledge::ledFaultOf(kind).has_value() ||
+                   !lasting(kind, truth).empty();
+    }
+}
+
 void drawOther(Draw& draw, knowledge::StringFault kind, backlight::Backlight& truth, backlight::Faults& wrong) {
-    auto candidates = faults::candidatesFor(kind, truth);
-    std::erase_if(candidates, [&](const auto& candidate) { return !lasts(candidate, truth); });
-    auto fault = draw.oneOf(candidates);
+    auto fault = draw.oneOf(lasting(kind, truth));
     if (auto* joint = std::get_if<faults::Joint>(&fault); joint != nullptr && joint->ohms < backlight::openOhms) {
         joint->ohms = draw.about(20, 5000);
     }

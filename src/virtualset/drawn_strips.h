@@ -17,7 +17,9 @@ backlight::PlainDescription drawStrips(Draw& draw);
 backlight::Backlight drawTruth(Draw& draw, const backlight::Backlight& described);
 /// Faulty LEDs of one kind, in clusters where the trade sees them so.
 void drawLeds(Draw& draw, backlight::LedFault fault, const backlight::Backlight& truth, backlight::Faults& wrong);
-/// A joint, a leak, a strip of another type: of any size, not of those that the reasoning tries.
+/// Whether such a fault can be in such a set, and leave it something to measure.
+bool canHave(const backlight::Backlight& truth, knowledge::StringFault kind);
+/// A joint, a leak, a strip of another type: of any size, not of those that the reasoning tries. The set can have it.
 void drawOther(Draw& draw, knowledge::StringFault kind, backlight::Backlight& truth, backlight::Faults& wrong);
 
 }  // namespace dimglow::virtualset

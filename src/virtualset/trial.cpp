@@ -35,16 +35,6 @@ Manner drawManner(Draw& draw) {
     return manner;
 }
 
-/// Whether such a fault can be in such a set.
-bool isPossible(const knowledge::Knowledge& trade, const knowledge::SuspectKind& suspect,
-                const backlight::Backlight& truth) {
-    const auto& strip = truth.strips.front();
-    const auto fault = knowledge::ledFaultOf(suspect.strings);
-    return trade.isIn({}, suspect) && !suspect.isNoneOfThese &&
-           !(fault == LedFault::DieShorted && strip.led.dies == 1) &&
-           !(fault == LedFault::GroupOpen && strip.parallel == 1);
-}
-
 driver::StageChange drawStage(Draw& draw, driver::StageChange stage) {
     if (stage.reaches) {
         stage.reaches = draw.between(0.35, 0.85);
@@ -187,7 +177,8 @@ Patient drawPatient(std::uint64_t seed, Told told, const knowledge::Knowledge& t
     const auto manner = drawManner(draw);
     std::vector<double> weights;
     for (const auto& suspect : trade.suspects) {
-        weights.push_back(isPossible(trade, suspect, truth) ? suspect.weight : 0);
+        const bool isDrawn = trade.isIn({}, suspect) && !suspect.isNoneOfThese && canHave(truth, suspect.strings);
+        weights.push_back(isDrawn ? suspect.weight : 0);
     }
     const auto& suspect = trade.suspects[draw.byWeight(weights)];
     SealedFault fault{suspect.id, {}, std::uint32_t(seed)};
