@@ -84,7 +84,7 @@ INSTANTIATE_TEST_SUITE_P(
                               0.85},
                     Situation{"mosfetGoodBothWays",
                               {"sound yes", "torch picture", "light never", "ledPlusIdle 24", "ledPlusOn 24",
-                               "driverMosfet Q1 = 0.48/OL"},
+                               "blOn 3.3", "driverMosfet Q1 = 0.48/OL"},
                               ofThePowerBoard,
                               0.5},
                     Situation{"mainsFuseGoodSetDead",

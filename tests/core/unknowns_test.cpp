@@ -319,11 +319,15 @@ TEST_F(UndescribedSet, PlugIsKeptInTheFileAndWhatWasReadAtAPinThatIsGoneCountsFo
     EXPECT_EQ(job::fromJson(job::toJson(job_)), job_);
 }
 
+// A driver that is dimmed to nothing does not move either: it is dead once DIM has been read, not before (common
+// practice, no source).
 TEST_F(UndescribedSet, NeverMovesFromItsIdle) {
     noLight();
     steady("ledPlusIdle", 43);
     steady("ledPlusOn", 43);
     steady("ledPlusPlugOut", 43);
+    EXPECT_GT(shareOf(assessed(), "dimAtZero"), 0.1);
+    steady("dim", 2.5);
     const auto assessment = assessed();
     EXPECT_EQ(top(assessment), "driverNotSwitching");
     EXPECT_GT(shareOf(assessment, "driverNotSwitching"), 0.8);

@@ -106,7 +106,8 @@ TEST(ABoardExchangedInVain, IsNoVerdict) {
                                             "torch picture",     "light never",
                                             "eyes nothing",      "ledPlusIdle 24",
                                             "ledPlusOn 46 > 24", "ledPlusPlugOut 46 > 24",
-                                            "dummyLoad fails",   "ovpResistor R1 = 131k of 100k"};
+                                            "dummyLoad fails",   "ovpResistor R1 = 131k of 100k",
+                                            "mainRail 12V = 12", "supplyCapacitor C3 = 214uF of 220uF"};
     const auto before = Told(found).assessed();
     ASSERT_EQ(before.suspects.front().suspect, "ovpDivider");
     EXPECT_FALSE(before.verdict().empty());
