@@ -7,6 +7,7 @@
 
 #include "core/backlight/plain.h"
 #include "core/backlight/wiring.h"
+#include "virtualset/drawn_strips.h"
 
 namespace dimglow::virtualset {
 namespace {
@@ -156,6 +157,22 @@ TEST_P(BenchOf, AskedAgainItIsTheSameSet) {
 }
 
 INSTANTIATE_TEST_SUITE_P(Seeds, BenchOf, testing::Range(1U, 13U));
+
+// A string that touches the chassis burns the LEDs before the touch where they cannot hold the idle rail; a rail just
+// under the strings' own volts leaves no place for it (common practice, no source).
+TEST(DrawnTrouble, IsOneThatTheSetCanHave) {
+    auto truth = panel();
+    truth.driver.idleVolts = 0.2 * backlight::healthyStringVolts(truth);
+    EXPECT_TRUE(canHave(truth, knowledge::StringFault::Chassis));
+    truth.driver.idleVolts = 0.95 * backlight::healthyStringVolts(truth);
+    EXPECT_FALSE(canHave(truth, knowledge::StringFault::Chassis));
+    EXPECT_FALSE(canHave(truth, knowledge::StringFault::GroupOpen)) << "no two LEDs share a step";
+    for (unsigned seed = 1; seed <= 400; ++seed) {
+        Draw draw(seed);
+        auto own = truth;
+        EXPECT_NE(drawTrouble(draw, trade(), own).suspect, "chassisLeak") << seed;
+    }
+}
 
 }  // namespace
 }  // namespace dimglow::virtualset

@@ -92,7 +92,7 @@ TEST_P(Courses, AreWeighedAsSuspectsOfTheirOwn) {
     const char* const id = GetParam();
     const Knowledge plain = takenApart(id);
     int inDoubt = 0;
-    for (unsigned seed = 0; seed < 16; ++seed) {
+    for (unsigned seed = 0; seed < 24; ++seed) {
         const auto trail = drawnTrail(seed, std::string(id) != "weakSupply");
         const double share = shareOf(id, trail, test::trade());
         inDoubt += share > 0.01 && share < 0.99 ? 1 : 0;
