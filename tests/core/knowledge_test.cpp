@@ -127,6 +127,18 @@ TEST(BadCourses, AreRefusedWithFieldAndReason) {
                 HasSubstr("suspects[2].courses: the shares leave none"));
 }
 
+TEST(DriverOfALampSet, IsRefusedWhereThereIsNoSuch) {
+    EXPECT_THAT(problemAfter(&KnowledgeTexts::suspects,
+                             [](json& d) {
+                                 for (auto& suspect : d["suspects"]) {
+                                     if (suspect["id"] == "weakSupply") {
+                                         suspect["lamps"]["driver"] = "sulks";
+                                     }
+                                 }
+                             }),
+                HasSubstr(".lamps.driver: \"sulks\" is no behaviour"));
+}
+
 TEST(UnknownTool, IsRefusedWhereItStands) {
     EXPECT_THAT(problemAfter(&KnowledgeTexts::points, [](json& d) { d["points"][2]["tools"] = {"hammer"}; }),
                 HasSubstr("points.json: \"bulkCapacitor\": \"hammer\" is no tool"));

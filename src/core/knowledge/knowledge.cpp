@@ -186,6 +186,7 @@ std::vector<SuspectKind> readSuspects(const nlohmann::json& document, const Know
         if (suspect.has("lamps")) {
             Fields lamps = suspect.object("lamps");
             kind.answersOfLamps = readAnswers(lamps, all["lamps"], "answers");
+            kind.behaviourOfLamps = lamps.has("driver") ? readBehaviour(lamps, knowledge) : -1;
         }
         kind.parts = readParts(suspect, all, knowledge, kind.behaviour);
         suspects.push_back(std::move(kind));
@@ -532,8 +533,9 @@ bool looksLike(const Knowledge& knowledge, const SuspectKind& a, const SuspectKi
         return kind.block < 0 ? std::string() : knowledge.blocks[std::size_t(kind.block)].unit;
     };
     return a.strings == b.strings && knowledge.behaviourOf(a).looksLike(knowledge.behaviourOf(b)) &&
-           a.answers == b.answers && a.answersOfLamps == b.answersOfLamps && a.points == b.points && a.parts.empty() &&
-           b.parts.empty() && a.courses.empty() && b.courses.empty() && unitOf(a) == unitOf(b);
+           a.answers == b.answers && a.answersOfLamps == b.answersOfLamps && a.behaviourOfLamps == b.behaviourOfLamps &&
+           a.points == b.points && a.parts.empty() && b.parts.empty() && a.courses.empty() && b.courses.empty() &&
+           unitOf(a) == unitOf(b);
 }
 
 }  // namespace

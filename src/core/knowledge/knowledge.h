@@ -132,6 +132,7 @@ struct SuspectKind {
     double ofAllFeeds = 1;
     lamps::Trouble lamps = {};                                ///< what it makes of the lamps of a set that has such
     std::map<std::string, AnswerShares> answersOfLamps = {};  ///< there, where they differ
+    int behaviourOfLamps = -1;                                ///< there, in all cases; -1 where it does not differ
     bool isNoneOfThese = false;  ///< whatever nobody has thought of: any reading is possible
     /// Before it is the verdict, of each group one of these tests or points must have been read.
     std::vector<std::vector<std::string>> needs = {};

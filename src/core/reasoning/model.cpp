@@ -70,6 +70,9 @@ void Model::checkStop() const {
 
 const driver::Behaviour& Model::behaviourOf(const Hypothesis& hypothesis) const {
     const auto& suspect = suspectOf(hypothesis);
+    if (suspect.behaviourOfLamps >= 0 && set().lightKind() == set::LightKind::Lamps) {
+        return knowledge_.behaviours[std::size_t(suspect.behaviourOfLamps)];
+    }
     if (hypothesis.course >= 0) {
         return knowledge_.behaviours[std::size_t(suspect.courses[std::size_t(hypothesis.course)].behaviour)];
     }
