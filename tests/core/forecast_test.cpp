@@ -122,6 +122,36 @@ TEST_F(HundredVolts, ShortedLedsNeverRaiseTheFeedAndTripMoreOftenTheMoreTheyAre)
     EXPECT_GT(lastTrips, 0.7);
 }
 
+// A driver holds the current of one string, whatever it takes; two that share LED+ are no longer alike (common
+// practice, no source).
+TEST_F(HundredVolts, OneShortedLedIsNoticedBesideAnotherString) {
+    backlight::Faults faults;
+    faults.leds = {{{0, 0}, LedFault::Shorted}};
+    EXPECT_GT(of("healthy", faults).light.staysLit, 0.95);
+    backlight::PlainDescription plain;
+    plain.strips = 2;
+    plain.stripsPerString = 1;
+    plain.ledsPerStrip = 12;
+    panel_ = backlight::plainBacklight(plain);
+    ASSERT_EQ(panel_.channels.size(), 2U);
+    EXPECT_LT(of("healthy", faults).light.staysLit, 0.8);
+}
+
+// Many drivers leave a dark channel out and light the others (common practice, no source).
+TEST_F(HundredVolts, DarkChannelBesideALitOneFlashesOrIsLeftOut) {
+    backlight::PlainDescription plain;
+    plain.strips = 2;
+    plain.stripsPerString = 1;
+    plain.ledsPerStrip = 12;
+    panel_ = backlight::plainBacklight(plain);
+    backlight::Faults faults;
+    faults.leds = {{{0, 0}, LedFault::Open}};
+    const auto light = of("healthy", faults).light;
+    EXPECT_GT(light.flashThenDark, 0.35);
+    EXPECT_GT(light.staysLit, 0.3);
+    EXPECT_LT(light.never, 0.2);
+}
+
 TEST_F(HundredVolts, SharesAddUp) {
     for (const auto& behaviour : knowledge::builtInKnowledge().behaviours) {
         const auto expected = of(behaviour.id.c_str());

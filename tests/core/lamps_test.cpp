@@ -226,6 +226,25 @@ TEST(LampLooks, TellOneLampFromAHalfAndFromTheInverter) {
     EXPECT_LT(aged, 3) << "a set of old lamps has dim ends throughout, whatever is wrong";
 }
 
+// An inverter that is starved still strikes its lamps, where a driver of LEDs may give no light at all (common
+// practice, no source).
+TEST(WeakSupply, LetsLampsStrikeBeforeTheyGoDark) {
+    const auto shareAfter = [](driver::Light light, int lamps) {
+        job::Job job;
+        job.id = "L";
+        job.set.lamps.count = lamps;
+        job.set.backlight = backlight::plainBacklight(backlight::undescribed());
+        job::addEntry(job, "", job::Phase::Before,
+                      evidence::Answer{"lightSource", lamps > 0 ? "lamps" : "strips", {}, {}});
+        job::addEntry(job, "", job::Phase::Before, evidence::LightSeen{light, 1});
+        return sheet::assess(job, knowledge::builtInKnowledge(), {.today = {}})
+            .diagnosis.shareOfSuspect.at("weakSupply");
+    };
+    using driver::Light;
+    EXPECT_GT(shareAfter(Light::FlashThenDark, 6), 2 * shareAfter(Light::Never, 6));
+    EXPECT_LT(shareAfter(Light::FlashThenDark, 0), 2.5 * shareAfter(Light::Never, 0));
+}
+
 /// A job about six lamps of which that was written down, in that order.
 std::map<std::string, double> sharesAfter(const std::vector<evidence::Observation>& trail) {
     job::Job job;

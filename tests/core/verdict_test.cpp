@@ -102,12 +102,20 @@ TEST(AKnownGoodBoard, NeedsNoReadingBesideIt) {
 
 // A known-good board that changes nothing clears the one that it stood for, whatever else was read.
 TEST(ABoardExchangedInVain, IsNoVerdict) {
-    const std::vector<const char*> found = {"label 75",          "sound yes",
-                                            "torch picture",     "light never",
-                                            "eyes nothing",      "ledPlusIdle 24",
-                                            "ledPlusOn 46 > 24", "ledPlusPlugOut 46 > 24",
-                                            "dummyLoad fails",   "ovpResistor R1 = 131k of 100k",
-                                            "mainRail 12V = 12", "supplyCapacitor C3 = 214uF of 220uF"};
+    const std::vector<const char*> found = {"label 75",
+                                            "sound yes",
+                                            "torch picture",
+                                            "light never",
+                                            "eyes nothing",
+                                            "ledPlusIdle 24",
+                                            "ledPlusOn 46 > 24",
+                                            "ledPlusPlugOut 46 > 24",
+                                            "dummyLoad fails",
+                                            "ovpResistor R1 = 131k of 100k",
+                                            "mainRail 12V = 12",
+                                            "supplyCapacitor C3 = 214uF of 220uF",
+                                            "driverGate GATE = 3.1",
+                                            "driverVcc VCC = 12"};
     const auto before = Told(found).assessed();
     ASSERT_EQ(before.suspects.front().suspect, "ovpDivider");
     EXPECT_FALSE(before.verdict().empty());

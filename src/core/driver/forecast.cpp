@@ -11,6 +11,9 @@ namespace {
 
 /// A deficit of this share of the string voltage trips protection about two times in three.
 constexpr double tripScale = 0.08;
+/// Channels that are alike are held at their current whatever they take: only what they lack beyond this share of the
+/// string voltage is noticed.
+constexpr double unnoticedLack = 0.025;
 
 /// When a lit string trips, the output falls to its knee within milliseconds: of the peak a meter that averages 300 ms
 /// shows this share, more or less with the size of the output capacitor.
@@ -23,7 +26,7 @@ constexpr double negligibleShare = 1e-3;
 /// With one channel dark and others lit: share of drivers that trip as the lit strings pull LED+ down, of those that
 /// leave the dark channel out and run on, and of those that hold LED+ so high that healthy sinks float.
 constexpr double collapses = 0.4;
-constexpr double dropsChannel = 0.15;
+constexpr double dropsChannel = 0.26;
 constexpr double floats = 0.25;
 /// A sink that is dead leaves its LED− high, which a driver takes for a channel with shorted LEDs: it leaves that one
 /// out and runs on more often than where a string is open.
@@ -91,7 +94,8 @@ public:
         for (const auto& demand : demands_) {
             if (demand.conducts) {
                 const double target = reference.stringVolts - driver.someHeadroomVolts();
-                deficit_ = std::max({deficit_, highest_ - demand.volts, target - demand.volts});
+                const double lacks = target - demand.volts - unnoticedLack * reference.stringVolts;
+                deficit_ = std::max({deficit_, highest_ - demand.volts, lacks});
             }
         }
     }

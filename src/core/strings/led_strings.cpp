@@ -111,7 +111,7 @@ LedStrings::~LedStrings() = default;
 /// How many returns the plug has says how many strings there are, where nobody has described them; where nobody has
 /// told the pins either, what was measured at them does.
 void LedStrings::countReturns() {
-    constexpr double usually = 0.25;  ///< sets of one string on an LED+ (common practice, no source)
+    constexpr double usually = 0.35;  ///< sets of one string on an LED+ (common practice, no source)
     constexpr double noSecondPin = 0.9;
     if (backlight_.isDescribed || backlight::returnsOf(backlight_.harness) > 0) {
         return;
