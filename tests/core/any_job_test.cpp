@@ -17,7 +17,6 @@ namespace dimglow::sheet {
 namespace {
 
 using test::Told;
-using test::trade;
 
 /// Findings as they are told, drawn over every test and point that the program knows.
 class AnyFinding {

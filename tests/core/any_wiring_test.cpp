@@ -18,7 +18,7 @@ namespace {
 
 using testing::HasSubstr;
 
-const TesterSetting tester{0.03, 300};
+const TesterSetting benchTester{0.03, 300};
 
 Backlight panelOf(const char* line) {
     const auto read = readLine(line);
@@ -31,34 +31,34 @@ double ledVolts(double amps) {
 
 TEST(Pairs, ShareTheCurrent) {
     const auto panel = panelOf("1 strip × 12, 2P");
-    const auto reading = testRun(panel, wholeStrip(panel, 0), {}, tester);
+    const auto reading = testRun(panel, wholeStrip(panel, 0), {}, benchTester);
     EXPECT_NEAR(reading.volts, 6 * ledVolts(0.015), 0.01);
     EXPECT_EQ(reading.lit, 12);
 }
 
 TEST(Pairs, OneOpenLeavesTheOtherWithTwiceTheCurrent) {
     const auto panel = panelOf("1 strip × 12, 2P");
-    const auto reading = testRun(panel, wholeStrip(panel, 0), {{{{0, 5}, LedFault::Open}}}, tester);
+    const auto reading = testRun(panel, wholeStrip(panel, 0), {{{{0, 5}, LedFault::Open}}}, benchTester);
     EXPECT_EQ(reading.lit, 11);
     EXPECT_NEAR(reading.volts, 5 * ledVolts(0.015) + ledVolts(0.03), 0.01);
 }
 
 TEST(Pairs, OneShortedDarkensBoth) {
     const auto panel = panelOf("1 strip × 12, 2P");
-    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), {{{{0, 5}, LedFault::Shorted}}}, tester).lit, 10);
+    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), {{{{0, 5}, LedFault::Shorted}}}, benchTester).lit, 10);
 }
 
 TEST(Pairs, BothOpenDarkenTheStrip) {
     const auto panel = panelOf("1 strip × 12, 2P");
     const Faults both{{{{0, 4}, LedFault::Open}, {{0, 5}, LedFault::Open}}};
     const Faults step{{{{0, 4}, LedFault::GroupOpen}}};
-    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), both, tester).lit, 0);
-    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), step, tester).lit, 0);
+    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), both, benchTester).lit, 0);
+    EXPECT_EQ(testRun(panel, wholeStrip(panel, 0), step, benchTester).lit, 0);
 }
 
 TEST(Chains, OneOpenDarkensItsChainOnly) {
     const auto panel = panelOf("1 strip × 12, 2 chains");
-    const auto reading = testRun(panel, wholeStrip(panel, 0), {{{{0, 1}, LedFault::Open}}}, tester);
+    const auto reading = testRun(panel, wholeStrip(panel, 0), {{{{0, 1}, LedFault::Open}}}, benchTester);
     EXPECT_EQ(reading.lit, 6);
     EXPECT_NEAR(reading.volts, 6 * ledVolts(0.03), 0.05);
 }
@@ -103,7 +103,7 @@ TEST(LeakyLed, IsDarkAtLowCurrentAndLitAtFull) {
 TEST(MixedStrip, ReadsFarFromItsTwins) {
     auto panel = panelOf("3 strips × 6, each its own string");
     panel.strips[1].led = {2, 4.8, 0.35};
-    const auto volts = [&](int strip) { return testRun(panel, wholeStrip(panel, strip), {}, tester).volts; };
+    const auto volts = [&](int strip) { return testRun(panel, wholeStrip(panel, strip), {}, benchTester).volts; };
     EXPECT_NEAR(volts(0), volts(2), 1e-9);
     EXPECT_GT(volts(1), 1.5 * volts(0));
 }
@@ -117,9 +117,9 @@ TEST(StripsInSeries, TwoAndThreeOfFiveStripsGoDarkTogether) {
     ASSERT_TRUE(problemsOf(panel).empty());
     ASSERT_EQ(panel.channels.size(), 2u);
     const Faults open{{{{4, 2}, LedFault::Open}}};
-    EXPECT_EQ(testRun(panel, wholeString(panel, {0, 0}), open, tester).lit, 16);
-    EXPECT_EQ(testRun(panel, wholeString(panel, {1, 0}), open, tester).lit, 0);
-    EXPECT_EQ(testRun(panel, wholeStrip(panel, 2), open, tester).lit, 8);
+    EXPECT_EQ(testRun(panel, wholeString(panel, {0, 0}), open, benchTester).lit, 16);
+    EXPECT_EQ(testRun(panel, wholeString(panel, {1, 0}), open, benchTester).lit, 0);
+    EXPECT_EQ(testRun(panel, wholeStrip(panel, 2), open, benchTester).lit, 8);
 }
 
 TEST(MovedStrip, TakesItsStringsCurrentToAChannelOfItsOwn) {
@@ -154,8 +154,8 @@ TEST(ChassisLeak, DoesNothingToATesterThatFloatsAndIsLocatedFromTheChassis) {
     const auto panel = plainBacklight({});
     const backlight::Run string = wholeString(panel, {0, 0});
     const Faults leak{{}, {}, {{{0, 0}, 17, 2}}};
-    EXPECT_NEAR(testRun(panel, string, leak, tester).volts, testRun(panel, string, {}, tester).volts, 1e-6);
-    TesterProbe probe{string, tester, TesterProbe::Minus::Chassis};
+    EXPECT_NEAR(testRun(panel, string, leak, benchTester).volts, testRun(panel, string, {}, benchTester).volts, 1e-6);
+    TesterProbe probe{string, benchTester, TesterProbe::Minus::Chassis};
     EXPECT_NEAR(testRun(panel, probe, leak).volts, 17 * ledVolts(0.03) + 0.06, 0.01);
     EXPECT_EQ(testRun(panel, probe, leak).lit, 17);
     EXPECT_EQ(testRun(panel, probe, {}).lit, 0);
@@ -186,9 +186,9 @@ TEST(Bridge, AcrossAnOpenLedLightsTheRestAndShowsTheStringCurrent) {
 
 TEST(Warmth, LowersTheVoltsByTwoMillivoltsPerKelvinAndDie) {
     auto panel = panelOf("1 strip × 10, 6 V");
-    const double cold = testRun(panel, wholeStrip(panel, 0), {}, tester).volts;
+    const double cold = testRun(panel, wholeStrip(panel, 0), {}, benchTester).volts;
     panel.celsius = 65;
-    EXPECT_NEAR(cold - testRun(panel, wholeStrip(panel, 0), {}, tester).volts, 10 * 2 * 0.002 * 40, 1e-3)
+    EXPECT_NEAR(cold - testRun(panel, wholeStrip(panel, 0), {}, benchTester).volts, 10 * 2 * 0.002 * 40, 1e-3)
         << "-2 mV/K for each die: from memory";
 }
 
@@ -197,9 +197,10 @@ TEST(Harness, ResistanceOfThePlugStandsInThePathOfAWholeString) {
     panel.harness = {{HarnessPin::Role::LedPlus, 0, "red", 10}, {}, {HarnessPin::Role::LedMinus, 0, "black", 5}};
     const auto bare = plainBacklight({});
     const backlight::Run string = wholeString(panel, {0, 0});
-    EXPECT_NEAR(testRun(panel, string, {}, tester).volts - testRun(bare, string, {}, tester).volts, 0.45, 1e-3);
-    EXPECT_NEAR(testRun(panel, wholeStrip(panel, 1), {}, tester).volts,
-                testRun(bare, wholeStrip(bare, 1), {}, tester).volts, 1e-6);
+    EXPECT_NEAR(testRun(panel, string, {}, benchTester).volts - testRun(bare, string, {}, benchTester).volts, 0.45,
+                1e-3);
+    EXPECT_NEAR(testRun(panel, wholeStrip(panel, 1), {}, benchTester).volts,
+                testRun(bare, wholeStrip(bare, 1), {}, benchTester).volts, 1e-6);
     EXPECT_TRUE(misleadingColours(panel).empty());
     std::swap(panel.harness[0].colour, panel.harness[2].colour);
     EXPECT_EQ(misleadingColours(panel).size(), 2u);
@@ -318,7 +319,7 @@ INSTANTIATE_TEST_SUITE_P(Seeds, AnyJob, testing::Range(1u, 41u));
 TEST(WarmPanel, WithTwoChainsAnswersAReadingToTheChassis) {
     auto panel = panelOf("2 strips × 12, 2 chains, one string");
     panel.celsius = 30;
-    const TesterProbe toChassis{wholeString(panel, {0, 0}), tester, TesterProbe::Minus::Chassis};
+    const TesterProbe toChassis{wholeString(panel, {0, 0}), benchTester, TesterProbe::Minus::Chassis};
     const auto reading = testRun(panel, toChassis, {});
     EXPECT_EQ(reading.lit, 0);
     EXPECT_NEAR(reading.volts, tester.limitVolts, 0.1) << "nothing conducts: the tester stands at its limit";

@@ -8,6 +8,7 @@
 #include "core/backlight/plain.h"
 #include "core/findings/located.h"
 #include "core/findings/standing.h"
+#include "tests/support/trade.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::sheet {
@@ -17,10 +18,6 @@ using backlight::LedFault;
 using driver::Shape;
 using probe::Probe;
 using proof::SoakVerdict;
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 using knowledge::Side;
 

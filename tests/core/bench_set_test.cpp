@@ -2,6 +2,7 @@
 // source, but for what a circuit of known volts must show.
 
 #include "virtualset/bench_set.h"
+#include "tests/support/trade.h"
 
 #include <gtest/gtest.h>
 
@@ -14,10 +15,6 @@ namespace {
 
 using backlight::ChannelIndex;
 using backlight::LedFault;
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 /// Two strings of two strips each, on two channels of one feed.
 backlight::Backlight panel() {

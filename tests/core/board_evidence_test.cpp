@@ -7,6 +7,7 @@
 #include "core/evidence/dark_area.h"
 #include "core/parts/part_line.h"
 #include "core/sheet/assessment.h"
+#include "tests/support/trade.h"
 
 namespace dimglow::sheet {
 namespace {
@@ -15,10 +16,6 @@ using evidence::Answer;
 using evidence::Measured;
 using evidence::PointSeen;
 using testing::HasSubstr;
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 class AtTheBoards : public testing::Test {
 protected:

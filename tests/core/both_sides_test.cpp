@@ -16,7 +16,6 @@ namespace dimglow::reasoning {
 namespace {
 
 using test::Told;
-using test::trade;
 
 using Board = std::array<int, 5>;  ///< suspect, part, point, feed, course
 using Set = std::vector<faults::Fault>;

@@ -94,7 +94,7 @@ TEST_P(Courses, AreWeighedAsSuspectsOfTheirOwn) {
     int inDoubt = 0;
     for (unsigned seed = 0; seed < 24; ++seed) {
         const auto trail = drawnTrail(seed, std::string(id) != "weakSupply");
-        const double share = shareOf(id, trail, test::trade());
+        const double share = shareOf(id, trail, trade());
         inDoubt += share > 0.01 && share < 0.99 ? 1 : 0;
         EXPECT_NEAR(share, shareOf(id, trail, plain), 1e-4) << seed;
     }

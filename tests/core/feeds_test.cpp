@@ -7,6 +7,7 @@
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
 #include "core/sheet/assessment.h"
+#include "tests/support/trade.h"
 #include "virtualset/sealed_set.h"
 
 namespace dimglow {
@@ -19,10 +20,6 @@ using driver::Reference;
 using driver::Shape;
 using evidence::Measured;
 using testing::HasSubstr;
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 Backlight read(const char* line) {
     const auto result = backlight::readLine(line);

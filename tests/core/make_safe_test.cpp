@@ -7,14 +7,11 @@
 #include "core/job/job_json.h"
 #include "core/makesafe/charge.h"
 #include "core/sheet/assessment.h"
+#include "tests/support/trade.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow {
 namespace {
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 // Closed formulas of the RC discharge: 100 µF at 325 V through 1 kΩ; 150 µF at 390 V through 2.2 kΩ.
 TEST(StoredCharge, FollowsTheFormulas) {

@@ -12,6 +12,7 @@
 namespace dimglow::sheet {
 namespace {
 
+using test::ofTheMainBoard;
 using test::shareOf;
 using test::Situation;
 using test::Told;
@@ -19,7 +20,6 @@ using testing::Contains;
 using testing::HasSubstr;
 using testing::Not;
 
-const char* const ofTheMainBoard = "mainBoard notAsked mainBoardHidden";
 const char* const ofThePowerBoard =
     "driverNotSwitching feedMissing weakSupply ovpDivider tripsOnSound deadSink standbySupply";
 
@@ -566,7 +566,7 @@ TEST(AVerdict, NamesTheStripOnceItAloneDoesNotConduct) {
 TEST(BlinkCode, IsAskedOnceItBlinksAndThatNobodyTellsMovesNothing) {
     const auto isAskedFor = [](const std::vector<const char*>& lines) {
         const Told told(lines);
-        const auto assessed = sheet::assess(told.job(), test::trade(), {.today = {}, .maxProbes = 40});
+        const auto assessed = sheet::assess(told.job(), trade(), {.today = {}, .maxProbes = 40});
         return std::any_of(assessed.probes.best.begin(), assessed.probes.best.end(),
                            [](const auto& probe) { return probe.test == "blinkMeans"; });
     };
@@ -575,7 +575,7 @@ TEST(BlinkCode, IsAskedOnceItBlinksAndThatNobodyTellsMovesNothing) {
     const std::vector<const char*> lines = {"sound no", "standby blinks", "light flash 1", "blinkMeans notTold"};
     const auto without = Told({lines.begin(), lines.end() - 1}).assessed();
     const auto with = Told(lines).assessed();
-    for (const auto& suspect : test::trade().suspects) {
+    for (const auto& suspect : trade().suspects) {
         EXPECT_NEAR(shareOf(with, suspect.id), shareOf(without, suspect.id), 1e-3) << suspect.id;
     }
 }

@@ -19,10 +19,10 @@ namespace dimglow::sheet {
 namespace {
 
 using driver::Shape;
+using test::ofTheMainBoard;
 using test::shareOf;
 using test::Situation;
 using test::Told;
-using test::trade;
 using testing::HasSubstr;
 
 class Everyday : public testing::TestWithParam<Situation> {};
@@ -30,8 +30,6 @@ class Everyday : public testing::TestWithParam<Situation> {};
 TEST_P(Everyday, IsJudgedAsByATechnicianOfExperience) {
     test::expectJudged(GetParam());
 }
-
-const char* const ofTheMainBoard = "mainBoard notAsked mainBoardHidden";
 
 INSTANTIATE_TEST_SUITE_P(
     CommonPractice, Everyday,

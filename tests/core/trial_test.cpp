@@ -6,14 +6,11 @@
 
 #include "core/backlight/led_count.h"
 #include "core/backlight/plain.h"
+#include "tests/support/trade.h"
 #include "virtualset/trial.h"
 
 namespace dimglow::virtualset {
 namespace {
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 class PatientOf : public testing::TestWithParam<Family> {};
 

@@ -11,7 +11,7 @@
 #include "core/job/reading_text.h"
 #include "core/panelcheck/panel_check.h"
 
-namespace dimglow {
+namespace dimglow::fields {
 namespace {
 
 using backlight::PlainDescription;
@@ -412,4 +412,4 @@ INSTANTIATE_TEST_SUITE_P(Locales, WithADecimalComma, testing::Values("de_DE.UTF-
                          [](const auto& info) { return std::string(info.param, 2); });
 
 }  // namespace
-}  // namespace dimglow
+}  // namespace dimglow::fields

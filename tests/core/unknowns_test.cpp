@@ -8,6 +8,7 @@
 #include "core/job/job_json.h"
 #include "core/job/problems.h"
 #include "core/sheet/assessment.h"
+#include "tests/support/trade.h"
 #include "virtualset/demo_workshop.h"
 
 namespace dimglow::sheet {
@@ -17,10 +18,6 @@ using driver::Shape;
 using evidence::Measured;
 using findings::Known;
 using testing::HasSubstr;
-
-const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
 
 /// Two channels, labelled 68 V, dark, with sound and a picture under the torch, asked for light; nothing else is known.
 class DarkSet : public testing::Test {

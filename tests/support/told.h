@@ -10,12 +10,12 @@
 #include "core/job/reading_text.h"
 #include "core/parts/part_line.h"
 #include "core/sheet/assessment.h"
+#include "tests/support/trade.h"
 
 namespace dimglow::test {
 
-inline const knowledge::Knowledge& trade() {
-    return knowledge::builtInKnowledge();
-}
+/// The suspects of a main board, of which one is named as well as another.
+inline const char* const ofTheMainBoard = "mainBoard notAsked mainBoardHidden";
 
 /// A job that is told line by line:
 ///
