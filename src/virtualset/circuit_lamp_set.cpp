@@ -489,7 +489,8 @@ void spoil(Draw& draw, CircuitLampSet::Wrong& wrong, LampCircuit& circuit) {
             wrong.stopsAnyway = lamps == 2 || draw.happens(0.5);
             break;
         case LampTrouble::Controller:
-            wrong.stopsAnyway = draw.happens(0.25);
+        case LampTrouble::Nameless:
+            wrong.stopsAnyway = draw.happens(wrong.trouble == LampTrouble::Nameless ? 0.6 : 0.25);
             circuit.runs = wrong.stopsAnyway;
             break;
         case LampTrouble::DriveStage:
@@ -510,7 +511,8 @@ LampTrouble drawCircuitTrouble(Draw& draw) {
         {LampTrouble::BurntJoint, 15},     {LampTrouble::LoosePlug, 5},   {LampTrouble::ShortedTurns, 13},
         {LampTrouble::DriveStage, 8},      {LampTrouble::BlownFuse, 2},   {LampTrouble::DriftedFilm, 6},
         {LampTrouble::AgedCapacitors, 10}, {LampTrouble::SenseParts, 3},  {LampTrouble::Controller, 3},
-        {LampTrouble::NoSupply, 3},        {LampTrouble::TiredSupply, 5}, {LampTrouble::Boards, 10}};
+        {LampTrouble::NoSupply, 3},        {LampTrouble::TiredSupply, 5}, {LampTrouble::Boards, 10},
+        {LampTrouble::Nameless, 2.5}};
     return draw.oneByWeight(often);
 }
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <utility>
 
 #include "virtualset/board_readings.h"
@@ -50,10 +51,24 @@ std::optional<evidence::PointTaken> LampLit::check(const evidence::PointAsked& a
         asked, readingOf(kind->kind, ratings, !bad, bad ? (isShort ? -std::abs(at) : std::abs(at)) : at)};
 }
 
+std::string LampLit::anyhow(const std::string& test) const {
+    static const std::map<std::string, std::vector<std::string>> ends = {
+        {"outputsCompared", {"alike", "one", "half", "none"}},
+        {"lampSense", {"alike", "one", "half", "none"}},
+        {"dummyLamp", {"runs", "trips", "dark"}},
+        {"knownPowerBoard", {"noChange"}}};
+    const auto tried = ends.find(test);
+    if (!has(LampTrouble::Nameless) || tried == ends.end()) {
+        return {};
+    }
+    return tried->second[std::size_t(chance("anyhow" + test) * double(tried->second.size()))];
+}
+
 std::vector<evidence::Observation> LampLit::take(const evidence::Question& question) const {
     using Taken = std::vector<evidence::Observation>;
     if (const auto* asked = std::get_if<evidence::Answer::Question>(&question)) {
-        if (const auto answer = answerTo(asked->test); !answer.empty()) {
+        const auto strange = anyhow(asked->test);
+        if (const auto answer = strange.empty() ? answerTo(asked->test) : strange; !answer.empty()) {
             return Taken{evidence::Answer{asked->test,
                                           asAnEyeSees(seed_, *trade_.test(asked->test), answer),
                                           {},
@@ -88,7 +103,8 @@ bool LampSet::isAged() const {
 
 bool LampSet::runs() const {
     return wrong_.isAsked && !has(LampTrouble::DriveStage) && !has(LampTrouble::BlownFuse) &&
-           !has(LampTrouble::Controller) && !has(LampTrouble::NoSupply);
+           !has(LampTrouble::Controller) && !has(LampTrouble::NoSupply) &&
+           !(has(LampTrouble::Nameless) && happens("never starts", 0.4));
 }
 
 bool LampSet::sags() const {
@@ -112,7 +128,7 @@ double LampSet::current(int lamp) const {
 }
 
 bool LampSet::trips() const {
-    if (has(LampTrouble::SenseParts)) {
+    if (has(LampTrouble::SenseParts) || has(LampTrouble::Nameless)) {
         return true;
     }
     if (sags()) {
@@ -371,6 +387,7 @@ std::vector<std::string> rightNames(LampTrouble trouble) {
         case LampTrouble::TiredSupply:
             return {"weakSupply"};
         case LampTrouble::Boards:
+        case LampTrouble::Nameless:
             return {};
     }
     return {};
@@ -392,7 +409,8 @@ LampSet::Wrong drawLampTrouble(Draw& draw, const LampMake& make) {
         {LampTrouble::LoosePlug, 4},    {LampTrouble::ShortedTurns, 13}, {LampTrouble::DriveStage, 9},
         {LampTrouble::BlownFuse, 1.5},  {LampTrouble::DriftedFilm, 6},   {LampTrouble::AgedCapacitors, 12},
         {LampTrouble::SenseParts, 2.5}, {LampTrouble::Controller, 2.5},  {LampTrouble::NoSupply, 2.5},
-        {LampTrouble::TiredSupply, 5},  {LampTrouble::Boards, 12},       {LampTrouble::AgedLamps, 4}};
+        {LampTrouble::TiredSupply, 5},  {LampTrouble::Boards, 12},       {LampTrouble::AgedLamps, 4},
+        {LampTrouble::Nameless, 2.5}};
     LampSet::Wrong wrong;
     wrong.trouble = draw.oneByWeight(often);
     const bool topFirst = wrong.trouble == LampTrouble::BurntJoint && draw.happens(0.45);  // heat rises

@@ -29,6 +29,7 @@ enum class LampTrouble {
     NoSupply,     ///< nothing comes from the power supply
     TiredSupply,  ///< the power supply's row of electrolytics: it sags under the inverter's load
     Boards,       ///< as the boards' own trouble says
+    Nameless,     ///< something that no suspect stands for: its parts are good, what is tried ends anyhow
 };
 
 /// How an inverter of this make behaves, and what is seen of it.
@@ -61,6 +62,8 @@ protected:
     const knowledge::Knowledge& trade() const { return trade_; }
 
 private:
+    /// How a trial ends with a fault that has no name; empty for other tests and troubles.
+    std::string anyhow(const std::string& test) const;
     /// Empty for tests that are not about the light.
     virtual std::string answerTo(const std::string& test) const = 0;
     /// Which lamp or half it was, as the first look writes it.

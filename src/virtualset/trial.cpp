@@ -66,6 +66,8 @@ const char* wordsOf(Order order) {
 
 namespace {
 
+const char* const nameless = "nameless";
+
 /// What a job is told of the set when it is taken in.
 job::Job takenIn(std::uint64_t seed, Told told, const backlight::Backlight& described,
                  const std::vector<backlight::Feed>& labels) {
@@ -94,7 +96,7 @@ Patient drawOfTheBench(Draw& draw, std::uint64_t seed, Told told, const knowledg
     auto accepts = suspect.empty() ? rightNames(wrong.trouble) : std::vector<std::string>{suspect};
     SealedFault fault{suspect, wrong.strings, wrong.seed};
     auto set = std::make_shared<BenchSet>(truth, wrong, make, trade);
-    return {std::move(job),   std::move(set),  accepts.empty() ? "nameless" : accepts.front(), accepts, described,
+    return {std::move(job),   std::move(set),  accepts.empty() ? nameless : accepts.front(), accepts, described,
             std::move(truth), std::move(fault)};
 }
 
@@ -145,7 +147,7 @@ Patient drawWithLamps(Draw& draw, std::uint64_t seed, const knowledge::Knowledge
         patient.set = std::make_shared<LampSet>(boards, std::move(wrong), lamps, trade);
     }
     patient.job.set.kind = make.isMonitor ? "monitor" : "";
-    patient.suspect = accepts.front();
+    patient.suspect = accepts.empty() ? nameless : accepts.front();
     patient.accepts = std::move(accepts);
     patient.strips = truth;
     patient.truth = std::move(truth);
