@@ -174,7 +174,7 @@ TEST(ChassisLeak, OfAFewKilohmsIsMadeGoodByTheSinkAndOfAFewOhmsIsNot) {
 TEST(Bridge, AcrossAnOpenLedLightsTheRestAndShowsTheStringCurrent) {
     const auto panel = plainBacklight({});
     const Faults open{{{{1, 8}, LedFault::Open}}};
-    TesterProbe probe{wholeStrip(panel, 1), tester};
+    TesterProbe probe{wholeStrip(panel, 1), benchTester};
     probe.bridged = {{1, 8}};
     EXPECT_EQ(testRun(panel, probe, open).lit, 11);
     EXPECT_NEAR(bridgeAmps(panel, probe, open), 0.03, 3e-4);
@@ -249,7 +249,7 @@ TEST_P(AnyPanel, MergedAndSingleLedsAgree) {
     const auto panel = panelOf(GetParam());
     const Faults faults{{{{0, 1}, LedFault::Leaky}, {{0, 0}, LedFault::Dark}}};
     for (const auto& ref : stringsOf(panel)) {
-        const TesterProbe probe{wholeString(panel, ref), tester};
+        const TesterProbe probe{wholeString(panel, ref), benchTester};
         const auto fine = buildProbe(panel, probe, faults, Detail::EveryLed);
         const auto coarse = buildProbe(panel, probe, faults, Detail::Merged);
         EXPECT_LE(coarse.network.nodeCount(), fine.network.nodeCount());
@@ -322,7 +322,7 @@ TEST(WarmPanel, WithTwoChainsAnswersAReadingToTheChassis) {
     const TesterProbe toChassis{wholeString(panel, {0, 0}), benchTester, TesterProbe::Minus::Chassis};
     const auto reading = testRun(panel, toChassis, {});
     EXPECT_EQ(reading.lit, 0);
-    EXPECT_NEAR(reading.volts, tester.limitVolts, 0.1) << "nothing conducts: the tester stands at its limit";
+    EXPECT_NEAR(reading.volts, benchTester.limitVolts, 0.1) << "nothing conducts: the tester stands at its limit";
 }
 
 TEST(LongestString, ThatAJobAllowsIsComputedAndALongerOneRefused) {

@@ -2,12 +2,12 @@
 // source, but for what a circuit of known volts must show.
 
 #include "virtualset/bench_set.h"
-#include "tests/support/trade.h"
 
 #include <gtest/gtest.h>
 
 #include "core/backlight/plain.h"
 #include "core/backlight/wiring.h"
+#include "tests/support/trade.h"
 #include "virtualset/drawn_strips.h"
 
 namespace dimglow::virtualset {
